@@ -1,0 +1,92 @@
+package hazelkeep.measure;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads a size as a turner types it: {@code 54}, {@code 54 mm}, {@code 5.4 cm}, {@code 2 1/8},
+ * {@code 2-1/8"}, {@code 2.125 in}, each with an optional hedge in front ({@code about}, {@code at
+ * most}, {@code at least}). A bare number is in the given unit; a bare fraction is inches.
+ */
+public final class SizeText {
+  /** What every refusal ends with. */
+  public static final String ACCEPTED =
+      "Accepted: 54, 54 mm, 5.4 cm, 2 1/8, 2-1/8\", 2.125 in, also with about, at most, at least.";
+
+  private static final int LONGEST = 40;
+
+  private static final Pattern HEDGE =
+      Pattern.compile(
+          "^(?:(about|approx\\.?|ca\\.?|~)|(at most|max\\.?|<=|≤)|(at least|min\\.?|>=|≥))\\s*");
+  private static final Pattern DECIMAL = Pattern.compile("^([+-]?\\d{0,9}(?:[.,]\\d{1,9})?)$");
+  private static final Pattern FRACTION =
+      Pattern.compile("^([+-])?(?:(\\d{1,6})(?:\\s+|\\s*-\\s*))?(\\d{1,6})\\s*/\\s*(\\d{1,6})$");
+  private static final Pattern UNIT =
+      Pattern.compile("\\s*(mm|cm|millimet(?:er|re)s?|in\\.?|inch(?:es)?|\"|”|″)$");
+
+  private SizeText() {}
+
+  /**
+   * Reads a size.
+   *
+   * @param text what was typed
+   * @param bare the unit of a number that names none
+   * @throws IllegalArgumentException with a message that shows what would be accepted
+   */
+  public static Size parse(String text, Unit bare) {
+    String rest = text == null ? "" : text.strip().toLowerCase(Locale.ROOT);
+    if (rest.isEmpty()) {
+      throw new IllegalArgumentException("There is no size here. " + ACCEPTED);
+    }
+    if (rest.length() > LONGEST) {
+      throw new IllegalArgumentException("That is too long for a size. " + ACCEPTED);
+    }
+    Hedge hedge = Hedge.EXACT;
+    Matcher h = HEDGE.matcher(rest);
+    if (h.find()) {
+      hedge =
+          h.group(1) != null ? Hedge.ABOUT : h.group(2) != null ? Hedge.AT_MOST : Hedge.AT_LEAST;
+      rest = rest.substring(h.end());
+    }
+    double scale = bare == Unit.MM ? 1 : Length.INCH;
+    boolean named = false;
+    Matcher u = UNIT.matcher(rest);
+    if (u.find()) {
+      named = true;
+      String unit = u.group(1);
+      scale = unit.startsWith("m") ? 1 : unit.equals("cm") ? 10 : Length.INCH;
+      rest = rest.substring(0, u.start()).strip();
+    }
+    Matcher f = FRACTION.matcher(rest);
+    double number;
+    if (f.matches()) {
+      double under = Double.parseDouble(f.group(4));
+      if (under == 0) {
+        throw refused(text);
+      }
+      double whole = f.group(2) == null ? 0 : Double.parseDouble(f.group(2));
+      number = whole + Double.parseDouble(f.group(3)) / under;
+      number = "-".equals(f.group(1)) ? -number : number;
+      if (!named) {
+        scale = Length.INCH;
+      }
+    } else {
+      Matcher d = DECIMAL.matcher(rest);
+      if (!d.matches() || rest.chars().noneMatch(Character::isDigit)) {
+        throw refused(text);
+      }
+      number = Double.parseDouble(rest.replace(',', '.'));
+    }
+    double mm = number * scale;
+    if (Math.abs(mm) >= Length.MOST) {
+      throw new IllegalArgumentException(
+          "“" + text.strip() + "” is longer than any lathe. Sizes stay below 10 000 mm (393 in).");
+    }
+    return new Size(Length.mm(mm), hedge);
+  }
+
+  private static IllegalArgumentException refused(String text) {
+    return new IllegalArgumentException("“" + text.strip() + "” is not a size. " + ACCEPTED);
+  }
+}

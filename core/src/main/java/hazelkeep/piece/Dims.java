@@ -1,0 +1,164 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Origin;
+import hazelkeep.measure.Size;
+import hazelkeep.measure.Unit;
+import hazelkeep.shop.Shop;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * The one resolver of dimensions: a valid reading, else the turner's own size, else the rule.
+ * Nobody else chooses between wished and made. A rule that asks for another dimension gets it
+ * resolved; asking in a circle is an error of the kind's author.
+ *
+ * @param <D> the design
+ */
+public final class Dims<D extends Design> {
+  private final D design;
+  private final Shop shop;
+  private final Map<DimKey, Rule<D>> rules = new LinkedHashMap<>();
+  private final Map<DimKey, Double> readings;
+  private final Map<DimKey, Dim> done = new TreeMap<>();
+  private final Deque<Set<DimKey>> asking = new ArrayDeque<>();
+  private final Set<DimKey> open = new LinkedHashSet<>();
+
+  private Dims(D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
+    this.design = design;
+    this.shop = shop;
+    this.readings = readings;
+    rules.forEach(r -> this.rules.put(r.key(), r));
+  }
+
+  /**
+   * Resolves every dimension of a design.
+   *
+   * @param readings valid readings, true lengths in mm
+   * @throws BadDesign when a stated size is unknown or out of its bounds
+   */
+  public static <D extends Design> Map<DimKey, Dim> resolve(
+      D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
+    Dims<D> dims = new Dims<>(design, rules, shop, readings);
+    for (Map.Entry<DimKey, Size> e : design.sizes().entrySet()) {
+      Rule<D> rule = dims.rules.get(e.getKey());
+      if (rule == null) {
+        throw new BadDesign(
+            e.getKey(), "There is no size called “" + e.getKey() + "” on this kind of piece.");
+      }
+      double mm = e.getValue().mm();
+      if (mm < rule.least() || mm > rule.most()) {
+        throw new BadDesign(
+            e.getKey(),
+            rule.label()
+                + " stays between "
+                + both(rule.least())
+                + " and "
+                + both(rule.most())
+                + "; this is "
+                + both(mm)
+                + ".");
+      }
+    }
+    dims.rules.keySet().forEach(dims::dim);
+    return dims.done;
+  }
+
+  /** A length in both units, for messages: 54.0 mm (2 1/8 in). */
+  public static String both(double mm) {
+    return Unit.MM.show(mm) + " mm (" + Unit.INCH.show(mm) + " in)";
+  }
+
+  /** The design whose dimensions these are. */
+  public D design() {
+    return design;
+  }
+
+  /** The shop that rules may ask. */
+  public Shop shop() {
+    return shop;
+  }
+
+  /** The size the turner stated, if any. */
+  public Optional<Size> stated(String key) {
+    return Optional.ofNullable(design.sizes().get(new DimKey(key)));
+  }
+
+  /** Whether the turner stated or measured it, so that other sizes may follow from it. */
+  public boolean fixed(String key) {
+    DimKey k = new DimKey(key);
+    return design.sizes().containsKey(k) || readings.containsKey(k);
+  }
+
+  /** Whether a valid reading stands for it. */
+  public boolean measured(String key) {
+    return readings.containsKey(new DimKey(key));
+  }
+
+  /** A dimension in mm, resolved when needed. */
+  public double mm(String key) {
+    DimKey k = new DimKey(key);
+    if (!asking.isEmpty()) {
+      asking.peek().add(k);
+    }
+    return dim(k).mm();
+  }
+
+  private Dim dim(DimKey key) {
+    Dim ready = done.get(key);
+    if (ready != null) {
+      return ready;
+    }
+    Rule<D> rule = rules.get(key);
+    if (rule == null || !open.add(key)) {
+      throw new IllegalStateException("No rule, or a circle of rules, at " + key + " in " + open);
+    }
+    Size size = design.sizes().get(key);
+    Set<DimKey> from = new LinkedHashSet<>();
+    asking.push(from);
+    Dim dim;
+    if (size != null) {
+      dim =
+          new Dim(
+              key,
+              rule.label(),
+              size.value(),
+              size.hedge(),
+              Origin.WISHED,
+              "as you wish",
+              from,
+              size.value());
+    } else {
+      Rule.Value v = rule.by().apply(this);
+      Length value = Length.mm(v.mm());
+      dim = new Dim(key, rule.label(), value, Hedge.EXACT, v.origin(), v.reason(), from, value);
+    }
+    asking.pop();
+    Double read = readings.get(key);
+    if (read != null) {
+      dim =
+          new Dim(
+              key,
+              rule.label(),
+              Length.mm(read),
+              Hedge.EXACT,
+              Origin.MEASURED,
+              "as measured",
+              from,
+              dim.value());
+    }
+    open.remove(key);
+    done.put(key, dim);
+    return dim;
+  }
+}

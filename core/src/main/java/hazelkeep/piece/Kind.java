@@ -1,0 +1,79 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.Route;
+import hazelkeep.shop.Shop;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A kind of piece. Everything the rest of the program needs to plan, draw, rehearse and turn it.
+ *
+ * @param <D> its design record; the piece file is read and written from it
+ */
+public interface Kind<D extends Design> {
+  /** Its stable name in piece files: {@code lidded-box}. */
+  String name();
+
+  /** Its name in the trade's words. */
+  String title();
+
+  /** Its design record. */
+  Class<D> type();
+
+  /** A design with nothing stated. */
+  D fresh();
+
+  /** How every dimension follows. */
+  List<Rule<D>> rules();
+
+  /**
+   * What is to be made.
+   *
+   * @throws BadDesign when it can't be drawn
+   */
+  Aim aim(D design, Map<DimKey, Dim> dims, Shop shop);
+
+  /** How it is made by the school that the design chose. */
+  Route route(D design, Aim aim, Shop shop);
+
+  /** What would go wrong by geometry alone. */
+  List<Finding> judge(D design, Aim aim, Shop shop);
+
+  /** Ways out of a finding that are worth trying, best first. */
+  List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop);
+
+  /** The design with a size stated, or left to the rules when empty. */
+  D size(D design, DimKey key, Optional<Size> size);
+
+  /**
+   * The design with an option chosen.
+   *
+   * @throws IllegalArgumentException when there is no such choice or option
+   */
+  D choose(D design, String choice, String option);
+
+  /** The design with a handle of the outline moved to a place in the blank's z. */
+  D drag(D design, Aim aim, String handle, double z, double r);
+
+  /** The decisions that shape it. */
+  List<Choice> choices(D design);
+
+  /** The blank's length with every millimetre named. */
+  List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
+
+  /** The dimensions that hang on the drawing. */
+  List<Measure> measures(D design, Aim aim);
+
+  /** The points of the outline that can be dragged. */
+  List<Handle> handles(D design, Aim aim);
+
+  /** What the finished piece is like. */
+  Properties properties(D design, Aim aim);
+}

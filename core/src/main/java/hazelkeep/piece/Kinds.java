@@ -1,0 +1,18 @@
+package hazelkeep.piece;
+
+import hazelkeep.piece.box.LiddedBoxKind;
+import java.util.List;
+import java.util.Optional;
+
+/** The list of kinds. A new kind of piece is one folder beside this file and one entry here. */
+public final class Kinds {
+  /** Every kind that can be planned. */
+  public static final List<Kind<?>> ALL = List.of(new LiddedBoxKind());
+
+  private Kinds() {}
+
+  /** The kind of that name. */
+  public static Optional<Kind<?>> named(String name) {
+    return ALL.stream().filter(k -> k.name().equals(name)).findFirst();
+  }
+}

@@ -1,0 +1,26 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.solid.Point;
+
+/**
+ * A dimension as it hangs on the drawing.
+ *
+ * @param key which
+ * @param from one end, in the blank's z
+ * @param to the other end
+ * @param kind how it is drawn
+ */
+public record Measure(DimKey key, Point from, Point to, Kind kind) {
+  /** How a dimension is drawn. */
+  public enum Kind {
+    /** A length along the axis, above the work. */
+    LENGTH,
+    /** An outside diameter, below the axis. */
+    OUTSIDE,
+    /** An inside diameter, above the axis. */
+    INSIDE,
+    /** A depth along the axis, inside. */
+    DEPTH
+  }
+}

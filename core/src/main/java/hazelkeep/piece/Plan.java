@@ -1,0 +1,157 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Rehearsal;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.Route;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.State;
+import hazelkeep.shop.Shop;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A design with everything that follows from it, rehearsed.
+ *
+ * @param <D> the design record
+ * @param kind the kind of piece
+ * @param design what was stated
+ * @param shop the shop it is planned for
+ * @param edits the turner's changes of the route
+ * @param aim parts, joints and dimensions
+ * @param route the whole route
+ * @param rehearsal the route played, or what is left of it
+ * @param findings what would go wrong: of the design, then of the route
+ */
+public record Plan<D extends Design>(
+    Kind<D> kind,
+    D design,
+    Shop shop,
+    List<RouteEdit> edits,
+    Aim aim,
+    Route route,
+    Rehearsal rehearsal,
+    List<Finding> findings) {
+
+  /**
+   * Where the work stands when a plan is made in the middle of it.
+   *
+   * @param readings valid readings, true lengths in mm
+   * @param now the wood as it is, by what the aim then was; null for the untouched blank
+   * @param done steps that are not played again
+   */
+  public record Standing(
+      Map<DimKey, Double> readings, State now, Set<hazelkeep.route.StepKey> done) {
+    /** Nothing done yet. */
+    public static final Standing NEW = new Standing(Map.of(), null, Set.of());
+  }
+
+  /**
+   * Plans and rehearses from the blank.
+   *
+   * @throws BadDesign when the design can't be drawn
+   */
+  public static <D extends Design> Plan<D> of(
+      Kind<D> kind, D design, Shop shop, List<RouteEdit> edits) {
+    return of(kind, design, shop, edits, Standing.NEW);
+  }
+
+  /**
+   * Plans and rehearses from where the work stands.
+   *
+   * @throws BadDesign when the design can't be drawn
+   */
+  public static <D extends Design> Plan<D> of(
+      Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
+    Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, standing.readings());
+    Aim aim = kind.aim(design, dims, shop);
+    Route route = kind.route(design, aim, shop).with(edits);
+    State start = standing.now() == null ? State.start(aim) : standing.now().looked(aim);
+    Rehearsal played = Rehearsal.play(start, route.without(standing.done()), aim, shop);
+    List<Finding> findings = new ArrayList<>(kind.judge(design, aim, shop));
+    findings.addAll(played.findings());
+    findings.sort(java.util.Comparator.comparing(Finding::grade));
+    return new Plan<>(
+        kind, design, shop, List.copyOf(edits), aim, route, played, List.copyOf(findings));
+  }
+
+  /** How many findings forbid the work. */
+  public long stops() {
+    return findings.stream().filter(f -> f.grade() == Grade.STOP).count();
+  }
+
+  /** This plan with each finding's remedies tried: those stay that remove it and add no stop. */
+  public Plan<D> withRemedies() {
+    Map<Object, Optional<Plan<D>>> memo = new java.util.HashMap<>();
+    List<Finding> out = new ArrayList<>();
+    for (Finding f : findings) {
+      List<Remedy> helps = new ArrayList<>();
+      for (Remedy r : kind.remedies(design, f, aim, shop)) {
+        if (helps.size() < 2
+            && memo.computeIfAbsent(r, x -> applied(r)).filter(p -> helps(p, f)).isPresent()) {
+          helps.add(r);
+        }
+      }
+      out.add(f.with(List.copyOf(helps)));
+    }
+    return new Plan<>(kind, design, shop, edits, aim, route, rehearsal, List.copyOf(out));
+  }
+
+  private boolean helps(Plan<D> then, Finding gone) {
+    if (then.findings.stream().anyMatch(gone::sameAs)) {
+      return false;
+    }
+    return then.findings.stream()
+        .filter(f -> f.grade() == Grade.STOP)
+        .allMatch(f -> findings.stream().anyMatch(g -> g.sameAs(f) && g.grade() == Grade.STOP));
+  }
+
+  /** The plan with a remedy applied; empty when that can't be drawn. */
+  public Optional<Plan<D>> applied(Remedy remedy) {
+    try {
+      if (remedy instanceof Remedy.Restore restore) {
+        List<RouteEdit> rest =
+            edits.stream().filter(e -> !e.what().equals(restore.step())).toList();
+        return Optional.of(of(kind, design, shop, rest));
+      }
+      return Optional.of(of(kind, changed(remedy), shop, edits));
+    } catch (BadDesign | IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** The design with a remedy applied; itself for a remedy of the route. */
+  public D changed(Remedy remedy) {
+    if (remedy instanceof Remedy.SetDim set) {
+      return kind.size(
+          design,
+          set.key(),
+          Optional.of(new hazelkeep.measure.Size(set.to(), hazelkeep.measure.Hedge.EXACT)));
+    }
+    if (remedy instanceof Remedy.Choose choose) {
+      return kind.choose(design, choose.choice(), choose.option());
+    }
+    return design;
+  }
+
+  /** Dimensions that differ between this plan and an earlier one, in this plan's words. */
+  public List<Dim> changedSince(Plan<D> earlier) {
+    List<Dim> out = new ArrayList<>();
+    Set<DimKey> seen = new HashSet<>();
+    for (Dim d : aim.dims().values()) {
+      Dim was = earlier.aim.dims().get(d.key());
+      if (was != null && Math.abs(was.mm() - d.mm()) > 1e-9 && seen.add(d.key())) {
+        out.add(d);
+      }
+    }
+    return out;
+  }
+}

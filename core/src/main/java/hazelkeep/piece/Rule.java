@@ -1,0 +1,42 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Origin;
+import java.util.function.Function;
+
+/**
+ * How a dimension follows when nobody stated or measured it.
+ *
+ * @param <D> the design
+ * @param key its name
+ * @param label its name in the trade's words
+ * @param least smallest value taken from a person, mm
+ * @param most largest value taken from a person, mm
+ * @param by the rule
+ */
+public record Rule<D extends Design>(
+    DimKey key, String label, double least, double most, Function<Dims<D>, Value> by) {
+  /**
+   * What a rule says.
+   *
+   * @param mm the value
+   * @param origin where it comes from
+   * @param reason the rule in words, without numbers
+   */
+  public record Value(double mm, Origin origin, String reason) {
+    /** Worked out from other dimensions. */
+    public static Value derived(double mm, String reason) {
+      return new Value(mm, Origin.DERIVED, reason);
+    }
+
+    /** A custom of the trade. */
+    public static Value practice(double mm, String reason) {
+      return new Value(mm, Origin.COMMON_PRACTICE, reason);
+    }
+
+    /** Follows from the shop. */
+    public static Value shop(double mm, String reason) {
+      return new Value(mm, Origin.SHOP, reason);
+    }
+  }
+}

@@ -1,0 +1,500 @@
+package hazelkeep.piece.box;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Size;
+import hazelkeep.measure.Verdict;
+import hazelkeep.piece.box.LiddedBox.Content;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Wall;
+import hazelkeep.wood.Part;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What would go wrong with a lidded box by geometry alone, before anything is played. */
+final class BoxJudge {
+  private final LiddedBox design;
+  private final Aim aim;
+  private final Shop shop;
+  private final BoxShape shape;
+  private final List<Finding> out = new ArrayList<>();
+
+  BoxJudge(LiddedBox design, Aim aim, Shop shop) {
+    this.design = design;
+    this.aim = aim;
+    this.shop = shop;
+    this.shape = BoxShape.of(design, aim.dims());
+  }
+
+  List<Finding> judge() {
+    blank();
+    walls();
+    joint();
+    floor();
+    room();
+    content();
+    foot();
+    return List.copyOf(out);
+  }
+
+  private void blank() {
+    double need = aim.mm("stick.need");
+    double has = aim.mm("blank.length");
+    if (has < need - 1e-6) {
+      say(
+          "blank-short",
+          Grade.STOP,
+          has,
+          need,
+          "mm",
+          "The blank is too short",
+          "The piece and all that is consumed on the way need more length than there is.",
+          "blank",
+          null,
+          "A longer blank, or let the " + giving() + " give.");
+    }
+    double sure = aim.mm("blank.across") - 2 * BoxLimits.CENTRING;
+    double dia = Math.max(aim.mm("outside.diameter"), 2 * widest());
+    if (sure < dia - 1e-6) {
+      say(
+          "blank-thin",
+          Grade.STOP,
+          sure,
+          dia,
+          "mm",
+          "The blank is too thin",
+          "The largest round that it surely gives is smaller than the piece.",
+          "blank",
+          null,
+          "A thicker blank or a slimmer piece.");
+    }
+    double length = aim.mm("blank.length");
+    if (length > shop.lathe().between()) {
+      say(
+          "lathe-short",
+          Grade.STOP,
+          length,
+          shop.lathe().between(),
+          "mm",
+          "The blank does not fit between the centres",
+          "The lathe's bed is shorter than the blank.",
+          "blank",
+          null,
+          "A shorter blank.");
+    }
+    double swing = aim.mm("blank.across") * (aim.blank().round() ? 1 : Math.sqrt(2));
+    if (swing > shop.lathe().swing()) {
+      say(
+          "lathe-swing",
+          Grade.STOP,
+          swing,
+          shop.lathe().swing(),
+          "mm",
+          "The blank does not clear the bed",
+          "Its corners swing wider than the lathe allows.",
+          "blank",
+          null,
+          "Saw the corners off, or take a thinner blank.");
+    }
+  }
+
+  private String giving() {
+    return switch (design.gives()) {
+      case BOTH -> "height";
+      case BODY -> "body";
+      case LID -> "lid";
+      case JOINT -> "joint";
+    };
+  }
+
+  private double widest() {
+    double most = 0;
+    for (Part p : aim.parts()) {
+      for (Point q : p.surface("side").line().points()) {
+        most = Math.max(most, q.r());
+      }
+    }
+    return most;
+  }
+
+  private void walls() {
+    Part body = aim.part("body");
+    Part lid = aim.part("lid");
+    wall(body, body.surface("side").line(), "wall-thin", "The body's wall is thin", BoxLimits.WALL);
+    Polyline outside = lid.surface("side").line().then(lid.surface("top").line());
+    wall(
+        lid, outside, "lid-corner", "The lid is thin over its inside corner", BoxLimits.LID_CORNER);
+  }
+
+  private void wall(Part part, Polyline outside, String code, String title, double limit) {
+    Polyline inside = part.surface("inside").line();
+    Optional<Point> through = pierced(part, outside, inside);
+    if (through.isPresent()) {
+      say(
+          "outside-into-inside",
+          Grade.STOP,
+          0,
+          limit,
+          "mm",
+          "The outside of the " + part.name() + " is shaped into the inside",
+          "The two lines cross: there is a hole.",
+          part.name(),
+          through.get(),
+          "A slimmer inside, or more wood outside.");
+      return;
+    }
+    Wall.of(outside, inside, limit)
+        .filter(w -> w.least() < limit)
+        .ifPresent(
+            w ->
+                say(
+                    code,
+                    grade(w.least(), limit),
+                    w.least(),
+                    limit,
+                    "mm",
+                    title,
+                    "Thin end grain flexes, rings and splits.",
+                    part.name(),
+                    w.inside(),
+                    "A slimmer inside, or more wood outside."));
+  }
+
+  private static Optional<Point> pierced(Part part, Polyline outside, Polyline inside) {
+    double lo = Math.min(outside.first().z(), outside.last().z());
+    double hi = Math.max(outside.first().z(), outside.last().z());
+    HalfSection under = under(outside);
+    for (Polyline.Sample s : inside.samples(1, 0.2)) {
+      Point p = s.at();
+      if (p.r() > 0.01 && p.z() > lo + 0.01 && p.z() < hi - 0.01 && !under.holds(p)) {
+        return Optional.of(p);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static HalfSection under(Polyline outside) {
+    List<Point> ring = new ArrayList<>(outside.points());
+    ring.add(new Point(outside.last().z(), 0));
+    ring.add(new Point(outside.first().z(), 0));
+    return HalfSection.of(ring);
+  }
+
+  private void joint() {
+    double spigot = aim.mm("spigot.diameter");
+    boolean over = shape.over();
+    double bore = over ? aim.mm("inside.diameter") : aim.mm("lid.inside");
+    double wall = (spigot - bore) / 2;
+    String on = over ? "body" : "lid";
+    Point at = new Point(aim.part(on).surface("spigot").line().first().z(), spigot / 2);
+    if (wall < BoxLimits.SPIGOT_JAM) {
+      boolean use = wall < BoxLimits.SPIGOT_USE;
+      say(
+          "spigot-wall",
+          use ? Grade.STOP : Grade.WATCH,
+          wall,
+          use ? BoxLimits.SPIGOT_USE : BoxLimits.SPIGOT_JAM,
+          "mm",
+          use ? "The spigot's wall is too thin" : "The spigot's wall is thin for a jam",
+          use
+              ? "It breaks off in use."
+              : "It drives the lid while its top is turned, and yields under the squeeze.",
+          on,
+          at,
+          "A slimmer inside or a larger joint.");
+    }
+    String rimOn = over ? "lid" : "body";
+    double rimWall =
+        (2
+                    * aim.part(rimOn).surface("rim").line().points().stream()
+                        .mapToDouble(Point::r)
+                        .max()
+                        .orElse(0)
+                - aim.mm("recess.diameter"))
+            / 2;
+    if (rimWall < BoxLimits.RIM) {
+      say(
+          "rim-thin",
+          grade(rimWall, BoxLimits.RIM),
+          rimWall,
+          BoxLimits.RIM,
+          "mm",
+          "The rim round the recess is thin",
+          "A thin ring of end grain splits when the lid is pressed on.",
+          rimOn,
+          aim.part(rimOn).surface("rim").line().first(),
+          "A smaller joint.");
+    }
+    double gap = aim.mm("recess.depth") - aim.mm("joint.length");
+    if (gap <= 0) {
+      say(
+          "spigot-bottoms",
+          Grade.STOP,
+          gap,
+          0.1,
+          "mm",
+          "The spigot bottoms in its recess",
+          "Its end touches before the shoulder closes, and a gap stays at the join.",
+          rimOn,
+          new Point(
+              aim.part(rimOn).surface("recess").line().first().z(), aim.mm("recess.diameter") / 2),
+          "A deeper recess or a shorter spigot.");
+    }
+    double lidWall =
+        aim.part("lid").surface("side").line().last().z()
+            - shape.lidFace()
+            - (over ? aim.mm("recess.depth") : 0);
+    if (over && lidWall < 0 && design.top() == LiddedBox.Top.FLAT) {
+      say(
+          "lid-shallow",
+          Grade.WATCH,
+          lidWall,
+          0,
+          "mm",
+          "The lid is shallow for its recess",
+          "The recess reaches up into the rounded edge.",
+          "lid",
+          aim.part("lid").surface("recess").line().first(),
+          "A shorter spigot or a higher lid.");
+    }
+  }
+
+  private void floor() {
+    double point = aim.mm("depth-hole.body") + shop.depthBit().map(Bit::tip).orElse(0.0);
+    double deepest = Math.max(aim.mm("inside.depth"), shop.depthBit().isPresent() ? point : 0);
+    double floor = shape.mouth() - deepest - (shape.foot + aim.mm("foot.hollow"));
+    boolean byPoint = point > aim.mm("inside.depth") + 0.01;
+    floorSay(floor, byPoint ? "counted from the drill's point, on the axis" : "on the axis", 0);
+    // At the wall the foot's hollow takes less away, but the corner may be lower outside.
+    Part body = aim.part("body");
+    Wall.of(body.surface("foot").line(), body.surface("inside").line(), 0.5)
+        .filter(w -> w.least() < Math.min(floor, BoxLimits.FLOOR) - 0.05)
+        .ifPresent(w -> floorSay(w.least(), "near the wall", w.inside().r()));
+    double lidTop = shape.top - shape.lidFace() - aim.mm("lid.depth");
+    if (lidTop < BoxLimits.FLOOR) {
+      say(
+          "lid-thin",
+          grade(lidTop, BoxLimits.FLOOR),
+          lidTop,
+          BoxLimits.FLOOR,
+          "mm",
+          "The lid's top is thin",
+          "It is turned while it hangs on a jam, and yields in the middle.",
+          "lid",
+          new Point(shape.top, 0),
+          "A shallower lid inside or a higher lid.");
+    }
+  }
+
+  private void floorSay(double floor, String where, double r) {
+    if (floor < BoxLimits.FLOOR) {
+      say(
+          "floor-thin",
+          grade(floor, BoxLimits.FLOOR),
+          floor,
+          BoxLimits.FLOOR,
+          "mm",
+          floor <= 0 ? "Through the floor" : "The floor is thin " + where,
+          floor <= 0
+              ? "The hollow and the foot meet, " + where + "."
+              : "There is little left between the hollow and the foot.",
+          "body",
+          new Point(shape.foot, r),
+          "Less depth, or a flatter foot.");
+    }
+  }
+
+  private void room() {
+    double least = shop.thinnestParting().map(t -> t.width() + BoxLimits.PARTING_ROOM).orElse(2.5);
+    double waste = aim.mm("stick.waste-foot");
+    if (waste < least) {
+      say(
+          "no-room-at-foot",
+          waste < least - BoxLimits.PARTING_ROOM ? Grade.STOP : Grade.WATCH,
+          waste,
+          least,
+          "mm",
+          "No room for the parting tool between foot and jaws",
+          "The side can't be brought down to the foot without touching the jaws.",
+          "body",
+          new Point(shape.foot, aim.part("body").surface("side").line().first().r()),
+          "More waste at the foot.");
+    }
+    double kerf = aim.mm("stick.kerf");
+    double tool = shop.thinnestParting().map(hazelkeep.shop.Tool::width).orElse(0.0);
+    if (kerf < tool) {
+      say(
+          "kerf-narrow",
+          Grade.STOP,
+          kerf,
+          tool,
+          "mm",
+          "The kerf is narrower than the parting tool",
+          "What the tool really takes comes off the rim or the spigot.",
+          "blank",
+          new Point(shape.kerfFrom(), 0),
+          "Plan at least one width of the tool.");
+    }
+  }
+
+  private void content() {
+    Optional<Content> wish = design.content();
+    if (wish.isEmpty()) {
+      return;
+    }
+    Content c = wish.get();
+    if (c.diameter().isPresent()) {
+      double d = c.diameter().get().mm();
+      double mouth = aim.mm("inside.diameter");
+      if (d > mouth) {
+        say(
+            "content",
+            Grade.STOP,
+            mouth,
+            d,
+            "mm",
+            "What goes in does not pass the mouth",
+            "It is thicker than the inside.",
+            "body",
+            new Point(shape.mouth(), mouth / 2),
+            "A wider inside.");
+        return;
+      }
+    }
+    if (c.height().isPresent()) {
+      double d = c.diameter().map(Size::mm).orElse(1.0);
+      double room = closedRoom(d / 2);
+      if (c.height().get().mm() > room + 1e-9) {
+        say(
+            "content",
+            Grade.STOP,
+            room,
+            c.height().get().mm(),
+            "mm",
+            "What goes in is too tall",
+            "With the lid on, there is less room at its edge than it needs.",
+            "body",
+            new Point(shape.mouth() - aim.mm("inside.depth"), d / 2),
+            "A deeper inside or a higher box.");
+      }
+    }
+    if (c.ml().isPresent()) {
+      double has = brimMl();
+      if (has < c.ml().get() * 0.995) {
+        say(
+            "content",
+            Grade.STOP,
+            has,
+            c.ml().get(),
+            "ml",
+            "It holds too little",
+            "Filled to the brim, the body takes less than was wished.",
+            "body",
+            null,
+            "A deeper or wider inside.");
+      }
+    }
+  }
+
+  /** Height between floor and roof, box closed, for a cylinder on the axis. */
+  private double closedRoom(double radius) {
+    double floor = Double.NEGATIVE_INFINITY;
+    for (Point p : dense(aim.part("body").surface("inside").line())) {
+      if (p.r() <= radius) {
+        floor = Math.max(floor, p.z());
+      }
+    }
+    double roof = shape.rim + aim.mm("lid.height");
+    for (Point p : dense(aim.part("lid").surface("inside").line())) {
+      if (p.r() <= radius) {
+        roof = Math.min(roof, p.z());
+      }
+    }
+    if (!shape.over() && radius > aim.mm("lid.inside") / 2) {
+      roof = Math.min(roof, shape.lidFace());
+    }
+    return roof - shape.jump - floor;
+  }
+
+  private static List<Point> dense(Polyline line) {
+    List<Point> all = new ArrayList<>(line.points());
+    line.samples(0.5, 0).forEach(s -> all.add(s.at()));
+    return all;
+  }
+
+  double brimMl() {
+    HalfSection whole = HalfSection.box(shape.foot, shape.mouth(), 0, shape.far);
+    HalfSection hollow = whole.minus(aim.part("body").target());
+    double ml = 0;
+    for (HalfSection p : hollow.pieces()) {
+      double z = p.maxZ() - 0.01;
+      if (p.inner(z) == 0 && p.outer(z) > 0 && Math.abs(p.maxZ() - shape.mouth()) < 0.01) {
+        ml = Math.max(ml, p.volume() / 1000);
+      }
+    }
+    return ml;
+  }
+
+  double lineMl() {
+    double line = shape.mouth() - BoxLimits.LINE_BELOW_BRIM;
+    HalfSection hollow =
+        HalfSection.box(shape.foot, shape.mouth(), 0, shape.far).minus(aim.part("body").target());
+    HalfSection below =
+        hollow.and(HalfSection.box(shape.foot, Math.max(line, shape.foot), 0, shape.far));
+    double ml = 0;
+    for (HalfSection p : below.pieces()) {
+      if (p.minR() == 0 && Math.abs(p.maxZ() - line) < 0.01) {
+        ml = Math.max(ml, p.volume() / 1000);
+      }
+    }
+    return ml;
+  }
+
+  private void foot() {
+    double hollow = aim.mm("foot.hollow");
+    if (hollow < 0.2) {
+      say(
+          "foot-rocks",
+          Grade.WATCH,
+          hollow,
+          0.2,
+          "mm",
+          "The foot may rock",
+          "A flat foot swells to a bulge with the seasons and then stands on its middle.",
+          "body",
+          new Point(shape.foot, 0),
+          "Hollow it a little.");
+    }
+  }
+
+  private static Grade grade(double found, double limit) {
+    return found <= 0.5 * limit ? Grade.STOP : Grade.WATCH;
+  }
+
+  private void say(
+      String code,
+      Grade grade,
+      double found,
+      double limit,
+      String unit,
+      String title,
+      String why,
+      String part,
+      Point where,
+      String advice) {
+    out.add(
+        new Finding(
+            new Verdict(code, grade, found, limit, unit, title, why),
+            Optional.empty(),
+            part,
+            Optional.ofNullable(where),
+            advice,
+            List.of()));
+  }
+}

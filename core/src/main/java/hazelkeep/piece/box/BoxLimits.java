@@ -1,0 +1,48 @@
+package hazelkeep.piece.box;
+
+/** Numbers of the trade on box making: common practice, mm, with their reasons. */
+final class BoxLimits {
+  /** Least wall; egg-shaped boxes go down to this. */
+  static final double WALL = 3.0;
+
+  /** Least floor, so that the foot can be hollowed and stays stiff. */
+  static final double FLOOR = 4.0;
+
+  /** Least thickness over the inside corner of the lid. */
+  static final double LID_CORNER = 3.0;
+
+  /** Least rim round a recess: end grain splits along a thin ring. */
+  static final double RIM = 2.5;
+
+  /** Least spigot wall while it drives the lid as a jam chuck. */
+  static final double SPIGOT_JAM = 4.0;
+
+  /** Least spigot wall in use. */
+  static final double SPIGOT_USE = 2.0;
+
+  /** Play round a content, a side. */
+  static final double CONTENT_PLAY = 1.0;
+
+  /** Wood turned off in rounding, on the diameter. */
+  static final double ROUNDING = 4.0;
+
+  /** How far off centre a blank may be mounted. */
+  static final double CENTRING = 1.0;
+
+  /** Oversize left on a diameter between roughing and finish, a side. */
+  static final double SPARE = 1.0;
+
+  /** Left on outsides when they are first trued, a side. */
+  static final double TRUE_LEAVE = 0.5;
+
+  /** Room beside the parting tool between foot and jaws. */
+  static final double PARTING_ROOM = 0.5;
+
+  /** Lean of the tool that hollows the foot, degrees. */
+  static final double FOOT_LEAN = 3.0;
+
+  /** Water line below the brim for the second capacity. */
+  static final double LINE_BELOW_BRIM = 10.0;
+
+  private BoxLimits() {}
+}

@@ -1,0 +1,182 @@
+package hazelkeep.piece.box;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Length;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Ways out that are worth trying, best first. Each is tried by the same play before it is shown.
+ */
+final class BoxRemedies {
+  private final LiddedBox design;
+  private final Aim aim;
+  private final Shop shop;
+  private final List<Remedy> out = new ArrayList<>();
+
+  BoxRemedies(LiddedBox design, Aim aim, Shop shop) {
+    this.design = design;
+    this.aim = aim;
+    this.shop = shop;
+  }
+
+  List<Remedy> of(Finding f) {
+    double short_ = f.verdict().limit() - f.verdict().found();
+    switch (f.code()) {
+      case "blank-short" -> {
+        double give = up(short_);
+        String key = BoxRules.giving(design.gives());
+        set(key, aim.mm(key) - give);
+        set("outside.height", aim.mm("outside.height") - give);
+        set("body.height", aim.mm("body.height") - give);
+        if (design.blank().isEmpty()) {
+          set("blank.length", aim.mm("stick.need"));
+        }
+      }
+      case "blank-thin" -> {
+        set("outside.diameter", down(f.verdict().found()));
+        scaleForm(f.verdict().found() / f.verdict().limit());
+      }
+      case "wall-thin", "outside-into-inside", "lid-corner" -> {
+        boolean lid = f.part().equals("lid");
+        String inside = lid ? "lid.inside" : "inside.diameter";
+        for (double more : new double[] {short_, short_ + 1, short_ + 3}) {
+          set(inside, down(aim.mm(inside) - 2 * more));
+          if (lid) {
+            set("lid.depth", down(aim.mm("lid.depth") - more));
+            set("lid.roundover", down(aim.mm("lid.roundover") - more));
+          }
+        }
+        if (lid) {
+          set("lid.roundover", largestRoundOver());
+          set("lid.roundover", 1);
+          choose("top", "FLAT");
+        }
+        choose("form", "STRAIGHT");
+      }
+      case "spigot-wall" -> {
+        String inside =
+            design.school() == LiddedBox.School.LID_OVER ? "inside.diameter" : "lid.inside";
+        set(inside, down(aim.mm("spigot.diameter") - 2 * BoxLimits.SPIGOT_JAM - 0.1));
+        set("joint.diameter", up(aim.mm("joint.diameter") + 2 * short_));
+      }
+      case "rim-thin" -> {
+        double joint = down(aim.mm("joint.diameter") - 2 * short_);
+        set("joint.diameter", joint);
+        set("joint.shoulder", up(aim.mm("joint.shoulder") + short_));
+      }
+      case "spigot-bottoms" -> {
+        set("recess.depth", up(aim.mm("joint.length") + 0.7));
+        set("joint.length", down(aim.mm("recess.depth") - 0.7));
+      }
+      case "floor-thin" -> {
+        set("inside.depth", down(aim.mm("inside.depth") - short_));
+        set("depth-hole.body", down(aim.mm("inside.depth") - 3));
+        set("foot.hollow", 1);
+      }
+      case "lid-thin" -> {
+        set("lid.depth", down(aim.mm("lid.depth") - short_));
+        set("lid.height", up(aim.mm("lid.height") + short_));
+        set("joint.length", down(aim.mm("joint.length") - short_));
+      }
+      case "lid-shallow" -> set("lid.height", up(aim.mm("lid.height") + short_ + 1));
+      case "no-room-at-foot" -> set("stick.waste-foot", up(f.verdict().limit()));
+      case "kerf-narrow" -> set("stick.kerf", up(1.5 * f.verdict().limit()));
+      case "content" -> content(f);
+      case "foot-rocks" -> set("foot.hollow", 1);
+      case "tenon-long" -> {
+        String end = f.part().equals("lid") ? "stick.tenon-top" : "stick.tenon-foot";
+        set(end, down(f.verdict().limit()));
+      }
+      case "tenon-range", "shoulder-unseated" -> tenon(f);
+      case "free-length", "lever" -> set("outside.height", down(aim.mm("outside.height") - short_));
+      case "dimple" -> {
+        String end = f.part().equals("lid") ? "top" : "foot";
+        double more = up(f.verdict().found() + 0.5);
+        set("stick.waste-" + end, aim.mm("stick.waste-" + end) + more);
+        set("stick.face-" + end, aim.mm("stick.face-" + end) + more);
+      }
+      default -> {}
+    }
+    // A step that the turner moved is offered its old place.
+    f.at().ifPresent(step -> out.add(new Remedy.Restore(step)));
+    return List.copyOf(out);
+  }
+
+  private void content(Finding f) {
+    double lack = up(f.verdict().limit() - f.verdict().found());
+    if (f.verdict().unit().equals("ml")) {
+      double area = Math.PI / 4 * Math.pow(aim.mm("inside.diameter"), 2);
+      double deeper = up(lack * 1000 / area * 1.02 + 0.5);
+      set("body.height", aim.mm("body.height") + deeper);
+      set("outside.height", aim.mm("outside.height") + 1.6 * deeper);
+    } else if (f.verdict().title().contains("mouth")) {
+      double in = f.verdict().limit() + 2 * BoxLimits.CONTENT_PLAY;
+      set("inside.diameter", in);
+      set("outside.diameter", up(in + 2 * BoxRules.clamp(0.25 * in, 8, 18)));
+    } else {
+      set("body.height", aim.mm("body.height") + lack);
+      set("outside.height", aim.mm("outside.height") + lack);
+      set("outside.height", aim.mm("outside.height") + 2 * lack);
+      choose("floor", "FLAT");
+      choose("roof", "FLAT");
+    }
+  }
+
+  private void tenon(Finding f) {
+    String end = f.part().equals("lid") ? "top" : "foot";
+    double length = aim.mm("stick.tenon-" + end);
+    double round = aim.mm("blank.round");
+    shop.jaws().stream()
+        .sorted(java.util.Comparator.comparingDouble(JawSet::trueCircle).reversed())
+        .map(j -> j.trueCircle() + 1 + j.flare(length))
+        .filter(d -> d < round - 4)
+        .forEach(d -> set("tenon-" + end + ".diameter", down(d)));
+  }
+
+  private void scaleForm(double share) {
+    if (design.form() == LiddedBox.Form.FREE) {
+      choose("form", "STRAIGHT");
+    }
+    set("outside.diameter", down(aim.mm("outside.diameter") * share));
+  }
+
+  /** The largest round-over that keeps the lid's corner, by halving. */
+  private double largestRoundOver() {
+    double lo = 0.3;
+    double hi = aim.mm("lid.roundover");
+    for (int i = 0; i < 12; i++) {
+      double mid = (lo + hi) / 2;
+      if (BoxKeeps.corner(design, shop, mid)) {
+        lo = mid;
+      } else {
+        hi = mid;
+      }
+    }
+    return down(lo);
+  }
+
+  private void set(String key, double mm) {
+    if (mm > 0.05 && mm < 900) {
+      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(mm)));
+    }
+  }
+
+  private void choose(String choice, String option) {
+    out.add(new Remedy.Choose(choice, option));
+  }
+
+  /** Up to the next tenth: what is set can be read off a rule. */
+  private static double up(double mm) {
+    return Math.ceil(mm * 10 - 1e-6) / 10;
+  }
+
+  private static double down(double mm) {
+    return Math.floor(mm * 10 + 1e-6) / 10;
+  }
+}

@@ -1,0 +1,611 @@
+package hazelkeep.piece.box;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.box.LiddedBox.Floor;
+import hazelkeep.piece.box.LiddedBox.OutlinePoint;
+import hazelkeep.piece.box.LiddedBox.Roof;
+import hazelkeep.piece.box.LiddedBox.School;
+import hazelkeep.piece.box.LiddedBox.Top;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Joint;
+import hazelkeep.solid.Curve;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Profile;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Species;
+import hazelkeep.wood.Stub;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+
+/** The target shapes of a lidded box in its blank. */
+final class BoxShape {
+  private final LiddedBox design;
+  private final Map<DimKey, Dim> dims;
+  private final boolean over;
+  private final Set<Doing> show;
+
+  /** Foot plane, join on the body, lid rim, lid top; jump from the lid's blank z to closed z. */
+  final double foot;
+
+  final double join;
+  final double rim;
+  final double top;
+  final double jump;
+  final double far;
+  final double length;
+
+  private BoxShape(LiddedBox design, Map<DimKey, Dim> dims) {
+    this.design = design;
+    this.dims = dims;
+    this.over = design.school() == School.LID_OVER;
+    this.show =
+        design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
+    foot = mm("stick.face-foot") + mm("stick.tenon-foot") + mm("stick.waste-foot");
+    join = foot + mm("body.height");
+    jump = mm("joint.length") + mm("stick.face-spigot") + mm("stick.kerf") + mm("stick.face-rim");
+    rim = join + jump;
+    top = rim + mm("lid.height");
+    length = mm("blank.length");
+    far = mm("blank.across") + 20;
+  }
+
+  static BoxShape of(LiddedBox design, Map<DimKey, Dim> dims) {
+    return new BoxShape(design, dims);
+  }
+
+  double mm(String key) {
+    return dims.get(new DimKey(key)).mm();
+  }
+
+  /** Where the mouth of the body ends: spigot end or rim. */
+  double mouth() {
+    return over ? join + mm("joint.length") : join;
+  }
+
+  /** The face of the lid that looks into the body: its rim, or its spigot's end. */
+  double lidFace() {
+    return over ? rim : rim - mm("joint.length");
+  }
+
+  /** The kerf's lower border. */
+  double kerfFrom() {
+    return mouth() + (over ? mm("stick.face-spigot") : mm("stick.face-rim"));
+  }
+
+  /** The outside from foot to top, closed, z = 0 at the foot. */
+  static Profile outline(LiddedBox d, ToDoubleFunction<String> mm) {
+    double height = mm.applyAsDouble("body.height") + mm.applyAsDouble("lid.height");
+    double lid = mm.applyAsDouble("lid.height");
+    double rFoot = mm.applyAsDouble("outside.foot") / 2;
+    double rTop = mm.applyAsDouble("outside.top") / 2;
+    double r = mm.applyAsDouble("outside.diameter") / 2;
+    boolean dome = d.top() == Top.DOME;
+    double cap = dome ? mm.applyAsDouble("lid.dome") : mm.applyAsDouble("lid.roundover");
+    double most = dome ? lid : Math.min(lid, rTop);
+    String capKey = dome ? "lid.dome" : "lid.roundover";
+    if (height <= 0 || lid <= 0 || lid >= height) {
+      throw new BadDesign(
+          new DimKey("lid.height"),
+          "Body and lid both need some height: the lid stays below " + Dims.both(height) + ".");
+    }
+    if (cap > most - 0.2) {
+      throw new BadDesign(
+          new DimKey(capKey), "The top of the lid stays below " + Dims.both(most - 0.2) + " here.");
+    }
+    double side = height - cap;
+    List<Curve> curves = new ArrayList<>(side(d, side, rFoot, rTop, r));
+    if (dome) {
+      curves.add(new Curve.Arc(new Point(side, 0), cap, rTop, 90, 0));
+    } else {
+      if (cap > 0) {
+        curves.add(new Curve.Arc(new Point(side, rTop - cap), cap, cap, 90, 0));
+      }
+      curves.add(new Curve.Line(new Point(height, rTop - cap), new Point(height, 0)));
+    }
+    return new Profile(curves);
+  }
+
+  private static List<Curve> side(LiddedBox d, double h, double rFoot, double rTop, double r) {
+    return switch (d.form()) {
+      case STRAIGHT, TAPER -> List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rTop)));
+      // The belly sits in the middle; two cubics that are level there and need no common centre.
+      case BARREL ->
+          List.of(
+              new Curve.Hermite(new Point(0, rFoot), new Point(h / 2, r), 4 * (r - rFoot) / h, 0),
+              new Curve.Hermite(new Point(h / 2, r), new Point(h, rTop), 0, -4 * (r - rTop) / h));
+      case OGEE ->
+          smooth(
+              List.of(
+                  new Point(0, rFoot),
+                  new Point(0.32 * h, r),
+                  new Point(0.74 * h, Math.min(rTop, r) * 0.94),
+                  new Point(h, rTop)));
+      case FREE -> smooth(free(d.points(), h));
+    };
+  }
+
+  private static List<Point> free(List<OutlinePoint> points, double h) {
+    List<Point> out = new ArrayList<>();
+    if (points.get(0).at() > 0.001) {
+      out.add(new Point(0, points.get(0).radius()));
+    }
+    points.forEach(p -> out.add(new Point(p.at() * h, p.radius())));
+    OutlinePoint last = points.get(points.size() - 1);
+    if (last.at() < 0.999) {
+      out.add(new Point(h, last.radius()));
+    } else {
+      out.set(out.size() - 1, new Point(h, last.radius()));
+    }
+    return out;
+  }
+
+  /** A smooth line through points that never swings past them (Fritsch and Carlson's slopes). */
+  private static List<Curve> smooth(List<Point> p) {
+    int n = p.size();
+    double[] d = new double[n - 1];
+    for (int i = 0; i < n - 1; i++) {
+      d[i] = (p.get(i + 1).r() - p.get(i).r()) / (p.get(i + 1).z() - p.get(i).z());
+    }
+    double[] m = new double[n];
+    m[0] = d[0];
+    m[n - 1] = d[n - 2];
+    for (int i = 1; i < n - 1; i++) {
+      m[i] = d[i - 1] * d[i] <= 0 ? 0 : 2 * d[i - 1] * d[i] / (d[i - 1] + d[i]);
+    }
+    List<Curve> out = new ArrayList<>();
+    for (int i = 0; i < n - 1; i++) {
+      out.add(new Curve.Hermite(p.get(i), p.get(i + 1), m[i], m[i + 1]));
+    }
+    return out;
+  }
+
+  Aim aim() {
+    sane();
+    Profile outline = outline(design, this::mm);
+    double height = mm("body.height") + mm("lid.height");
+    double sideEnd = sideEnd(height);
+    Part body = body(outline);
+    Part lid = lid(outline, height, sideEnd);
+    SurfaceId recess = new SurfaceId(over ? "lid" : "body", "recess");
+    SurfaceId spigot = new SurfaceId(over ? "body" : "lid", "spigot");
+    Joint joint =
+        new Joint(
+            "closure",
+            recess,
+            spigot,
+            new DimKey("recess.diameter"),
+            new DimKey("spigot.diameter"),
+            over ? spigot : recess,
+            design.fit());
+    return new Aim(blank(), List.of(body, lid), List.of(joint), dims);
+  }
+
+  private double sideEnd(double height) {
+    double cap = design.top() == Top.DOME ? mm("lid.dome") : mm("lid.roundover");
+    return height - cap;
+  }
+
+  private void sane() {
+    double joint = mm("joint.diameter");
+    double atJoin = 2 * outline(design, this::mm).radius(mm("body.height"));
+    if (mm("spigot.diameter") >= atJoin || mm("recess.diameter") >= atJoin) {
+      String key = over ? "recess.diameter" : "spigot.diameter";
+      if (design.sizes().containsKey(new DimKey("joint.diameter"))) {
+        key = "joint.diameter";
+      }
+      throw new BadDesign(
+          new DimKey(key),
+          "The joint must be smaller than the piece at the join, which is "
+              + Dims.both(atJoin)
+              + " across; "
+              + Dims.both(joint)
+              + " leaves no shoulder.");
+    }
+    if (mm("inside.diameter") >= (over ? mm("spigot.diameter") : mm("recess.diameter"))) {
+      throw new BadDesign(
+          new DimKey("inside.diameter"),
+          "The inside must be smaller than the joint, which is " + Dims.both(joint) + " across.");
+    }
+    double lidMate = over ? mm("recess.diameter") : mm("spigot.diameter");
+    if (mm("lid.inside") >= lidMate) {
+      throw new BadDesign(
+          new DimKey("lid.inside"),
+          "The inside of the lid must be smaller than its joint, "
+              + Dims.both(lidMate)
+              + " across.");
+    }
+    if (mm("inside.depth") >= mouth()) {
+      throw new BadDesign(
+          new DimKey("inside.depth"),
+          "The hollow must end inside the blank: less than " + Dims.both(mouth()) + ".");
+    }
+    if (over && mm("recess.depth") > mm("lid.depth") + 1e-9) {
+      throw new BadDesign(
+          new DimKey("lid.depth"),
+          "The lid is hollowed at least as deep as its recess, "
+              + Dims.both(mm("recess.depth"))
+              + ".");
+    }
+    if (!over && mm("recess.depth") >= mm("inside.depth")) {
+      throw new BadDesign(
+          new DimKey("inside.depth"),
+          "The body is hollowed deeper than its recess, " + Dims.both(mm("recess.depth")) + ".");
+    }
+    if (mm("lid.depth") >= lidRoom()) {
+      throw new BadDesign(
+          new DimKey("lid.depth"),
+          "The hollow of the lid must end below its top: less than " + Dims.both(lidRoom()) + ".");
+    }
+    if (mm("foot.hollow") >= mm("body.height")) {
+      throw new BadDesign(
+          new DimKey("foot.hollow"), "The foot's hollow must be smaller than the body is high.");
+    }
+  }
+
+  private double lidRoom() {
+    return mm("lid.height") + (over ? 0 : mm("joint.length"));
+  }
+
+  private Body blank() {
+    double density =
+        Species.named(design.species()).map(s -> s.density().orElse(Double.NaN)).orElse(Double.NaN);
+    double r = mm("blank.across") / 2;
+    HalfSection sound = HalfSection.box(0, length, 0, r);
+    boolean square = design.blank().map(LiddedBox.Blank::square).orElse(false);
+    HalfSection swept = square ? HalfSection.box(0, length, 0, r * Math.sqrt(2)) : sound;
+    return new Body("blank", sound, swept, density);
+  }
+
+  /** The outline's stretch between two closed heights, moved by so much along the axis. */
+  private static Polyline stretch(Profile outline, double from, double to, double by) {
+    List<Point> out = new ArrayList<>();
+    for (Point p : outline.between(from, to).points()) {
+      out.add(new Point(p.z() + by, p.r()));
+    }
+    return new Polyline(out);
+  }
+
+  private Surface surface(
+      String part, String name, Role role, Polyline line, HalfSection zone, boolean inside) {
+    Set<Doing> needs =
+        switch (role) {
+          case SHOW -> show;
+          case FIT, MEET -> EnumSet.of(Doing.CUT);
+          case GRIP -> EnumSet.noneOf(Doing.class);
+        };
+    return new Surface(new SurfaceId(part, name), role, line, zone, inside, needs);
+  }
+
+  private static HalfSection closedBy(Polyline line, Point... rest) {
+    List<Point> all = new ArrayList<>(line.points());
+    all.addAll(List.of(rest));
+    return HalfSection.of(all);
+  }
+
+  /** The hollow of the body from the plane where it begins down to the floor and the axis. */
+  private Polyline bodyInside(double from) {
+    double r = mm("inside.diameter") / 2;
+    double floor = mouth() - mm("inside.depth");
+    double deep = from - floor;
+    List<Curve> c = new ArrayList<>();
+    double round =
+        design.floor() == Floor.ROUNDED
+            ? Math.min(r, deep)
+            : Math.min(mm("inside.corner"), Math.min(r, deep) - 0.01);
+    double ar = design.floor() == Floor.ROUNDED ? r : round;
+    // Built from the axis outwards, z rising, then run backwards so that wood lies right.
+    if (r - ar > 1e-9) {
+      c.add(new Curve.Line(new Point(floor, 0), new Point(floor, r - ar)));
+    }
+    c.add(new Curve.Arc(new Point(floor + round, r - ar), round, ar, 180, 90));
+    if (deep - round > 1e-9) {
+      c.add(new Curve.Line(new Point(floor + round, r), new Point(from, r)));
+    }
+    return new Profile(c).flat().reversed();
+  }
+
+  private Part body(Profile outline) {
+    double rs = mm("spigot.diameter") / 2;
+    double ri = mm("inside.diameter") / 2;
+    double rr = mm("recess.diameter") / 2;
+    Polyline side = stretch(outline, 0, mm("body.height"), foot);
+    double rFoot = side.first().r();
+    double rJoin = side.last().r();
+    Polyline footLine = Polyline.of(foot + mm("foot.hollow"), 0, foot, rFoot);
+    double insideFrom = over ? mouth() : mouth() - mm("recess.depth");
+    Polyline inside = bodyInside(insideFrom);
+    HalfSection cavity = closedBy(inside, new Point(insideFrom, 0));
+    double facing = kerfFrom() + mm("stick.kerf");
+    List<Surface> surfaces = new ArrayList<>();
+    surfaces.add(
+        surface(
+            "body",
+            "foot",
+            Role.SHOW,
+            footLine,
+            closedBy(footLine, new Point(foot, far), new Point(-10, far), new Point(-10, 0)),
+            false));
+    surfaces.add(
+        surface(
+            "body",
+            "side",
+            Role.SHOW,
+            side,
+            closedBy(side, new Point(join, far), new Point(foot, far)),
+            false));
+    List<Stub> stubs = new ArrayList<>();
+    stubs.add(new Stub("tenon", footTenon(), new SurfaceId("body", "foot")));
+    HalfSection outer;
+    if (over) {
+      surfaces.add(
+          surface(
+              "body",
+              "shoulder",
+              Role.MEET,
+              Polyline.of(join, rJoin, join, rs),
+              HalfSection.box(join, facing, rs, far),
+              false));
+      surfaces.add(
+          surface(
+              "body",
+              "spigot",
+              Role.FIT,
+              Polyline.of(join, rs, mouth(), rs),
+              HalfSection.box(join, kerfFrom(), rs, far),
+              false));
+      surfaces.add(
+          surface(
+              "body",
+              "spigot end",
+              Role.MEET,
+              Polyline.of(mouth(), rs, mouth(), ri),
+              HalfSection.box(mouth(), facing, 0, far),
+              false));
+      stubs.add(
+          new Stub(
+              "spare",
+              HalfSection.box(join, kerfFrom(), rs, rs + BoxLimits.SPARE),
+              new SurfaceId("body", "spigot")));
+      outer =
+          closedBy(
+              footLine.then(side),
+              new Point(join, rs),
+              new Point(mouth(), rs),
+              new Point(mouth(), 0));
+    } else {
+      surfaces.add(
+          surface(
+              "body",
+              "rim",
+              Role.MEET,
+              Polyline.of(mouth(), rJoin, mouth(), rr),
+              HalfSection.box(mouth(), facing, 0, far),
+              false));
+      surfaces.add(
+          surface(
+              "body",
+              "recess",
+              Role.FIT,
+              Polyline.of(mouth(), rr, insideFrom, rr),
+              HalfSection.box(insideFrom, mouth(), 0, rr),
+              true));
+      surfaces.add(
+          surface(
+              "body",
+              "ledge",
+              Role.MEET,
+              Polyline.of(insideFrom, rr, insideFrom, ri),
+              HalfSection.box(insideFrom, mouth(), 0, rr),
+              true));
+      outer = closedBy(footLine.then(side), new Point(mouth(), 0));
+      cavity = cavity.plus(HalfSection.box(insideFrom, mouth(), 0, rr));
+    }
+    HalfSection insideZone =
+        over
+            ? cavity
+            : closedBy(inside, new Point(insideFrom, 0))
+                .plus(HalfSection.box(insideFrom, mouth(), 0, ri));
+    surfaces.add(surface("body", "inside", Role.SHOW, inside, insideZone, true));
+    Point core = new Point(foot + mm("body.height") * 0.5, (rJoin + (over ? ri : rr)) / 2);
+    HalfSection target = outer.minus(cavity);
+    return new Part("body", core(target, core), target, surfaces, stubs, new Frame(foot, false));
+  }
+
+  private HalfSection footTenon() {
+    double from = mm("stick.face-foot");
+    double to = from + mm("stick.tenon-foot");
+    double end = mm("tenon-foot.diameter") / 2;
+    double root = mm("tenon-foot.root") / 2;
+    return HalfSection.of(
+        List.of(new Point(from, 0), new Point(from, end), new Point(to, root), new Point(to, 0)));
+  }
+
+  private HalfSection topTenon() {
+    double from = top + mm("stick.waste-top");
+    double to = from + mm("stick.tenon-top");
+    double end = mm("tenon-top.diameter") / 2;
+    double root = mm("tenon-top.root") / 2;
+    return HalfSection.of(
+        List.of(new Point(from, 0), new Point(from, root), new Point(to, end), new Point(to, 0)));
+  }
+
+  private Polyline lidRoof(double from) {
+    double r = mm("lid.inside") / 2;
+    double deepest = lidFace() + mm("lid.depth");
+    double deep = deepest - from;
+    List<Curve> c = new ArrayList<>();
+    boolean domed = design.roof() == Roof.DOMED;
+    double round =
+        domed ? Math.min(r, deep) : Math.min(Math.min(4, 0.3 * r), Math.max(0, deep - 0.01));
+    double ar = domed ? r : round;
+    if (deep < 0.02) {
+      return Polyline.of(deepest, 0, deepest, r);
+    }
+    if (deep - round > 1e-9) {
+      c.add(new Curve.Line(new Point(from, r), new Point(deepest - round, r)));
+    }
+    if (round > 0.01) {
+      c.add(new Curve.Arc(new Point(deepest - round, r - ar), round, ar, 90, 0));
+    }
+    if (r - ar > 1e-9) {
+      c.add(new Curve.Line(new Point(deepest, r - ar), new Point(deepest, 0)));
+    }
+    return new Profile(c).flat().reversed();
+  }
+
+  private Part lid(Profile outline, double height, double sideEnd) {
+    double rs = mm("spigot.diameter") / 2;
+    double rr = mm("recess.diameter") / 2;
+    double ri = mm("lid.inside") / 2;
+    double hb = mm("body.height");
+    double by = foot + jump;
+    Polyline side = stretch(outline, hb, sideEnd, by);
+    Polyline topLine = topOf(outline, sideEnd, by);
+    double rJoin = side.first().r();
+    double facingFrom = kerfFrom();
+    double insideFrom = over ? rim + mm("recess.depth") : lidFace();
+    Polyline roof = lidRoof(insideFrom);
+    List<Surface> surfaces = new ArrayList<>();
+    HalfSection outer;
+    HalfSection cavity = closedBy(roof, new Point(insideFrom, 0));
+    if (over) {
+      // The recess floor belongs to the inside: it is seen when the lid is off.
+      Polyline inside = roof.then(Polyline.of(insideFrom, ri, insideFrom, rr));
+      HalfSection mouthRoom = HalfSection.box(rim, insideFrom, 0, rr);
+      surfaces.add(
+          surface(
+              "lid",
+              "inside",
+              Role.SHOW,
+              inside,
+              cavity.plus(HalfSection.box(rim, insideFrom, 0, Math.min(ri, rr))),
+              true));
+      surfaces.add(
+          surface(
+              "lid", "recess", Role.FIT, Polyline.of(insideFrom, rr, rim, rr), mouthRoom, true));
+      surfaces.add(
+          surface(
+              "lid",
+              "rim",
+              Role.MEET,
+              Polyline.of(rim, rr, rim, rJoin),
+              HalfSection.box(facingFrom, rim, 0, far),
+              false));
+      cavity = cavity.plus(mouthRoom);
+      outer = closedBy(side.then(topLine), new Point(rim, 0));
+    } else {
+      surfaces.add(surface("lid", "inside", Role.SHOW, roof, cavity, true));
+      surfaces.add(
+          surface(
+              "lid",
+              "spigot end",
+              Role.MEET,
+              Polyline.of(lidFace(), ri, lidFace(), rs),
+              HalfSection.box(facingFrom, lidFace(), 0, far),
+              false));
+      surfaces.add(
+          surface(
+              "lid",
+              "spigot",
+              Role.FIT,
+              Polyline.of(lidFace(), rs, rim, rs),
+              HalfSection.box(facingFrom, rim, rs, far),
+              false));
+      surfaces.add(
+          surface(
+              "lid",
+              "shoulder",
+              Role.MEET,
+              Polyline.of(rim, rs, rim, rJoin),
+              HalfSection.box(facingFrom, rim, rs, far),
+              false));
+      outer =
+          closedBy(
+              side.then(topLine),
+              new Point(lidFace(), 0),
+              new Point(lidFace(), rs),
+              new Point(rim, rs));
+    }
+    surfaces.add(
+        surface(
+            "lid",
+            "side",
+            Role.SHOW,
+            side,
+            closedBy(side, new Point(side.last().z(), far), new Point(rim, far)),
+            false));
+    surfaces.add(
+        surface(
+            "lid",
+            "top",
+            Role.SHOW,
+            topLine,
+            closedBy(
+                topLine,
+                new Point(length + 10, 0),
+                new Point(length + 10, far),
+                new Point(topLine.first().z(), far)),
+            false));
+    HalfSection target = outer.minus(cavity);
+    Point core =
+        new Point(rim + 0.45 * (side.last().z() - rim) + 0.2, (rJoin + (over ? rr : ri)) / 2);
+    return new Part(
+        "lid",
+        core(target, core),
+        target,
+        surfaces,
+        List.of(new Stub("tenon", topTenon(), new SurfaceId("lid", "top"))),
+        new Frame(foot + jump, false));
+  }
+
+  private static Polyline topOf(Profile outline, double from, double by) {
+    List<Point> out = new ArrayList<>();
+    for (Point p : outline.flat().points()) {
+      if (p.z() >= from - 1e-9) {
+        out.add(new Point(p.z() + by, p.r()));
+      }
+    }
+    if (out.size() < 2) {
+      throw new IllegalStateException("The outline has no top above " + from);
+    }
+    return new Polyline(out);
+  }
+
+  /** A point well inside the target: the wanted one, or the middle of the thickest slice. */
+  private static Point core(HalfSection target, Point wanted) {
+    if (target.holds(wanted)) {
+      return wanted;
+    }
+    Point best = wanted;
+    double most = 0;
+    for (int i = 1; i < 40; i++) {
+      double z = target.minZ() + (target.maxZ() - target.minZ()) * i / 40;
+      for (hazelkeep.solid.Span s : target.at(z)) {
+        if (s.length() > most) {
+          most = s.length();
+          best = new Point(z, (s.from() + s.to()) / 2);
+        }
+      }
+    }
+    return best;
+  }
+
+  boolean over() {
+    return over;
+  }
+}

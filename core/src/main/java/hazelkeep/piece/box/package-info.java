@@ -1,0 +1,2 @@
+/** The lidded end-grain box: lid-over and lid-in. */
+package hazelkeep.piece.box;

@@ -1,0 +1,2 @@
+/** Kinds of piece: their designs, rules and recipes, one folder a kind. */
+package hazelkeep.piece;

@@ -1,0 +1,64 @@
+package hazelkeep.route;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+import java.util.Set;
+
+/** One thing done to the work. */
+public sealed interface Act {
+  /**
+   * Wood taken off.
+   *
+   * @param part the part aimed at; its stock is cut, which may still be the whole blank
+   * @param region what goes, in the blank's z
+   * @param bares surfaces that are finished to size by this cut
+   * @param claims what becomes of the pieces; empty when nothing comes loose
+   */
+  record Remove(String part, HalfSection region, Set<SurfaceId> bares, List<Claim> claims)
+      implements Act {}
+
+  /**
+   * A surface sanded.
+   *
+   * @param on the surface
+   * @param grit the finest grit used
+   */
+  record Sand(SurfaceId on, int grit) implements Act {}
+
+  /**
+   * A surface coated.
+   *
+   * @param on the surface
+   * @param product the finish
+   */
+  record Coat(SurfaceId on, String product) implements Act {}
+
+  /**
+   * A mark on the wood.
+   *
+   * @param part the part
+   * @param text what it says
+   */
+  record Mark(String part, String text) implements Act {}
+
+  /**
+   * A size measured.
+   *
+   * @param what the dimension
+   * @param gauge with which device
+   * @param where in words
+   * @param under how much smaller than the target will do, mm
+   * @param over how much larger than the target will do, mm
+   */
+  record Read(DimKey what, String gauge, String where, double under, double over) implements Act {}
+
+  /**
+   * A fit tried.
+   *
+   * @param joint the joint's name
+   * @param jam whether to the jam class that drives the lid, else to the class of use
+   */
+  record Try(String joint, boolean jam) implements Act {}
+}

@@ -1,0 +1,54 @@
+package hazelkeep.route;
+
+import java.util.Map;
+
+/** What to do about a finding, in the words of a colleague. One line for each code. */
+final class Advice {
+  private static final Map<String, String> BY_CODE =
+      Map.ofEntries(
+          Map.entry(
+              "tenon-gone", "Keep the tenon until its last hold is over, or hold it another way."),
+          Map.entry("tenon-range", "Turn the tenon to the true circle of a jaw set you have."),
+          Map.entry("tenon-long", "Shorten the tenon, so that a gap stays behind it."),
+          Map.entry(
+              "shoulder-unseated",
+              "Leave more diameter round the tenon, or turn the tenon smaller."),
+          Map.entry("free-length", "Keep the tailstock up, or make the piece shorter."),
+          Map.entry("lever", "Take light cuts, keep the tailstock up, or turn a thicker tenon."),
+          Map.entry(
+              "does-not-close",
+              "Cut the recess deeper or the spigot shorter until the rim meets its shoulder."),
+          Map.entry("jam-bottoms", "Shorten the plug of the jam chuck."),
+          Map.entry("jam-loose", "Turn a fresh jam chuck; a layer of damp paper takes up a hair."),
+          Map.entry("not-held", "Do this step in a setup that holds the part."),
+          Map.entry("part-gone", "Turn a new part for it, or leave these steps out."),
+          Map.entry(
+              "nothing-removed", "Leave the step out, or put it before the cut that did its work."),
+          Map.entry(
+              "comes-loose",
+              "Put the cut after the part is held, or hold the piece that comes off."),
+          Map.entry("hangs", "Stop here and finish by hand with the lathe off."),
+          Map.entry("web-left", "Part right through, or saw the last of it with the lathe off."),
+          Map.entry(
+              "parts-into-hollow", "Part before hollowing: a ring can't carry the cut and tears."),
+          Map.entry("before-cut", "Cut the surface first, then treat it."),
+          Map.entry("hidden", "Move the step to a hold that reaches the surface."),
+          Map.entry("dimple", "Leave more waste at that end, or use a padded centre."),
+          Map.entry("fit-early", "Hollow first, then bring the fit to size."),
+          Map.entry(
+              "recess-too-big",
+              "Glue film or a collar in the recess, a smaller joint, or a new lid."),
+          Map.entry("jam-hard", "Take the spigot down a little more before pressing it on."),
+          Map.entry("fit-loose", "Take the next looser class, or put a film on the recess."),
+          Map.entry("fit-tight", "Ease it by one more light cut, then try again."),
+          Map.entry("wood-left", "A step that takes this wood off is missing or comes too early."),
+          Map.entry(
+              "wood-missing",
+              "A cut goes too deep here; make the part fit the wood or start anew."));
+
+  private Advice() {}
+
+  static String of(String code) {
+    return BY_CODE.getOrDefault(code, "");
+  }
+}

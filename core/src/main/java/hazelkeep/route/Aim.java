@@ -1,0 +1,38 @@
+package hazelkeep.route;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What is to be made out of what.
+ *
+ * @param blank the stock at the start
+ * @param parts what it shall become
+ * @param joints where parts meet in a fit
+ * @param dims every dimension by its key
+ */
+public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, Dim> dims) {
+  /** The part of that name. */
+  public Part part(String name) {
+    return parts.stream()
+        .filter(p -> p.name().equals(name))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("There is no part " + name));
+  }
+
+  /** The surface of that name. */
+  public Surface surface(SurfaceId id) {
+    return part(id.part()).surface(id.name());
+  }
+
+  /** A dimension in mm. */
+  public double mm(String key) {
+    return dims.get(new DimKey(key)).mm();
+  }
+}

@@ -1,0 +1,45 @@
+package hazelkeep.route;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.solid.Point;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something that would go wrong.
+ *
+ * @param verdict what, with its number and limit
+ * @param at the step at which it shows; empty for a matter of the design itself
+ * @param part the part it is on, empty when it is about the blank
+ * @param where the place on the section in the blank's z, when there is one
+ * @param advice what to do, in words
+ * @param remedies ways out that were tried and help
+ */
+public record Finding(
+    Verdict verdict,
+    Optional<StepKey> at,
+    String part,
+    Optional<Point> where,
+    String advice,
+    List<Remedy> remedies) {
+  /** How grave. */
+  public Grade grade() {
+    return verdict.grade();
+  }
+
+  /** The mistake's stable name. */
+  public String code() {
+    return verdict.code();
+  }
+
+  /** Whether it is the same mistake at the same place, whatever its numbers. */
+  public boolean sameAs(Finding o) {
+    return code().equals(o.code()) && at.equals(o.at) && part.equals(o.part);
+  }
+
+  /** This finding with its remedies replaced. */
+  public Finding with(List<Remedy> tried) {
+    return new Finding(verdict, at, part, where, advice, tried);
+  }
+}

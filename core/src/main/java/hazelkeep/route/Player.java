@@ -1,0 +1,576 @@
+package hazelkeep.route;
+
+import hazelkeep.fit.FitClass;
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.Work;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Plays a route, act by act. */
+final class Player {
+  /** A neck thinner than this, mm, is not trusted to hold (common practice). */
+  private static final double NECK = 1.0;
+
+  /** Run-out after a re-grip, mm a side (assumed; a log of readings would replace it). */
+  private static final double REGRIP = 0.05;
+
+  /** Share of a body's wood whose hollowing moves what is left (assumed). */
+  private static final double MOVES = 0.1;
+
+  /** A fit is told from its class by more than this, mm. */
+  private static final double FIT_SLACK = 0.005;
+
+  /** A cut that takes less than this, mm3, took nothing. */
+  private static final double NOTHING = 0.5;
+
+  private final Aim aim;
+  private final Shop shop;
+  private final Reaching reaching;
+  private final List<Stage> stages = new ArrayList<>();
+  private final List<Finding> findings = new ArrayList<>();
+  private final Map<String, StepKey> tried = new HashMap<>();
+
+  Player(Aim aim, Shop shop) {
+    this.aim = aim;
+    this.shop = shop;
+    this.reaching = new Reaching(shop, aim);
+  }
+
+  Rehearsal play(State start, Route route) {
+    State now = start;
+    for (Setup setup : route.setups()) {
+      if (!setup.steps().isEmpty()) {
+        now = mount(setup, now);
+        for (Step step : setup.steps()) {
+          now = step(setup, step, now);
+        }
+      }
+    }
+    Rehearsal played = new Rehearsal(aim, route, List.copyOf(stages), now, List.of());
+    findings.addAll(new Gates(played, reaching).unmet());
+    whole(now);
+    return new Rehearsal(aim, route, List.copyOf(stages), now, List.copyOf(once(findings)));
+  }
+
+  /** One mistake is told once at each step and part. */
+  private static List<Finding> once(List<Finding> all) {
+    List<Finding> out = new ArrayList<>();
+    for (Finding f : all) {
+      if (out.stream().noneMatch(f::sameAs)) {
+        out.add(f);
+      }
+    }
+    return out;
+  }
+
+  private State mount(Setup setup, State state) {
+    StepKey first = setup.steps().get(0).key();
+    Work work = Stage.mount(setup, state, aim);
+    Hold hold = setup.hold();
+    String held = setup.frames().keySet().stream().findFirst().orElse("");
+    for (Verdict v : hold.judge(work)) {
+      find(v, first, held, null);
+    }
+    State now = state;
+    for (Hold.Trace t : hold.traces(work, shop)) {
+      Part part = aim.part(t.part());
+      for (Part p : aim.parts()) {
+        HalfSection into = p.target().and(t.dent());
+        if (into.area() > HalfSection.DUST_AREA) {
+          find(
+              new Verdict(
+                  "dimple",
+                  Grade.STOP,
+                  into.maxZ() - into.minZ(),
+                  0,
+                  "mm",
+                  "The mark of the " + t.by() + " stays in a finished end",
+                  "Its dimple reaches into wood that the piece keeps."),
+              first,
+              p.name(),
+              new Point((into.minZ() + into.maxZ()) / 2, 0));
+        }
+      }
+      Body body = now.stock(part).orElse(null);
+      if (body != null) {
+        now = cut(now, body, t.dent(), List.of(), first).looked(aim);
+      }
+    }
+    return now;
+  }
+
+  private State step(Setup setup, Step step, State before) {
+    State now = before;
+    for (Act act : step.acts()) {
+      if (act instanceof Act.Remove r) {
+        now = remove(setup, step, now, r);
+      } else if (act instanceof Act.Sand s) {
+        now = treat(setup, step, now, s.on(), Doing.SAND, s.grit());
+      } else if (act instanceof Act.Coat c) {
+        now = treat(setup, step, now, c.on(), Doing.FINISH, 0);
+      } else if (act instanceof Act.Try t) {
+        tried.putIfAbsent(t.joint(), step.key());
+        trial(step, now, t);
+      } else if (act instanceof Act.Mark m && !setup.frames().containsKey(m.part())) {
+        notHeld(step, m.part());
+      }
+    }
+    Work work = Stage.mount(setup, before, aim);
+    double diameter =
+        work.parts().keySet().stream()
+            .map(work::swept)
+            .filter(h -> !h.isEmpty())
+            .mapToDouble(h -> 2 * h.maxR())
+            .max()
+            .orElse(0);
+    boolean round = work.bodies().values().stream().allMatch(Body::round);
+    Optional<Speeds> speeds =
+        setup.hold().onLathe() && diameter > 0
+            ? Optional.of(Speeds.of(diameter, round, step.at(), shop.lathe()))
+            : Optional.empty();
+    stages.add(
+        new Stage(setup, step, before, now, aim, setup.hold().freeLength(work), diameter, speeds));
+    return now;
+  }
+
+  private void notHeld(Step step, String part) {
+    find(
+        new Verdict(
+            "not-held",
+            Grade.STOP,
+            0,
+            1,
+            "",
+            "The " + part + " is not held here",
+            "This setup carries another part, so the step can't be done in it."),
+        step.key(),
+        part,
+        null);
+  }
+
+  private State remove(Setup setup, Step step, State state, Act.Remove r) {
+    if (!setup.frames().containsKey(r.part())) {
+      notHeld(step, r.part());
+      return state;
+    }
+    Part part = aim.part(r.part());
+    Body body = state.stock(part).orElse(null);
+    if (body == null) {
+      find(
+          new Verdict(
+              "part-gone",
+              Grade.STOP,
+              0,
+              1,
+              "",
+              "There is no " + r.part() + " any more",
+              "Its wood was lost or cut away before this step."),
+          step.key(),
+          r.part(),
+          null);
+      return state;
+    }
+    State after = cut(state, body, r.region(), r.claims(), step.key());
+    if (after.removed() - state.removed() < NOTHING) {
+      if (!r.bares().isEmpty() || !r.claims().isEmpty()) {
+        find(
+            new Verdict(
+                "nothing-removed",
+                Grade.NOTE,
+                0,
+                0,
+                "mm",
+                "Nothing left to cut here",
+                "An earlier step already took this wood."),
+            step.key(),
+            r.part(),
+            null);
+      }
+      return state;
+    }
+    if (!r.claims().isEmpty()) {
+      partsInto(step, body, r);
+    }
+    if (r.claims().isEmpty() && neck(after, part, body)) {
+      find(
+          new Verdict(
+              "hangs",
+              Grade.WATCH,
+              NECK,
+              NECK,
+              "mm",
+              "Hangs by a neck thinner than this",
+              "It may let go under the tool."),
+          step.key(),
+          r.part(),
+          null);
+    }
+    after = touched(state, after, step, r);
+    hollowedBehindFit(step, body, part, after, r);
+    for (SurfaceId id : r.bares()) {
+      cutReached(setup, step, after, aim.surface(id));
+    }
+    return after;
+  }
+
+  private static boolean neck(State after, Part part, Body before) {
+    return after
+        .stock(part)
+        .filter(b -> b.sound().thinSomewhere(NECK))
+        .map(b -> b.sound().countWithout(NECK))
+        .filter(n -> n > 1)
+        .filter(n -> n > before.sound().countWithout(NECK))
+        .isPresent();
+  }
+
+  private void partsInto(Step step, Body body, Act.Remove r) {
+    double z = (r.region().minZ() + r.region().maxZ()) / 2;
+    double bore = 2 * body.sound().inner(z);
+    if (bore > NECK) {
+      find(
+          new Verdict(
+              "parts-into-hollow",
+              Grade.STOP,
+              bore,
+              0,
+              "mm",
+              "Parts into a hollow",
+              "The cut breaks through into a bore before it reaches the centre, and the edge tears."),
+          step.key(),
+          r.part(),
+          new Point(z, bore / 2));
+    }
+  }
+
+  /** Takes a region off a body; what comes loose gets a name or is lost. */
+  private State cut(State state, Body body, HalfSection region, List<Claim> claims, StepKey at) {
+    Body rest = body.without(region);
+    HalfSection clean = rest.sound().dusted();
+    HalfSection cleanSwept = rest.round() ? clean : rest.swept().dusted();
+    double gone = body.swept().volume() - rest.swept().volume();
+    double dust = rest.swept().volume() - cleanSwept.volume();
+    List<HalfSection> pieces = clean.pieces();
+    List<HalfSection> sweptPieces = rest.round() ? pieces : cleanSwept.pieces();
+    List<Part> inside = state.partsIn(body, aim);
+    List<Body> now = new ArrayList<>();
+    double loose = 0;
+    List<HalfSection> kept = new ArrayList<>();
+    for (HalfSection piece : pieces) {
+      List<Part> owners = inside.stream().filter(p -> piece.holds(p.core())).toList();
+      Optional<Claim> claim =
+          claims.stream()
+              .filter(c -> owners.stream().anyMatch(o -> o.name().equals(c.part())))
+              .findFirst();
+      boolean main = pieces.size() == 1;
+      boolean holds = claim.isPresent() || main;
+      if (owners.isEmpty() && !main) {
+        loose += piece.volume();
+        loose(piece, at, body.name());
+        continue;
+      }
+      if (!holds) {
+        // Set loose without anyone minding it: told, and the play goes on with it.
+        loose(piece, at, owners.get(0).name());
+      }
+      HalfSection swept =
+          rest.round()
+              ? piece
+              : sweptPieces.stream()
+                  .filter(s -> owners.isEmpty() || s.holds(owners.get(0).core()))
+                  .findFirst()
+                  .orElse(piece);
+      String name = main ? body.name() : owners.get(0).name();
+      now.add(new Body(name, piece, rest.round() ? piece : swept, body.density()));
+      kept.add(piece);
+    }
+    if (claims.size() > 1 && pieces.size() == 1) {
+      find(
+          new Verdict(
+              "web-left",
+              Grade.STOP,
+              pieces.get(0).at((region.minZ() + region.maxZ()) / 2).stream()
+                  .mapToDouble(hazelkeep.solid.Span::length)
+                  .sum(),
+              0,
+              "mm",
+              "The parting cut leaves a web",
+              "The two halves still hang together after it."),
+          at,
+          body.name(),
+          new Point((region.minZ() + region.maxZ()) / 2, 0));
+    }
+    return state.replaced(body, now, gone, dust, loose);
+  }
+
+  private void loose(HalfSection piece, StepKey at, String part) {
+    find(
+        new Verdict(
+            "comes-loose",
+            Grade.STOP,
+            piece.maxZ() - piece.minZ(),
+            0,
+            "mm",
+            "A piece comes loose that nobody holds",
+            "This cut sets it free while the lathe turns."),
+        at,
+        part,
+        new Point((piece.minZ() + piece.maxZ()) / 2, piece.maxR()));
+  }
+
+  /** Looks again at the surfaces near a cut; what it bared or hurt loses its treatment. */
+  private State touched(State before, State after, Step step, Act.Remove r) {
+    Map<SurfaceId, Surf> changed = new LinkedHashMap<>();
+    for (Part p : aim.parts()) {
+      Optional<Body> was = before.stock(p);
+      Optional<Body> is = after.stock(p);
+      if (was.equals(is) && was.isPresent() && was.get().sound() == is.get().sound()) {
+        continue;
+      }
+      HalfSection wood = is.map(Body::sound).orElse(HalfSection.EMPTY);
+      for (Surface s : p.surfaces()) {
+        if (is.isPresent() && !near(r.region(), s.line())) {
+          continue;
+        }
+        Surf old = after.surf(s.id());
+        Surf now = State.look(wood, s.line(), old);
+        boolean cutHere =
+            Math.abs(now.covered() - old.covered()) > 1e-9
+                || Math.abs(now.lost() - old.lost()) > 1e-9;
+        changed.put(
+            s.id(),
+            cutHere ? new Surf(now.covered(), now.lost(), 0, false, Optional.of(step.key())) : now);
+      }
+    }
+    return after.with(changed);
+  }
+
+  private static boolean near(HalfSection region, Polyline line) {
+    double z0 = Double.POSITIVE_INFINITY;
+    double z1 = Double.NEGATIVE_INFINITY;
+    double r1 = 0;
+    for (Point p : line.points()) {
+      z0 = Math.min(z0, p.z());
+      z1 = Math.max(z1, p.z());
+      r1 = Math.max(r1, p.r());
+    }
+    return region.minZ() <= z1 + 1 && region.maxZ() >= z0 - 1 && r1 >= region.minR() - 1;
+  }
+
+  private void hollowedBehindFit(Step step, Body was, Part part, State after, Act.Remove r) {
+    for (Joint j : aim.joints()) {
+      StepKey when = tried.get(j.name());
+      boolean hollows =
+          r.bares().stream().anyMatch(id -> aim.surface(id).inside() && !id.equals(j.outer()));
+      if (when == null || !j.fitted().part().equals(part.name()) || !hollows) {
+        continue;
+      }
+      double left = after.stock(part).map(b -> b.sound().volume()).orElse(0.0);
+      double share = 1 - left / was.sound().volume();
+      double width = j.use().most(50) - j.use().least(50);
+      if (share > MOVES && 2 * REGRIP > width) {
+        find(
+            new Verdict(
+                "fit-early",
+                Grade.WATCH,
+                2 * REGRIP,
+                width,
+                "mm fit",
+                "The fit is brought to size before the hollowing",
+                "Hollowing behind a fit lets the wood move by more than its class is wide."),
+            when,
+            part.name(),
+            null);
+      }
+    }
+  }
+
+  private void cutReached(Setup setup, Step step, State after, Surface s) {
+    Reaching.Answer a = reaching.of(setup, after, s, Doing.CUT);
+    if (!a.workable() && after.surf(s.id()).bare()) {
+      hidden(step, s, reaching.full(setup, after, s, Doing.CUT), "cut");
+    }
+  }
+
+  private void hidden(Step step, Surface s, Reaching.Answer a, String doing) {
+    double share = a.best().map(b -> 100 * b.open() / b.whole()).orElse(0.0);
+    find(
+        new Verdict(
+            "hidden",
+            Grade.STOP,
+            share,
+            100,
+            "%",
+            "No tool gets to the " + s.id().part() + "'s " + s.id().name() + " here",
+            "What stands in the way keeps it from being " + doing + "."),
+        step.key(),
+        s.id().part(),
+        a.best().map(hazelkeep.solid.LineOfWork.Reach::hiddenAt).isPresent()
+            ? s.line().points().get(s.line().points().size() / 2)
+            : null);
+  }
+
+  /** Holds the two halves of a joint against one another as they now are. */
+  private void trial(Step step, State state, Act.Try t) {
+    Joint j =
+        aim.joints().stream().filter(x -> x.name().equals(t.joint())).findFirst().orElseThrow();
+    Optional<Body> outer = state.stock(aim.part(j.outer().part()));
+    Optional<Body> inner = state.stock(aim.part(j.inner().part()));
+    if (outer.isEmpty() || inner.isEmpty() || outer.get() == inner.get()) {
+      return;
+    }
+    double recess = 2 * outer.get().sound().inner(midZ(j.outer()));
+    double spigot = 2 * inner.get().swept().outer(midZ(j.inner()));
+    double clearance = recess - spigot;
+    FitClass fit = t.jam() ? FitClass.JAM : j.use();
+    double most = fit.most(recess);
+    double least = fit.least(recess);
+    String loose = t.jam() ? "recess-too-big" : "fit-loose";
+    if (clearance > most + FIT_SLACK) {
+      find(
+          new Verdict(
+              loose,
+              t.jam() ? Grade.STOP : Grade.WATCH,
+              clearance,
+              most,
+              "mm fit",
+              t.jam()
+                  ? "The recess is larger than the spigot can still become"
+                  : "Looser than a " + fit.word() + " fit",
+              t.jam()
+                  ? "There is no wood left on the spigot to jam the lid on."
+                  : "The clearance lies above the class that was chosen."),
+          step.key(),
+          j.fitted().part(),
+          aim.surface(j.fitted()).line().first());
+    } else if (clearance < least - FIT_SLACK) {
+      find(
+          new Verdict(
+              t.jam() ? "jam-hard" : "fit-tight",
+              Grade.WATCH,
+              clearance,
+              least,
+              "mm fit",
+              "Tighter than a " + fit.word() + " fit",
+              t.jam() ? "Forced on, it may split the lid." : "It may seize in damp weather."),
+          step.key(),
+          j.fitted().part(),
+          aim.surface(j.fitted()).line().first());
+    }
+  }
+
+  private double midZ(SurfaceId id) {
+    Polyline line = aim.surface(id).line();
+    return (line.first().z() + line.last().z()) / 2;
+  }
+
+  private State treat(Setup setup, Step step, State state, SurfaceId on, Doing doing, int grit) {
+    if (!setup.frames().containsKey(on.part())) {
+      notHeld(step, on.part());
+      return state;
+    }
+    Surface s = aim.surface(on);
+    Surf was = state.surf(on);
+    if (state.stock(aim.part(on.part())).isEmpty()) {
+      return state;
+    }
+    if (!was.bare()) {
+      find(
+          new Verdict(
+              "before-cut",
+              Grade.STOP,
+              100 * was.covered(),
+              0,
+              "%",
+              "The " + on.part() + "'s " + on.name() + " is treated before it is cut",
+              "Part of it still lies under wood that a later cut takes off."),
+          step.key(),
+          on.part(),
+          s.line().first());
+      return state;
+    }
+    Reaching.Answer a = reaching.of(setup, state, s, doing);
+    if (!a.workable()) {
+      hidden(step, s, reaching.full(setup, state, s, doing), doing.done());
+      return state;
+    }
+    Surf now =
+        doing == Doing.SAND
+            ? new Surf(was.covered(), was.lost(), grit, was.coated(), was.cutBy())
+            : new Surf(was.covered(), was.lost(), was.grit(), true, was.cutBy());
+    return state.with(Map.of(on, now));
+  }
+
+  /** Two equalities end every play: no wood left, none missing. */
+  private void whole(State end) {
+    for (Part p : aim.parts()) {
+      HalfSection wood = end.stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
+      if (wood.isEmpty()) {
+        continue;
+      }
+      HalfSection left = wood.minus(p.target()).dusted();
+      HalfSection missing = p.target().minus(wood).dusted();
+      StepKey last = stages.isEmpty() ? null : stages.get(stages.size() - 1).step().key();
+      if (left.area() > HalfSection.DUST_AREA) {
+        find(
+            new Verdict(
+                "wood-left",
+                Grade.STOP,
+                left.volume() / 1000,
+                0,
+                "ml",
+                "Wood is left on the " + p.name(),
+                "No step of this route takes it off."),
+            last,
+            p.name(),
+            middle(left));
+      }
+      if (missing.area() > HalfSection.DUST_AREA) {
+        find(
+            new Verdict(
+                "wood-missing",
+                Grade.STOP,
+                missing.volume() / 1000,
+                0,
+                "ml",
+                "Wood is missing from the " + p.name(),
+                "The stock no longer holds the shape that is wanted."),
+            last,
+            p.name(),
+            middle(missing));
+      }
+    }
+  }
+
+  private static Point middle(HalfSection h) {
+    HalfSection most = h.pieces().get(0);
+    double z = (most.minZ() + most.maxZ()) / 2;
+    return new Point(z, (most.inner(z) + most.outer(z)) / 2);
+  }
+
+  private void find(Verdict v, StepKey at, String part, Point where) {
+    findings.add(
+        new Finding(
+            v,
+            Optional.ofNullable(at),
+            part,
+            Optional.ofNullable(where),
+            Advice.of(v.code()),
+            List.of()));
+  }
+}

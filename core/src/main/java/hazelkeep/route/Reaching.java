@@ -1,0 +1,119 @@
+package hazelkeep.route;
+
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.Work;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Tool;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.LineOfWork;
+import hazelkeep.solid.LineOfWork.Reach;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.Surface;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Whether a surface can be worked in a hold with the tools of the shop. Remembers its answers. */
+final class Reaching {
+  /** Share of a line that must be open to a cutting tool. */
+  private static final double OPEN = 0.9;
+
+  /** Share of a line that may be hidden and still count: the last corner by a rest's edge. */
+  private static final double HIDDEN = 0.05;
+
+  private final Shop shop;
+  private final Aim aim;
+  private final Map<Key, Answer> memo = new HashMap<>();
+
+  private record Key(Object hold, List<HalfSection> wood, Surface surface, Doing doing) {}
+
+  /**
+   * How far a surface can be worked.
+   *
+   * @param workable whether it can
+   * @param best the reach of the tool that reaches most; empty when nothing is there to be worked
+   * @param tool that tool's name
+   */
+  record Answer(boolean workable, Optional<Reach> best, String tool) {
+    static final Answer NO = new Answer(false, Optional.empty(), "");
+  }
+
+  Reaching(Shop shop, Aim aim) {
+    this.shop = shop;
+    this.aim = aim;
+  }
+
+  Answer of(Setup setup, State state, Surface surface, Doing doing) {
+    String part = surface.id().part();
+    Hold hold = setup.hold();
+    if (!setup.frames().containsKey(part) || (!hold.onLathe() && doing == Doing.CUT)) {
+      return Answer.NO;
+    }
+    Work work = Stage.mount(setup, state, aim);
+    if (!work.bodies().containsKey(part)) {
+      return Answer.NO;
+    }
+    List<HalfSection> wood = new ArrayList<>();
+    if (hold.onLathe()) {
+      work.bodies().keySet().forEach(p -> wood.add(work.bodies().get(p).swept()));
+    } else {
+      wood.add(work.bodies().get(part).swept());
+    }
+    return memo.computeIfAbsent(
+        new Key(setup, wood, surface, doing), k -> answer(setup, work, surface, doing, false));
+  }
+
+  /** How far a surface can be worked, every place of it tested; for telling numbers. */
+  Answer full(Setup setup, State state, Surface surface, Doing doing) {
+    if (!setup.frames().containsKey(surface.id().part())) {
+      return Answer.NO;
+    }
+    Work work = Stage.mount(setup, state, aim);
+    return work.bodies().containsKey(surface.id().part())
+        ? answer(setup, work, surface, doing, true)
+        : Answer.NO;
+  }
+
+  private Answer answer(Setup setup, Work work, Surface surface, Doing doing, boolean full) {
+    String part = surface.id().part();
+    Hold hold = setup.hold();
+    List<HalfSection> obstacles = new ArrayList<>();
+    if (hold.onLathe()) {
+      work.bodies().keySet().forEach(p -> obstacles.add(work.swept(p)));
+      obstacles.addAll(hold.fixtures(work, shop));
+    } else {
+      obstacles.add(work.swept(part));
+    }
+    Polyline line = surface.line().in(setup.frames().get(part));
+    LineOfWork.From from = hold.onLathe() ? surface.from() : LineOfWork.From.ANY;
+    Reach best = null;
+    String with = "";
+    double giveUp = full ? 1 : doing == Doing.CUT ? 1 - OPEN + 0.02 : 0.52;
+    for (Tool tool : shop.tools()) {
+      if (!tool.does().contains(doing)) {
+        continue;
+      }
+      Reach r = LineOfWork.of(obstacles, tool.shape(), line, from, giveUp);
+      if (best == null || r.open() > best.open()) {
+        best = r;
+        with = tool.name();
+      }
+      if (best.open() >= 0.98 * best.whole()) {
+        break;
+      }
+    }
+    if (best == null) {
+      return Answer.NO;
+    }
+    double whole = best.whole();
+    // Abrasive and brush may leave a corner sharper than their nose; an edge tool may not.
+    boolean workable =
+        doing == Doing.CUT
+            ? best.open() >= OPEN * whole
+            : best.hidden() <= HIDDEN * whole && best.open() >= 0.5 * whole;
+    return new Answer(workable, Optional.of(best), with);
+  }
+}

@@ -1,0 +1,32 @@
+package hazelkeep.route;
+
+import hazelkeep.shop.Shop;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A route played on the stock.
+ *
+ * @param aim what was aimed at
+ * @param route what was played
+ * @param stages one for each step
+ * @param end the wood after the last step
+ * @param findings what would go wrong, in the order it shows
+ */
+public record Rehearsal(
+    Aim aim, Route route, List<Stage> stages, State end, List<Finding> findings) {
+  /** Plays a route from a state of the wood. Never throws for a bad plan: it reports. */
+  public static Rehearsal play(State start, Route route, Aim aim, Shop shop) {
+    return new Player(aim, shop).play(start, route);
+  }
+
+  /** What can be done in each setup and in no later one; worked out when asked. */
+  public List<LastChance> lastChances(Shop shop) {
+    return new Gates(this, new Reaching(shop, aim)).lastChances();
+  }
+
+  /** The stage of a step. */
+  public Optional<Stage> stage(StepKey key) {
+    return stages.stream().filter(s -> s.step().key().equals(key)).findFirst();
+  }
+}

@@ -1,0 +1,16 @@
+package hazelkeep.route;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Length;
+
+/** A way out of a finding that can be applied with one press. */
+public sealed interface Remedy {
+  /** Sets a dimension. */
+  record SetDim(DimKey key, Length to) implements Remedy {}
+
+  /** Takes another option of a choice. */
+  record Choose(String choice, String option) implements Remedy {}
+
+  /** Takes back the turner's own changes of a step, as the recipe has it. */
+  record Restore(StepKey step) implements Remedy {}
+}

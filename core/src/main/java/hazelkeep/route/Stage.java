@@ -1,0 +1,76 @@
+package hazelkeep.route;
+
+import hazelkeep.hold.Work;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One step played: the wood before and after.
+ *
+ * @param setup how it is held
+ * @param step what is done
+ * @param before the wood before
+ * @param after the wood after
+ * @param aim what it is to become
+ * @param freeLength how far the work stands out, mm
+ * @param diameter the largest swept diameter, mm
+ * @param speeds the speed window
+ */
+public record Stage(
+    Setup setup,
+    Step step,
+    State before,
+    State after,
+    Aim aim,
+    double freeLength,
+    double diameter,
+    Optional<Speeds> speeds) {
+  /** What is mounted before the step. */
+  public Work mounted() {
+    return mount(setup, before, aim);
+  }
+
+  /** What is mounted after the step. */
+  public Work left() {
+    return mount(setup, after, aim);
+  }
+
+  static Work mount(Setup setup, State state, Aim aim) {
+    Map<String, Part> parts = new LinkedHashMap<>();
+    Map<String, Body> bodies = new LinkedHashMap<>();
+    for (String name : setup.frames().keySet()) {
+      Part p = aim.part(name);
+      parts.put(name, p);
+      state.stock(p).ifPresent(b -> bodies.put(name, b));
+    }
+    return new Work(parts, bodies, setup.frames());
+  }
+
+  /** What this step takes off each part's stock, in the setup's frame; worked out when asked. */
+  public Map<String, HalfSection> removed() {
+    Map<String, HalfSection> out = new LinkedHashMap<>();
+    Work was = mounted();
+    Work is = left();
+    for (String part : setup.frames().keySet()) {
+      HalfSection gone = was.swept(part);
+      for (String other : setup.frames().keySet()) {
+        gone = gone.minus(is.swept(other));
+      }
+      for (Part p : aim.parts()) {
+        Body b = after.stock(p).orElse(null);
+        if (b != null && !setup.frames().containsKey(p.name())) {
+          gone = gone.minus(b.swept().in(setup.frames().get(part)));
+        }
+      }
+      if (!gone.isEmpty()) {
+        out.put(part, gone);
+      }
+    }
+    return out;
+  }
+}

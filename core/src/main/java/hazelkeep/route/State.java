@@ -1,0 +1,127 @@
+package hazelkeep.route;
+
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The wood as it is.
+ *
+ * @param bodies what exists, by name
+ * @param surfaces the state of every surface of every part
+ * @param removed volume taken off so far, mm3, swept wood
+ * @param dust volume of scraps too small to hold, mm3
+ * @param waste volume of pieces that came loose and are no part, mm3
+ */
+public record State(
+    Map<String, Body> bodies,
+    Map<SurfaceId, Surf> surfaces,
+    double removed,
+    double dust,
+    double waste) {
+  /** How far beyond a surface wood is looked for, mm. */
+  private static final double PROBE = 0.05;
+
+  private static final double STEP = 1.0;
+
+  /** The untouched blank. */
+  public static State start(Aim aim) {
+    Map<SurfaceId, Surf> surfaces = new LinkedHashMap<>();
+    State bare = new State(Map.of(aim.blank().name(), aim.blank()), surfaces, 0, 0, 0);
+    return bare.looked(aim);
+  }
+
+  /** The stock of a part: the body that holds its core. */
+  public Optional<Body> stock(Part part) {
+    Body named = bodies.get(part.name());
+    if (named != null && named.holds(part.core())) {
+      return Optional.of(named);
+    }
+    return bodies.values().stream().filter(b -> b.holds(part.core())).findFirst();
+  }
+
+  /** The state of a surface. */
+  public Surf surf(SurfaceId id) {
+    return surfaces.getOrDefault(id, Surf.UNTOUCHED);
+  }
+
+  /** This state with every surface looked at afresh, treatments kept. */
+  public State looked(Aim aim) {
+    Map<SurfaceId, Surf> now = new LinkedHashMap<>();
+    for (Part p : aim.parts()) {
+      HalfSection wood = stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
+      for (Surface s : p.surfaces()) {
+        Surf was = surf(s.id());
+        Surf is = look(wood, s.line(), was);
+        now.put(s.id(), is);
+      }
+    }
+    return new State(bodies, now, removed, dust, waste);
+  }
+
+  /** Covered, bare or lost, by probing just outside and just inside of the surface. */
+  static Surf look(HalfSection wood, Polyline line, Surf was) {
+    int covered = 0;
+    int lost = 0;
+    List<Polyline.Sample> samples = line.samples(STEP, 0.5);
+    for (Polyline.Sample s : samples) {
+      Point p = s.at();
+      if (wood.holds(p.z() + PROBE * s.nz(), p.r() + PROBE * s.nr())) {
+        covered++;
+      } else if (!wood.holds(p.z() - PROBE * s.nz(), p.r() - PROBE * s.nr())) {
+        lost++;
+      }
+    }
+    double n = samples.size();
+    return new Surf(covered / n, lost / n, was.grit(), was.coated(), was.cutBy());
+  }
+
+  /** This state with one body replaced by what a cut leaves of it. */
+  State replaced(Body was, List<Body> now, double gone, double scraps, double loose) {
+    Map<String, Body> next = new LinkedHashMap<>(bodies);
+    next.remove(was.name());
+    now.forEach(b -> next.put(b.name(), b));
+    return new State(next, surfaces, removed + gone, dust + scraps, waste + loose);
+  }
+
+  /** This state with some surfaces' states replaced. */
+  State with(Map<SurfaceId, Surf> changed) {
+    Map<SurfaceId, Surf> next = new LinkedHashMap<>(surfaces);
+    next.putAll(changed);
+    return new State(bodies, next, removed, dust, waste);
+  }
+
+  /** This state with a body put in the place of what was found to be there. */
+  public State corrected(Body body, Aim aim) {
+    Map<String, Body> next = new LinkedHashMap<>(bodies);
+    next.put(body.name(), body);
+    return new State(next, surfaces, removed, dust, waste).looked(aim);
+  }
+
+  /** This state without a body: lost or broken. */
+  public State gone(String body, Aim aim) {
+    Map<String, Body> next = new LinkedHashMap<>(bodies);
+    next.remove(body);
+    return new State(next, surfaces, removed, dust, waste).looked(aim);
+  }
+
+  /** Parts whose stock is one and the same body. */
+  List<Part> partsIn(Body body, Aim aim) {
+    List<Part> out = new ArrayList<>();
+    for (Part p : aim.parts()) {
+      if (stock(p).filter(b -> b == body).isPresent()) {
+        out.add(p);
+      }
+    }
+    return out;
+  }
+}

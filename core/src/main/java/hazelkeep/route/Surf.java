@@ -1,0 +1,30 @@
+package hazelkeep.route;
+
+import java.util.Optional;
+
+/**
+ * The state of a surface.
+ *
+ * @param covered share still under wood, 0 to 1
+ * @param lost share where wood is missing, 0 to 1
+ * @param grit finest grit it was sanded with since it was cut; 0 for none
+ * @param coated whether it was finished since
+ * @param cutBy the step that last touched it
+ */
+public record Surf(double covered, double lost, int grit, boolean coated, Optional<StepKey> cutBy) {
+  /** Share of a line that a sample's width may stand for. */
+  private static final double SOME = 0.03;
+
+  /** A surface nobody has touched. */
+  public static final Surf UNTOUCHED = new Surf(1, 0, 0, false, Optional.empty());
+
+  /** Whether it is free of wood beyond it. */
+  public boolean bare() {
+    return covered <= SOME;
+  }
+
+  /** Whether wood is missing under it. */
+  public boolean hurt() {
+    return lost > SOME;
+  }
+}

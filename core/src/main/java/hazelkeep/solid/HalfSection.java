@@ -1,0 +1,465 @@
+package hazelkeep.solid;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.precision.GeometryPrecisionReducer;
+
+/**
+ * A region of wood in the plane of axis and radius: what is seen when turned work is sawn in half
+ * along its axis, one side of it. Immutable and valid; polygons only, radius never negative,
+ * vertices on a grid of 2^-13 mm so that shifting and turning are exact.
+ *
+ * <p>Overlays are snap-rounded on that grid: floating overlays leave scraps of 1e-14 mm2 that a
+ * route of thirty cuts would have to sweep up.
+ */
+public final class HalfSection {
+  private static final double SCALE = 8192;
+  private static final PrecisionModel GRID = new PrecisionModel(SCALE);
+  private static final GeometryFactory MAKE = new GeometryFactory(GRID);
+
+  /** A region beyond all work: what is larger than this is no wood of a turner. */
+  public static final double FAR = 2_000;
+
+  /** A scrap below this area, mm2, is dust. */
+  public static final double DUST_AREA = 0.01;
+
+  /** A scrap that is gone after shrinking by this much, mm, is dust. */
+  private static final double DUST_SHRINK = 0.002;
+
+  /** Nothing at all. */
+  public static final HalfSection EMPTY = new HalfSection(MAKE.createPolygon());
+
+  private final Geometry area;
+  private double[] edges;
+  private double volume = Double.NaN;
+
+  private HalfSection(Geometry area) {
+    this.area = area;
+  }
+
+  /** Snaps a number to the grid. */
+  public static double snap(double v) {
+    return Math.rint(v * SCALE) / SCALE;
+  }
+
+  /**
+   * The region inside a closed line.
+   *
+   * @param outline its corners in order; the last need not repeat the first
+   * @throws IllegalArgumentException when the outline crosses itself or has no area
+   */
+  public static HalfSection of(List<Point> outline) {
+    List<Coordinate> ring = new ArrayList<>();
+    for (Point p : outline) {
+      Coordinate c = new Coordinate(snap(p.z()), snap(Math.max(0, p.r())));
+      if (ring.isEmpty() || !ring.get(ring.size() - 1).equals2D(c)) {
+        ring.add(c);
+      }
+    }
+    if (!ring.isEmpty() && !ring.get(0).equals2D(ring.get(ring.size() - 1))) {
+      ring.add(ring.get(0).copy());
+    }
+    if (ring.size() < 4) {
+      return EMPTY;
+    }
+    Polygon polygon = MAKE.createPolygon(ring.toArray(Coordinate[]::new));
+    if (!polygon.isValid()) {
+      if (polygon.getArea() < DUST_AREA) {
+        return EMPTY;
+      }
+      // Rounding may make a line touch itself; a real crossing loses or doubles area.
+      Geometry mended = GeometryPrecisionReducer.reduce(polygon.buffer(0), GRID);
+      if (Math.abs(mended.getArea() - Math.abs(signedArea(ring))) > 0.001) {
+        throw new IllegalArgumentException("The outline crosses itself");
+      }
+      return keep(mended);
+    }
+    polygon.normalize();
+    return new HalfSection(polygon);
+  }
+
+  private static double signedArea(List<Coordinate> ring) {
+    return org.locationtech.jts.algorithm.Area.ofRing(ring.toArray(Coordinate[]::new));
+  }
+
+  /** A rectangle; empty when it has no extent. */
+  public static HalfSection box(double z0, double z1, double r0, double r1) {
+    if (z1 <= z0 || r1 <= r0) {
+      return EMPTY;
+    }
+    return of(List.of(new Point(z0, r0), new Point(z1, r0), new Point(z1, r1), new Point(z0, r1)));
+  }
+
+  /** This without another. */
+  public HalfSection minus(HalfSection o) {
+    return apart(o) ? this : overlay(o, OverlayNG.DIFFERENCE);
+  }
+
+  /** What this and another share. */
+  public HalfSection and(HalfSection o) {
+    return apart(o) ? EMPTY : overlay(o, OverlayNG.INTERSECTION);
+  }
+
+  /** This and another together. */
+  public HalfSection plus(HalfSection o) {
+    return isEmpty() ? o : o.isEmpty() ? this : overlay(o, OverlayNG.UNION);
+  }
+
+  private boolean apart(HalfSection o) {
+    return isEmpty() || o.isEmpty() || !envelope().intersects(o.envelope());
+  }
+
+  private HalfSection overlay(HalfSection o, int op) {
+    OverlayNG ng = new OverlayNG(area, o.area, GRID, op);
+    ng.setStrictMode(true);
+    return keep(ng.getResult());
+  }
+
+  /** Keeps polygons only: a strict overlay still returns a line for a mere touch. */
+  private static HalfSection keep(Geometry g) {
+    List<Polygon> polygons = new ArrayList<>();
+    for (int i = 0; i < g.getNumGeometries(); i++) {
+      if (g.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {
+        polygons.add(p);
+      }
+    }
+    return join(polygons);
+  }
+
+  private static HalfSection join(List<Polygon> polygons) {
+    if (polygons.isEmpty()) {
+      return EMPTY;
+    }
+    Geometry kept =
+        polygons.size() == 1
+            ? polygons.get(0)
+            : MAKE.createMultiPolygon(polygons.toArray(Polygon[]::new));
+    kept.normalize();
+    return new HalfSection(kept);
+  }
+
+  /** This region as it lies in a setup. */
+  public HalfSection in(Frame f) {
+    AffineTransformation t =
+        f.turned()
+            ? new AffineTransformation(-1, 0, f.zero(), 0, 1, 0)
+            : new AffineTransformation(1, 0, -f.zero(), 0, 1, 0);
+    return isEmpty() ? this : keep(t.transform(area));
+  }
+
+  /** This region grown by an allowance on every side, mm; shrunk when negative. */
+  public HalfSection leaving(double allowance) {
+    if (allowance == 0 || isEmpty()) {
+      return this;
+    }
+    double a = Math.abs(allowance);
+    // Sagitta of the buffer's corner chords below the chord error of curves.
+    int q = 2;
+    while (a * (1 - Math.cos(Math.PI / (4 * q))) > Curve.CHORD) {
+      q++;
+    }
+    Geometry grown = allowance > 0 ? area.buffer(a, q) : mirrored().buffer(-a, q);
+    HalfSection out = keep(GeometryPrecisionReducer.reduce(grown, GRID));
+    return out.and(box(-FAR, FAR, 0, FAR));
+  }
+
+  /** The full section, both sides of the axis. */
+  private Geometry mirrored() {
+    Geometry other = new AffineTransformation(1, 0, 0, 0, -1, 0).transform(area);
+    OverlayNG ng = new OverlayNG(area, other, GRID, OverlayNG.UNION);
+    ng.setStrictMode(true);
+    return ng.getResult();
+  }
+
+  /** Its separate pieces, in order along the axis. */
+  public List<HalfSection> pieces() {
+    List<HalfSection> out = new ArrayList<>();
+    for (int i = 0; i < area.getNumGeometries(); i++) {
+      if (!area.getGeometryN(i).isEmpty()) {
+        out.add(new HalfSection(area.getGeometryN(i).copy()));
+      }
+    }
+    out.sort(java.util.Comparator.comparingDouble(p -> p.envelope().getMinX()));
+    return out;
+  }
+
+  /**
+   * How many pieces are left when every neck thinner than this has broken, scraps not counted.
+   *
+   * @param neck thickness in mm, measured across the full section
+   */
+  public int countWithout(double neck) {
+    Geometry shrunk = mirrored().buffer(-neck / 2, 4);
+    // A ring shows twice in the full section, mirror images of one another.
+    int axis = 0;
+    int beside = 0;
+    for (int i = 0; i < shrunk.getNumGeometries(); i++) {
+      Geometry g = shrunk.getGeometryN(i);
+      if (g.isEmpty() || g.getArea() < 1) {
+        continue;
+      }
+      Envelope e = g.getEnvelopeInternal();
+      if (e.getMinY() < 0 && e.getMaxY() > 0) {
+        axis++;
+      } else {
+        beside++;
+      }
+    }
+    return axis + (beside + 1) / 2;
+  }
+
+  /** This without scraps that no one could hold: below 0.01 mm2 or thinner than 4 micrometres. */
+  public HalfSection dusted() {
+    if (isEmpty()) {
+      return this;
+    }
+    List<Polygon> kept = new ArrayList<>();
+    for (int i = 0; i < area.getNumGeometries(); i++) {
+      Geometry g = area.getGeometryN(i);
+      boolean thin = g.getArea() < 20 && g.buffer(-DUST_SHRINK).isEmpty();
+      if (g.getArea() >= DUST_AREA && !thin) {
+        kept.add((Polygon) g.copy());
+      }
+    }
+    return kept.size() == area.getNumGeometries() ? this : join(kept);
+  }
+
+  /** Spans of wood on the radius at z, innermost first. */
+  public List<Span> at(double z) {
+    double[] e = edges();
+    double[] hits = new double[8];
+    int n = 0;
+    for (int i = 0; i < e.length; i += 4) {
+      double z1 = e[i];
+      double z2 = e[i + 2];
+      if ((z1 <= z) != (z2 <= z)) {
+        if (n == hits.length) {
+          hits = java.util.Arrays.copyOf(hits, n * 2);
+        }
+        hits[n++] = e[i + 1] + (z - z1) / (z2 - z1) * (e[i + 3] - e[i + 1]);
+      }
+    }
+    java.util.Arrays.sort(hits, 0, n);
+    List<Span> spans = new ArrayList<>();
+    for (int i = 0; i + 1 < n; i += 2) {
+      spans.add(new Span(hits[i], hits[i + 1]));
+    }
+    return spans;
+  }
+
+  /** The outermost radius of wood at z; 0 where there is none. */
+  public double outer(double z) {
+    List<Span> spans = at(z);
+    return spans.isEmpty() ? 0 : spans.get(spans.size() - 1).to();
+  }
+
+  /** The innermost radius of wood at z; 0 when solid, and 0 where there is none. */
+  public double inner(double z) {
+    List<Span> spans = at(z);
+    return spans.isEmpty() ? 0 : spans.get(0).from();
+  }
+
+  /** Whether a point lies in the wood. */
+  public boolean holds(Point p) {
+    return holds(p.z(), p.r());
+  }
+
+  /** Whether a point lies in the wood; below the axis is the mirror image. */
+  public boolean holds(double z, double radius) {
+    double r = Math.abs(radius);
+    if (isEmpty() || !envelope().contains(z, r)) {
+      return false;
+    }
+    double[] e = edges();
+    boolean in = false;
+    for (int i = 0; i < e.length; i += 4) {
+      double z1 = e[i];
+      double z2 = e[i + 2];
+      if ((z1 <= z) != (z2 <= z)) {
+        in ^= r < e[i + 1] + (z - z1) / (z2 - z1) * (e[i + 3] - e[i + 1]);
+      }
+    }
+    return in;
+  }
+
+  /** The solid's volume, mm3, by Pappus per edge (frusta); exact for the flattened region. */
+  public double volume() {
+    if (Double.isNaN(volume)) {
+      double sum = 0;
+      for (int g = 0; g < area.getNumGeometries(); g++) {
+        Polygon p = (Polygon) area.getGeometryN(g);
+        if (p.isEmpty()) {
+          continue;
+        }
+        sum += Math.abs(frusta(p.getExteriorRing()));
+        for (int h = 0; h < p.getNumInteriorRing(); h++) {
+          sum -= Math.abs(frusta(p.getInteriorRingN(h)));
+        }
+      }
+      volume = sum;
+    }
+    return volume;
+  }
+
+  private static double frusta(LinearRing ring) {
+    double sum = 0;
+    Coordinate[] c = ring.getCoordinates();
+    for (int i = 1; i < c.length; i++) {
+      double a = c[i - 1].y;
+      double b = c[i].y;
+      sum += (c[i].x - c[i - 1].x) * (a * a + a * b + b * b);
+    }
+    return Math.PI / 3 * sum;
+  }
+
+  /** The axial place of the solid's centre of mass, mm; exact for the flattened region. */
+  public double centroid() {
+    double sum = 0;
+    double[] e = edges();
+    for (int i = 0; i < e.length; i += 4) {
+      // Integral of z r^2 dz along the edge, Simpson being exact for a cubic.
+      double zm = (e[i] + e[i + 2]) / 2;
+      double rm = (e[i + 1] + e[i + 3]) / 2;
+      sum +=
+          (e[i + 2] - e[i])
+              / 6
+              * (e[i] * e[i + 1] * e[i + 1] + 4 * zm * rm * rm + e[i + 2] * e[i + 3] * e[i + 3]);
+    }
+    return Math.abs(Math.PI * sum) / volume();
+  }
+
+  /** The area of the half-section, mm2. */
+  public double area() {
+    return area.getArea();
+  }
+
+  /** Whether there is nothing here. */
+  public boolean isEmpty() {
+    return area.isEmpty();
+  }
+
+  /** Lowest z. */
+  public double minZ() {
+    return envelope().getMinX();
+  }
+
+  /** Highest z. */
+  public double maxZ() {
+    return envelope().getMaxX();
+  }
+
+  /** Smallest radius. */
+  public double minR() {
+    return envelope().getMinY();
+  }
+
+  /**
+   * Whether the section is anywhere thinner than this along a radius or along the axis. Cheap: a no
+   * spares the costly count of what hangs on necks.
+   */
+  public boolean thinSomewhere(double thickness) {
+    double[] e = edges();
+    for (int i = 0; i < e.length; i += 4) {
+      for (double z : new double[] {e[i] - 0.01, e[i] + 0.01}) {
+        for (Span s : at(z)) {
+          if (s.from() < 1e-9 ? 2 * s.to() < thickness : s.length() < thickness) {
+            return true;
+          }
+        }
+      }
+    }
+    for (double r = 0.05; r < maxR(); r += Math.max(0.5, maxR() / 12)) {
+      List<Double> hits = new ArrayList<>();
+      for (int i = 0; i < e.length; i += 4) {
+        if ((e[i + 1] <= r) != (e[i + 3] <= r)) {
+          hits.add(e[i] + (r - e[i + 1]) / (e[i + 3] - e[i + 1]) * (e[i + 2] - e[i]));
+        }
+      }
+      java.util.Collections.sort(hits);
+      for (int i = 0; i + 1 < hits.size(); i += 2) {
+        if (hits.get(i + 1) - hits.get(i) < thickness) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /** Largest radius. */
+  public double maxR() {
+    return envelope().getMaxY();
+  }
+
+  private Envelope envelope() {
+    return area.getEnvelopeInternal();
+  }
+
+  /** The closed lines round the region and its holes; fill them even-odd. */
+  public List<Polyline> rings() {
+    List<Polyline> out = new ArrayList<>();
+    for (int g = 0; g < area.getNumGeometries(); g++) {
+      Polygon p = (Polygon) area.getGeometryN(g);
+      if (!p.isEmpty()) {
+        out.add(line(p.getExteriorRing()));
+        for (int h = 0; h < p.getNumInteriorRing(); h++) {
+          out.add(line(p.getInteriorRingN(h)));
+        }
+      }
+    }
+    return out;
+  }
+
+  private static Polyline line(LinearRing ring) {
+    List<Point> points = new ArrayList<>();
+    for (Coordinate c : ring.getCoordinates()) {
+      points.add(new Point(c.x, c.y));
+    }
+    return new Polyline(points);
+  }
+
+  /** Edges as z1 r1 z2 r2 ..., outer rings one way round and holes the other. */
+  double[] edges() {
+    if (edges == null) {
+      List<Polyline> rings = rings();
+      int n = rings.stream().mapToInt(r -> r.points().size() - 1).sum();
+      double[] e = new double[n * 4];
+      int i = 0;
+      for (Polyline ring : rings) {
+        List<Point> p = ring.points();
+        for (int k = 1; k < p.size(); k++) {
+          e[i++] = p.get(k - 1).z();
+          e[i++] = p.get(k - 1).r();
+          e[i++] = p.get(k).z();
+          e[i++] = p.get(k).r();
+        }
+      }
+      edges = e;
+    }
+    return edges;
+  }
+
+  /** Regions are equal when they have the same corners. */
+  @Override
+  public boolean equals(Object o) {
+    return o instanceof HalfSection h && area.equalsExact(h.area);
+  }
+
+  @Override
+  public int hashCode() {
+    return area.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return "HalfSection " + area;
+  }
+}

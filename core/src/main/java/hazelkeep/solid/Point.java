@@ -1,0 +1,19 @@
+package hazelkeep.solid;
+
+/**
+ * A point of the half-section.
+ *
+ * @param z along the axis, mm
+ * @param r distance from the axis, mm
+ */
+public record Point(double z, double r) {
+  /** Distance to another point, mm. */
+  public double distance(Point o) {
+    return Math.hypot(z - o.z, r - o.r);
+  }
+
+  /** The point between this and another, t from 0 to 1. */
+  public Point towards(Point o, double t) {
+    return new Point(z + t * (o.z - z), r + t * (o.r - r));
+  }
+}

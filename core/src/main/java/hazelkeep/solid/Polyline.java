@@ -1,0 +1,118 @@
+package hazelkeep.solid;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A line of straight stretches. Lines of surfaces run so that the wood is on their right hand, with
+ * z to the right and r upwards.
+ *
+ * @param points two or more points
+ */
+public record Polyline(List<Point> points) {
+  /**
+   * A place on a line.
+   *
+   * @param at the point
+   * @param nz the outward normal's axial part
+   * @param nr the outward normal's radial part
+   * @param along distance from the start of the line, mm
+   */
+  public record Sample(Point at, double nz, double nr, double along) {}
+
+  /** Copies the points. */
+  public Polyline {
+    points = List.copyOf(points);
+  }
+
+  /** A line through points given as z, r, z, r ... */
+  public static Polyline of(double... zr) {
+    List<Point> points = new ArrayList<>();
+    for (int i = 0; i < zr.length; i += 2) {
+      points.add(new Point(zr[i], zr[i + 1]));
+    }
+    return new Polyline(points);
+  }
+
+  /** Its length, mm. */
+  public double length() {
+    double sum = 0;
+    for (int i = 1; i < points.size(); i++) {
+      sum += points.get(i - 1).distance(points.get(i));
+    }
+    return sum;
+  }
+
+  /** The first point. */
+  public Point first() {
+    return points.get(0);
+  }
+
+  /** The last point. */
+  public Point last() {
+    return points.get(points.size() - 1);
+  }
+
+  /** The same line run the other way. */
+  public Polyline reversed() {
+    List<Point> back = new ArrayList<>(points);
+    java.util.Collections.reverse(back);
+    return new Polyline(back);
+  }
+
+  /** This line with another hung on; a doubled joint point is kept once. */
+  public Polyline then(Polyline next) {
+    List<Point> all = new ArrayList<>(points);
+    for (Point p : next.points) {
+      if (all.get(all.size() - 1).distance(p) > 1e-9) {
+        all.add(p);
+      }
+    }
+    return new Polyline(all);
+  }
+
+  /** The line as it lies in a setup; turned lines are run backwards so that wood stays right. */
+  public Polyline in(Frame frame) {
+    List<Point> moved = new ArrayList<>();
+    for (Point p : points) {
+      moved.add(frame.of(p));
+    }
+    Polyline line = new Polyline(moved);
+    return frame.turned() ? line.reversed() : line;
+  }
+
+  /**
+   * Places along the line, at most {@code step} apart, with the ends of the line left out by {@code
+   * inset} (or by a quarter of a shorter line), and each with the normal of its stretch.
+   */
+  public List<Sample> samples(double step, double inset) {
+    double whole = length();
+    double from = Math.min(inset, whole / 4);
+    double to = whole - from;
+    int n = Math.max(2, (int) Math.ceil((to - from) / step) + 1);
+    List<Sample> out = new ArrayList<>(n);
+    int edge = 1;
+    double passed = 0;
+    for (int i = 0; i < n; i++) {
+      double s = from + (to - from) * i / (n - 1);
+      while (edge < points.size() - 1 && passed + stretch(edge) < s) {
+        passed += stretch(edge);
+        edge++;
+      }
+      Point a = points.get(edge - 1);
+      Point b = points.get(edge);
+      double l = stretch(edge);
+      if (l == 0) {
+        continue;
+      }
+      double dz = (b.z() - a.z()) / l;
+      double dr = (b.r() - a.r()) / l;
+      out.add(new Sample(a.towards(b, (s - passed) / l), -dr, dz, s));
+    }
+    return out;
+  }
+
+  private double stretch(int edge) {
+    return points.get(edge - 1).distance(points.get(edge));
+  }
+}

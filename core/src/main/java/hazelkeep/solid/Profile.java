@@ -1,0 +1,88 @@
+package hazelkeep.solid;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A true curve from foot to top, z never falling, flattened once. Every region that follows it
+ * clips the one flattened line: two flattenings of one curve would leave slivers between them.
+ */
+public final class Profile {
+  private final List<Curve> curves;
+  private final Polyline flat;
+
+  /**
+   * @param curves one after the other, each starting where the last ended
+   * @throws IllegalArgumentException when a curve leaves a gap or runs back along the axis
+   */
+  public Profile(List<Curve> curves) {
+    this.curves = List.copyOf(curves);
+    List<Point> points = new ArrayList<>();
+    points.add(curves.get(0).at(0));
+    Point end = null;
+    for (Curve c : curves) {
+      if (end != null && end.distance(c.at(0)) > 1e-6) {
+        throw new IllegalArgumentException("The profile has a gap at " + end);
+      }
+      c.flatten(points);
+      end = c.at(1);
+    }
+    for (int i = 1; i < points.size(); i++) {
+      if (points.get(i).z() < points.get(i - 1).z() - 1e-6) {
+        throw new IllegalArgumentException(
+            "The outline runs back on itself; its points must follow one another along the axis");
+      }
+    }
+    this.flat = new Polyline(points);
+  }
+
+  /** The flattened line. */
+  public Polyline flat() {
+    return flat;
+  }
+
+  /** The radius of the true curve at z; ends are carried on. Where the curve steps, the outer. */
+  public double radius(double z) {
+    Curve hit = curves.get(0);
+    for (Curve c : curves) {
+      if (c.at(0).z() <= z + 1e-9) {
+        hit = c;
+      }
+    }
+    if (hit instanceof Curve.Line line && line.to().z() - line.from().z() < 1e-9) {
+      return Math.max(line.from().r(), line.to().r());
+    }
+    double lo = 0;
+    double hi = 1;
+    for (int i = 0; i < 60; i++) {
+      double mid = (lo + hi) / 2;
+      if (hit.at(mid).z() < z) {
+        lo = mid;
+      } else {
+        hi = mid;
+      }
+    }
+    return hit.at(hi).r();
+  }
+
+  /** The flattened line between two heights, its new ends read from the true curve. */
+  public Polyline between(double from, double to) {
+    List<Point> out = new ArrayList<>();
+    if (flat.first().z() < from - 1e-9) {
+      out.add(new Point(from, radius(from)));
+    }
+    for (Point p : flat.points()) {
+      boolean inside = p.z() >= from - 1e-9 && p.z() <= to + 1e-9;
+      if (inside && (out.isEmpty() || out.get(out.size() - 1).distance(p) > 1e-9)) {
+        out.add(p);
+      }
+    }
+    if (flat.last().z() > to + 1e-9 && (out.isEmpty() || out.get(out.size() - 1).z() < to - 1e-9)) {
+      out.add(new Point(to, radius(to)));
+    }
+    if (out.size() < 2) {
+      out.add(new Point(to, radius(to)));
+    }
+    return new Polyline(out);
+  }
+}

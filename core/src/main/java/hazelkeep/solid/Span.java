@@ -1,0 +1,28 @@
+package hazelkeep.solid;
+
+/**
+ * A stretch from one number up to another, [from, to).
+ *
+ * @param from lower end
+ * @param to upper end, not below from
+ */
+public record Span(double from, double to) {
+  /**
+   * @throws IllegalArgumentException when upside down
+   */
+  public Span {
+    if (!(from <= to)) {
+      throw new IllegalArgumentException("A span runs upwards, not from " + from + " to " + to);
+    }
+  }
+
+  /** Its length. */
+  public double length() {
+    return to - from;
+  }
+
+  /** Whether it holds a value. */
+  public boolean holds(double value) {
+    return value >= from && value < to;
+  }
+}

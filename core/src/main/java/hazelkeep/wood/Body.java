@@ -1,0 +1,37 @@
+package hazelkeep.wood;
+
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+
+/**
+ * Wood that exists. Its z is that of its blank for life; only frames turn it round.
+ *
+ * @param name its name: {@code blank}, later the part it becomes
+ * @param sound wood at every angle: walls are judged on it
+ * @param swept wood at some angle: swing and reach are judged on it; the same object as sound once
+ *     the work is round
+ * @param density kg/m3
+ */
+public record Body(String name, HalfSection sound, HalfSection swept, double density) {
+  /** Whether the work runs round and true. */
+  public boolean round() {
+    return sound == swept || sound.equals(swept);
+  }
+
+  /** This body with a region taken off. */
+  public Body without(HalfSection region) {
+    HalfSection s = sound.minus(region);
+    HalfSection w = sound == swept ? s : swept.minus(region);
+    return new Body(name, s, s.equals(w) ? s : w, density);
+  }
+
+  /** Whether the wood holds a point. */
+  public boolean holds(Point p) {
+    return sound.holds(p);
+  }
+
+  /** Its mass in grams, taking the sound wood. */
+  public double grams() {
+    return sound.volume() * density * 1e-6;
+  }
+}

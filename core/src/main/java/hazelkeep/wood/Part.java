@@ -1,0 +1,45 @@
+package hazelkeep.wood;
+
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import java.util.List;
+
+/**
+ * What a body shall become.
+ *
+ * @param name its name, {@code lid}
+ * @param core a point inside the target that no cut ever takes: the body that holds it is this
+ *     part's stock
+ * @param target the finished half-section, in the blank's z
+ * @param surfaces the stretches of its outline
+ * @param stubs waste spared on purpose
+ * @param closed where it lies when the piece is closed: the blank's z to the closed piece's
+ */
+public record Part(
+    String name,
+    Point core,
+    HalfSection target,
+    List<Surface> surfaces,
+    List<Stub> stubs,
+    Frame closed) {
+  /**
+   * The surface of that name.
+   *
+   * @throws IllegalArgumentException when there is none
+   */
+  public Surface surface(String surface) {
+    return surfaces.stream()
+        .filter(s -> s.id().name().equals(surface))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException(name + " has no surface " + surface));
+  }
+
+  /** The stub of that name. */
+  public Stub stub(String stub) {
+    return stubs.stream()
+        .filter(s -> s.name().equals(stub))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException(name + " has no stub " + stub));
+  }
+}

@@ -1,0 +1,25 @@
+package hazelkeep.wood;
+
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.LineOfWork;
+import hazelkeep.solid.Polyline;
+import java.util.Set;
+
+/**
+ * A named stretch of a part's outline. It lives on the target, not on the stock: an overlay loses
+ * the names of edges, a target does not.
+ *
+ * @param id its name
+ * @param role what it is for
+ * @param line its line in the blank's z, wood on the right hand
+ * @param zone what has to go for it to be bared: everything beyond it on its own side
+ * @param inside whether it lies in a hollow, so that tools come to it from the mouth
+ * @param needs what it needs before the piece is finished
+ */
+public record Surface(
+    SurfaceId id, Role role, Polyline line, HalfSection zone, boolean inside, Set<Doing> needs) {
+  /** The directions from which a tool may come to it on the lathe. */
+  public LineOfWork.From from() {
+    return inside ? LineOfWork.From.TAIL : LineOfWork.From.OUTSIDE;
+  }
+}
