@@ -30,11 +30,18 @@ public final class Dims<D extends Design> {
   private final Shop shop;
   private final Map<DimKey, Rule<D>> rules = new LinkedHashMap<>();
   private final Map<DimKey, Double> readings;
+  private final Map<DimKey, Dim> planned;
   private final Map<DimKey, Dim> done = new TreeMap<>();
   private final Deque<Set<DimKey>> asking = new ArrayDeque<>();
   private final Set<DimKey> open = new LinkedHashSet<>();
 
-  private Dims(D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
+  private Dims(
+      D design,
+      List<Rule<D>> rules,
+      Shop shop,
+      Map<DimKey, Double> readings,
+      Map<DimKey, Dim> planned) {
+    this.planned = planned;
     this.design = design;
     this.shop = shop;
     this.readings = readings;
@@ -49,7 +56,9 @@ public final class Dims<D extends Design> {
    */
   public static <D extends Design> Map<DimKey, Dim> resolve(
       D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
-    Dims<D> dims = new Dims<>(design, rules, shop, readings);
+    Map<DimKey, Dim> planned =
+        readings.isEmpty() ? Map.of() : resolve(design, rules, shop, Map.of());
+    Dims<D> dims = new Dims<>(design, rules, shop, readings, planned);
     for (Map.Entry<DimKey, Size> e : design.sizes().entrySet()) {
       Rule<D> rule = dims.rules.get(e.getKey());
       if (rule == null) {
@@ -126,37 +135,30 @@ public final class Dims<D extends Design> {
     Size size = design.sizes().get(key);
     Set<DimKey> from = new LinkedHashSet<>();
     asking.push(from);
-    Dim dim;
-    if (size != null) {
-      dim =
-          new Dim(
-              key,
-              rule.label(),
-              size.value(),
-              size.hedge(),
-              Origin.WISHED,
-              "as you wish",
-              from,
-              size.value());
+    Double read = readings.get(key);
+    double mm;
+    Hedge hedge = Hedge.EXACT;
+    Origin origin;
+    String reason;
+    if (read != null) {
+      mm = read;
+      origin = Origin.MEASURED;
+      reason = "as measured";
+    } else if (size != null) {
+      mm = size.mm();
+      hedge = size.hedge();
+      origin = Origin.WISHED;
+      reason = "as you wish";
     } else {
       Rule.Value v = rule.by().apply(this);
-      Length value = Length.mm(v.mm());
-      dim = new Dim(key, rule.label(), value, Hedge.EXACT, v.origin(), v.reason(), from, value);
+      mm = v.mm();
+      origin = v.origin();
+      reason = v.reason();
     }
     asking.pop();
-    Double read = readings.get(key);
-    if (read != null) {
-      dim =
-          new Dim(
-              key,
-              rule.label(),
-              Length.mm(read),
-              Hedge.EXACT,
-              Origin.MEASURED,
-              "as measured",
-              from,
-              dim.value());
-    }
+    Length value = Length.mm(mm);
+    Length plan = planned.containsKey(key) ? planned.get(key).value() : value;
+    Dim dim = new Dim(key, rule.label(), value, hedge, origin, reason, from, plan);
     open.remove(key);
     done.put(key, dim);
     return dim;

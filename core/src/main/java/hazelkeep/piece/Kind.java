@@ -74,6 +74,45 @@ public interface Kind<D extends Design> {
   /** The points of the outline that can be dragged. */
   List<Handle> handles(D design, Aim aim);
 
+  /**
+   * A plane of each part that stays with its wood when other parts change: where it lies in the
+   * blank's z.
+   *
+   * @param dims all dimensions, mm
+   */
+  Map<String, Double> anchors(D design, Map<DimKey, Double> dims);
+
+  /**
+   * Dimensions that were settled by what was cut when others were as they were then.
+   *
+   * @param then all dimensions when the tenons were cut, mm
+   * @param now all dimensions by the design as it now is, mm
+   */
+  Map<DimKey, Double> settled(D design, Map<DimKey, Double> then, Map<DimKey, Double> now);
+
+  /** What dimensions measure on the wood, for those that can be read at the bench. */
+  List<Feature> features(D design);
+
+  /**
+   * Changes of the design worth trying when the wood was found otherwise than planned.
+   *
+   * @param part on which part
+   * @param what LENGTH, DIAMETER, DEPTH, FLAW or LOST
+   * @param value the size found, mm
+   */
+  List<Remedy> waysOn(D design, Aim aim, String part, String what, double value);
+
+  /**
+   * The wood that is not there when a part is found otherwise than planned, in the blank's z.
+   *
+   * @param part on which part
+   * @param what LENGTH, DIAMETER, DEPTH or FLAW
+   * @param at place along the part, mm from the foot on the body, from the rim on the lid
+   * @param value the size found, mm
+   */
+  hazelkeep.solid.HalfSection gone(
+      D design, Aim aim, String part, String what, double at, double value);
+
   /** What the finished piece is like. */
   Properties properties(D design, Aim aim);
 }

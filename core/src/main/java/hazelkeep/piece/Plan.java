@@ -3,6 +3,8 @@ package hazelkeep.piece;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Size;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Rehearsal;
@@ -47,11 +49,15 @@ public record Plan<D extends Design>(
    * @param readings valid readings, true lengths in mm
    * @param now the wood as it is, by what the aim then was; null for the untouched blank
    * @param done steps that are not played again
+   * @param moves steps that are owed again and done in the setup that is now mounted
    */
   public record Standing(
-      Map<DimKey, Double> readings, State now, Set<hazelkeep.route.StepKey> done) {
+      Map<DimKey, Double> readings,
+      State now,
+      Set<hazelkeep.route.StepKey> done,
+      List<RouteEdit> moves) {
     /** Nothing done yet. */
-    public static final Standing NEW = new Standing(Map.of(), null, Set.of());
+    public static final Standing NEW = new Standing(Map.of(), null, Set.of(), List.of());
   }
 
   /**
@@ -73,7 +79,7 @@ public record Plan<D extends Design>(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
     Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, standing.readings());
     Aim aim = kind.aim(design, dims, shop);
-    Route route = kind.route(design, aim, shop).with(edits);
+    Route route = kind.route(design, aim, shop).with(edits).with(standing.moves());
     State start = standing.now() == null ? State.start(aim) : standing.now().looked(aim);
     Rehearsal played = Rehearsal.play(start, route.without(standing.done()), aim, shop);
     List<Finding> findings = new ArrayList<>(kind.judge(design, aim, shop));
@@ -130,16 +136,24 @@ public record Plan<D extends Design>(
 
   /** The design with a remedy applied; itself for a remedy of the route. */
   public D changed(Remedy remedy) {
+    return changed(design, remedy);
+  }
+
+  private D changed(D from, Remedy remedy) {
     if (remedy instanceof Remedy.SetDim set) {
-      return kind.size(
-          design,
-          set.key(),
-          Optional.of(new hazelkeep.measure.Size(set.to(), hazelkeep.measure.Hedge.EXACT)));
+      return kind.size(from, set.key(), Optional.of(new Size(set.to(), Hedge.EXACT)));
     }
     if (remedy instanceof Remedy.Choose choose) {
-      return kind.choose(design, choose.choice(), choose.option());
+      return kind.choose(from, choose.choice(), choose.option());
     }
-    return design;
+    if (remedy instanceof Remedy.Together together) {
+      D next = from;
+      for (Remedy r : together.all()) {
+        next = changed(next, r);
+      }
+      return next;
+    }
+    return from;
   }
 
   /** Dimensions that differ between this plan and an earlier one, in this plan's words. */

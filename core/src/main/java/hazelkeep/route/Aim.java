@@ -31,6 +31,15 @@ public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, 
     return part(id.part()).surface(id.name());
   }
 
+  /** This aim with parts moved along the blank by so much, mm; parts not named stay. */
+  public Aim shifted(Map<String, Double> by) {
+    return new Aim(
+        blank,
+        parts.stream().map(p -> p.shifted(by.getOrDefault(p.name(), 0.0))).toList(),
+        joints,
+        dims);
+  }
+
   /** A dimension in mm. */
   public double mm(String key) {
     return dims.get(new DimKey(key)).mm();

@@ -68,6 +68,11 @@ final class Player {
     return new Rehearsal(aim, route, List.copyOf(stages), now, List.copyOf(once(findings)));
   }
 
+  State perform(State before, Setup setup, Step step, boolean mount) {
+    Setup one = new Setup(setup.name(), setup.title(), setup.hold(), setup.frames(), List.of(step));
+    return step(one, step, mount ? mount(one, before) : before);
+  }
+
   /** One mistake is told once at each step and part. */
   private static List<Finding> once(List<Finding> all) {
     List<Finding> out = new ArrayList<>();

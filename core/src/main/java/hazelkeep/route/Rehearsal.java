@@ -20,6 +20,16 @@ public record Rehearsal(
     return new Player(aim, shop).play(start, route);
   }
 
+  /**
+   * Does one step as it was frozen, without judging it.
+   *
+   * @param mount whether the work is mounted afresh for it, which leaves traces
+   */
+  public static State perform(
+      State before, Setup setup, Step step, boolean mount, Aim aim, Shop shop) {
+    return new Player(aim, shop).perform(before, setup, step, mount);
+  }
+
   /** What can be done in each setup and in no later one; worked out when asked. */
   public List<LastChance> lastChances(Shop shop) {
     return new Gates(this, new Reaching(shop, aim)).lastChances();

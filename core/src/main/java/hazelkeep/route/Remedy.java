@@ -2,11 +2,15 @@ package hazelkeep.route;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
+import java.util.List;
 
 /** A way out of a finding that can be applied with one press. */
 public sealed interface Remedy {
   /** Sets a dimension. */
   record SetDim(DimKey key, Length to) implements Remedy {}
+
+  /** Several changes that only help together. */
+  record Together(List<Remedy> all) implements Remedy {}
 
   /** Takes another option of a choice. */
   record Choose(String choice, String option) implements Remedy {}

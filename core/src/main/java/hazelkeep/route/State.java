@@ -107,11 +107,20 @@ public record State(
     return new State(next, surfaces, removed, dust, waste).looked(aim);
   }
 
-  /** This state without a body: lost or broken. */
-  public State gone(String body, Aim aim) {
+  /** This state with a body's z counted from elsewhere; its surfaces are looked at later. */
+  public State shifted(String body, double dz) {
     Map<String, Body> next = new LinkedHashMap<>(bodies);
-    next.remove(body);
-    return new State(next, surfaces, removed, dust, waste).looked(aim);
+    next.computeIfPresent(body, (k, b) -> b.shifted(dz));
+    return new State(next, surfaces, removed, dust, waste);
+  }
+
+  /** This state without a part: lost or broken, and all that was done to it with it. */
+  public State gone(String part, Aim aim) {
+    Map<String, Body> next = new LinkedHashMap<>(bodies);
+    next.remove(part);
+    Map<SurfaceId, Surf> left = new LinkedHashMap<>(surfaces);
+    left.keySet().removeIf(id -> id.part().equals(part));
+    return new State(next, left, removed, dust, waste).looked(aim);
   }
 
   /** Parts whose stock is one and the same body. */

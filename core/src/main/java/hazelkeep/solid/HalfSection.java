@@ -10,6 +10,9 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.io.ParseException;
+import org.locationtech.jts.io.WKTReader;
+import org.locationtech.jts.io.WKTWriter;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.precision.GeometryPrecisionReducer;
 
@@ -25,6 +28,7 @@ public final class HalfSection {
   private static final double SCALE = 8192;
   private static final PrecisionModel GRID = new PrecisionModel(SCALE);
   private static final GeometryFactory MAKE = new GeometryFactory(GRID);
+  private static final GeometryFactory MAKE_FLOATING = new GeometryFactory();
 
   /** A region beyond all work: what is larger than this is no wood of a turner. */
   public static final double FAR = 2_000;
@@ -91,6 +95,28 @@ public final class HalfSection {
     return org.locationtech.jts.algorithm.Area.ofRing(ring.toArray(Coordinate[]::new));
   }
 
+  /** The region as text that {@link #parse} reads back exactly. */
+  public String text() {
+    return new WKTWriter().write(MAKE_FLOATING.createGeometry(area));
+  }
+
+  /**
+   * The region that {@link #text} wrote.
+   *
+   * @throws IllegalArgumentException when the text is no region
+   */
+  public static HalfSection parse(String text) {
+    try {
+      Geometry g = new WKTReader(MAKE_FLOATING).read(text);
+      if (!g.isValid()) {
+        throw new IllegalArgumentException("The region crosses itself");
+      }
+      return keep(GeometryPrecisionReducer.reduce(MAKE.createGeometry(g), GRID));
+    } catch (ParseException e) {
+      throw new IllegalArgumentException("This is no region: " + e.getMessage(), e);
+    }
+  }
+
   /** A rectangle; empty when it has no extent. */
   public static HalfSection box(double z0, double z1, double r0, double r1) {
     if (z1 <= z0 || r1 <= r0) {
@@ -154,6 +180,11 @@ public final class HalfSection {
             ? new AffineTransformation(-1, 0, f.zero(), 0, 1, 0)
             : new AffineTransformation(1, 0, -f.zero(), 0, 1, 0);
     return isEmpty() ? this : keep(t.transform(area));
+  }
+
+  /** This region moved along the axis, mm. */
+  public HalfSection shifted(double dz) {
+    return dz == 0 ? this : in(new Frame(-dz, false));
   }
 
   /** This region grown by an allowance on every side, mm; shrunk when negative. */

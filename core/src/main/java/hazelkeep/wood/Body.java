@@ -25,6 +25,12 @@ public record Body(String name, HalfSection sound, HalfSection swept, double den
     return new Body(name, s, s.equals(w) ? s : w, density);
   }
 
+  /** This body with its z counted from elsewhere, mm. */
+  public Body shifted(double dz) {
+    HalfSection s = sound.shifted(dz);
+    return dz == 0 ? this : new Body(name, s, round() ? s : swept.shifted(dz), density);
+  }
+
   /** Whether the wood holds a point. */
   public boolean holds(Point p) {
     return sound.holds(p);

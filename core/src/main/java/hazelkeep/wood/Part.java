@@ -35,6 +35,31 @@ public record Part(
         .orElseThrow(() -> new IllegalArgumentException(name + " has no surface " + surface));
   }
 
+  /** This part moved along the blank, mm. */
+  public Part shifted(double dz) {
+    if (dz == 0) {
+      return this;
+    }
+    Frame by = new Frame(-dz, false);
+    return new Part(
+        name,
+        by.of(core),
+        target.shifted(dz),
+        surfaces.stream()
+            .map(
+                s ->
+                    new Surface(
+                        s.id(),
+                        s.role(),
+                        s.line().in(by),
+                        s.zone().shifted(dz),
+                        s.inside(),
+                        s.needs()))
+            .toList(),
+        stubs.stream().map(s -> new Stub(s.name(), s.region().shifted(dz), s.standsOn())).toList(),
+        new Frame(closed.zero() + dz, false));
+  }
+
   /** The stub of that name. */
   public Stub stub(String stub) {
     return stubs.stream()

@@ -1,0 +1,25 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.wood.SurfaceId;
+
+/**
+ * What a dimension measures on the wood, so that a reading can correct the stock.
+ *
+ * @param key the dimension
+ * @param surface the surface it is taken on: a later cut there makes the reading expire
+ * @param kind how the stock follows
+ */
+public record Feature(DimKey key, SurfaceId surface, Kind kind) {
+  /** How the stock follows a reading. */
+  public enum Kind {
+    /** The diameter of an outside cylinder. */
+    OUTER,
+    /** The diameter of an inside cylinder. */
+    INNER,
+    /** A depth or height: the stock follows the target along the surface. */
+    SHAPE,
+    /** The diameter of a tenon: the stock follows the stub. */
+    STUB
+  }
+}

@@ -1,0 +1,94 @@
+package hazelkeep.workbench;
+
+import hazelkeep.piece.Feature;
+import hazelkeep.route.Aim;
+import hazelkeep.route.State;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Stub;
+import hazelkeep.wood.Surface;
+import java.util.Optional;
+
+/** Makes the stock agree with a reading. */
+final class Correction {
+  /** A reading further off than this, mm a side, adds no wood: it is then a fact to be found. */
+  private static final double MOST = 3;
+
+  /** Half the width of the band along a surface in which the stock follows the target, mm. */
+  private static final double BAND = 2.5;
+
+  private Correction() {}
+
+  static State of(State state, Aim aim, Feature f, double mm) {
+    Part part = aim.part(f.surface().part());
+    Optional<Body> stock = state.stock(part);
+    if (stock.isEmpty()) {
+      return state;
+    }
+    Body body = stock.get();
+    HalfSection wood = body.sound();
+    HalfSection now =
+        switch (f.kind()) {
+          case OUTER -> outer(wood, aim.surface(f.surface()), mm / 2);
+          case INNER -> inner(wood, aim.surface(f.surface()), mm / 2);
+          case SHAPE -> shape(state, wood, part, aim.surface(f.surface()));
+          case STUB -> stub(wood, part.stub("tenon"));
+        };
+    if (now.equals(wood)) {
+      return state;
+    }
+    return state.corrected(new Body(body.name(), now, now, body.density()), aim);
+  }
+
+  private static double low(Surface s) {
+    return s.line().points().stream().mapToDouble(Point::z).min().orElse(0);
+  }
+
+  private static double high(Surface s) {
+    return s.line().points().stream().mapToDouble(Point::z).max().orElse(0);
+  }
+
+  private static HalfSection outer(HalfSection wood, Surface s, double r) {
+    double z0 = low(s);
+    double z1 = high(s);
+    double is = wood.outer((z0 + z1) / 2);
+    HalfSection less = wood.minus(HalfSection.box(z0, z1, r, HalfSection.FAR));
+    return is < r && r - is < MOST
+        ? less.plus(HalfSection.box(z0, z1, Math.max(0, is - 0.01), r))
+        : less;
+  }
+
+  private static HalfSection inner(HalfSection wood, Surface s, double r) {
+    double z0 = low(s);
+    double z1 = high(s);
+    double is = wood.inner((z0 + z1) / 2);
+    HalfSection less = wood.minus(HalfSection.box(z0, z1, 0, r));
+    return is > r && is - r < MOST ? less.plus(HalfSection.box(z0, z1, r, is + 0.01)) : less;
+  }
+
+  /** Near a surface that has been cut, the stock is what the target, with the reading, says. */
+  private static HalfSection shape(State state, HalfSection wood, Part part, Surface s) {
+    if (state.surf(s.id()).covered() > 0.9) {
+      return wood;
+    }
+    double z0 = low(s) - BAND;
+    double z1 = high(s) + BAND;
+    double r = s.line().points().stream().mapToDouble(Point::r).max().orElse(0);
+    if (!s.inside()) {
+      return wood;
+    }
+    HalfSection band = HalfSection.box(z0, z1, 0, r + 0.5);
+    return wood.minus(band.minus(part.target())).plus(part.target().and(band));
+  }
+
+  private static HalfSection stub(HalfSection wood, Stub stub) {
+    HalfSection region = stub.region();
+    if (wood.and(region).area() < 0.5 * region.area()) {
+      return wood;
+    }
+    return wood.minus(HalfSection.box(region.minZ(), region.maxZ(), 0, HalfSection.FAR))
+        .plus(region);
+  }
+}

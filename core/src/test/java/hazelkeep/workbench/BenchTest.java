@@ -1,0 +1,191 @@
+package hazelkeep.workbench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Origin;
+import hazelkeep.piece.box.LiddedBox;
+import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class BenchTest {
+  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final Shop shop = Shop.starter();
+  private final List<Entry> log = new ArrayList<>();
+  private LiddedBox design = LiddedBox.fresh();
+
+  private Bench<LiddedBox> bench() {
+    return Bench.replay(kind, design, shop, List.of(), log);
+  }
+
+  private Bench<LiddedBox> add(Fact fact) {
+    log.add(new Entry(log.size() + 1, Instant.EPOCH, 1, fact));
+    return bench();
+  }
+
+  private Bench<LiddedBox> doUntil(String step) {
+    Bench<LiddedBox> b = bench();
+    while (b.next().filter(s -> !s.key().path().equals(step)).isPresent()) {
+      assertThat(log).as("a run comes to its end").hasSizeLessThan(120);
+      StepKey key = b.next().get().key();
+      b = add(b.did(key));
+    }
+    return b;
+  }
+
+  private Bench<LiddedBox> read(String key, double truth) {
+    return add(new Fact.Reading(new DimKey(key), "calipers", truth, truth));
+  }
+
+  private static double mm(Bench<LiddedBox> b, String key) {
+    return b.plan().aim().mm(key);
+  }
+
+  private static Set<String> changed(Bench<LiddedBox> was, Bench<LiddedBox> is) {
+    return is.plan().changedSince(was.plan()).stream()
+        .map(d -> d.key().path())
+        .collect(Collectors.toSet());
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void step_by_step_the_run_ends_with_nothing_owed(LiddedBox.School school) {
+    design = kind.choose(design, "school", school.name());
+    Bench<LiddedBox> b = bench();
+    int steps = b.plan().route().steps().size();
+    b = doUntil("never");
+    assertThat(b.next()).isEmpty();
+    assertThat(b.done()).hasSize(steps);
+    assertThat(b.plan().findings()).isEmpty();
+    for (String part : List.of("body", "lid")) {
+      HalfSection is = b.now().bodies().get(part).sound();
+      HalfSection target = b.plan().aim().part(part).target();
+      assertThat(is.minus(target).area()).isLessThan(0.01);
+      assertThat(target.minus(is).area()).isLessThan(0.01);
+    }
+  }
+
+  @Test
+  void a_measured_recess_moves_the_spigot_and_its_jam_and_nothing_else() {
+    Bench<LiddedBox> before = doUntil("lid/inside");
+    Bench<LiddedBox> after = read("recess.diameter", 49.5);
+    assertThat(mm(after, "recess.diameter")).isEqualTo(49.5);
+    assertThat(mm(after, "spigot.diameter")).isCloseTo(49.425, within(1e-9));
+    assertThat(changed(before, after))
+        .containsExactlyInAnyOrder("recess.diameter", "spigot.diameter", "joint.jam");
+    Dim recess = after.plan().aim().dims().get(new DimKey("recess.diameter"));
+    assertThat(recess.origin()).isEqualTo(Origin.MEASURED);
+    assertThat(recess.planned().mm()).isCloseTo(49.275, within(1e-9));
+    assertThat(after.plan().findings()).isEmpty();
+    double z = after.plan().aim().part("lid").surface("recess").line().first().z() - 4;
+    assertThat(2 * after.now().bodies().get("lid").sound().inner(z)).isCloseTo(49.5, within(3e-4));
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void every_reading_off_by_a_little_is_carried_to_the_end(LiddedBox.School school) {
+    design = kind.choose(design, "school", school.name());
+    Bench<LiddedBox> b = bench();
+    int off = 0;
+    while (b.next().isPresent()) {
+      assertThat(log).as("a run comes to its end").hasSizeLessThan(120);
+      Step step = b.next().get();
+      b = add(b.did(step.key()));
+      for (hazelkeep.route.Act a : step.acts()) {
+        if (a instanceof hazelkeep.route.Act.Read r
+            && !r.what().path().equals("joint.jam")
+            && !r.what()
+                .path()
+                .equals(
+                    school == LiddedBox.School.LID_OVER ? "spigot.diameter" : "recess.diameter")) {
+          double d = ++off % 2 == 0 ? 0.1 : -0.1;
+          b = read(r.what().path(), mm(b, r.what().path()) + d);
+        }
+      }
+    }
+    assertThat(b.plan().findings()).extracting(Finding::verdict).isEmpty();
+  }
+
+  @Test
+  void a_reading_expires_when_its_surface_is_cut_again() {
+    doUntil("top, tail up/bulk");
+    Bench<LiddedBox> jam = read("joint.jam", 49.40);
+    assertThat(jam.readings()).containsKey(new DimKey("joint.jam"));
+    Bench<LiddedBox> eased = doUntil("ease/finish");
+    assertThat(eased.readings()).doesNotContainKey(new DimKey("joint.jam"));
+    assertThat(eased.expired()).hasSize(1);
+  }
+
+  @Test
+  void a_withdrawn_reading_is_as_if_it_had_never_been_taken() {
+    Bench<LiddedBox> before = doUntil("lid/inside");
+    read("recess.diameter", 49.9);
+    Bench<LiddedBox> after = add(new Fact.Withdrawn(log.size()));
+    assertThat(changed(before, after)).isEmpty();
+    assertThat(after.now().bodies()).isEqualTo(before.now().bodies());
+  }
+
+  @Test
+  void a_lid_lost_can_be_made_again_and_its_steps_are_owed() {
+    doUntil("body/depth hole");
+    Bench<LiddedBox> lost =
+        add(new Fact.Found("lid", Fact.What.LOST, 0, 0, HalfSection.EMPTY, "dropped it", Map.of()));
+    assertThat(lost.plan().stops()).isPositive();
+    List<Way> ways = Way.on(lost, log);
+    assertThat(ways).isNotEmpty();
+    assertThat(ways.get(0).replaced()).contains("lid");
+    assertThat(ways.get(0).stops()).isZero();
+    Bench<LiddedBox> again = add(new Fact.Replaced("lid", lost.freshStock("lid"), lost.dims()));
+    assertThat(again.next().get().key().path()).isEqualTo("lid/hollow");
+    assertThat(doUntil("never").plan().findings()).isEmpty();
+  }
+
+  @Test
+  void a_body_found_short_has_at_least_three_ways_on() {
+    Bench<LiddedBox> b = doUntil("body/hollow");
+    Fact.Found found =
+        new Fact.Found(
+            "body",
+            Fact.What.LENGTH,
+            0,
+            64,
+            kind.gone(design, b.plan().aim(), "body", "LENGTH", 0, 64),
+            "tore at the mouth",
+            b.dims());
+    Bench<LiddedBox> short_ = add(found);
+    assertThat(short_.plan().findings()).extracting(Finding::code).contains("wood-missing");
+    List<Way> ways = Way.on(short_, log);
+    assertThat(ways.stream().filter(w -> w.stops() == 0))
+        .as("%s", ways)
+        .hasSizeGreaterThanOrEqualTo(3);
+  }
+
+  @Test
+  void the_design_may_change_in_the_middle_and_what_was_cut_stays() {
+    doUntil("body/inside");
+    design = design.with("inside.depth", 50);
+    Bench<LiddedBox> b = bench();
+    assertThat(b.done()).contains(new StepKey("body/hollow"));
+    assertThat(mm(b, "body.floor")).isCloseTo(69 - 50, within(1e-9));
+    assertThat(b.plan().findings()).extracting(Finding::code).contains("wood-missing");
+    design = LiddedBox.fresh().with("inside.depth", 63.4).with("depth-hole.body", 61);
+    b = bench();
+    assertThat(b.next().get().key().path()).isEqualTo("body/hollow");
+    assertThat(doUntil("never").plan().findings()).isEmpty();
+  }
+}
