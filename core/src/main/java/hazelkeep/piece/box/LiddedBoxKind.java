@@ -603,9 +603,12 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
     boolean carries = body == (d.school() == School.LID_OVER);
     double joint = carries ? aim.mm("joint.length") : 0;
     String height = body ? "body.height" : "lid.height";
+    // What the other half is to be stays: it may be cut already.
+    String mate = body ? "lid.height" : "body.height";
+    Remedy other = dim(mate, aim.mm(mate));
     switch (what) {
       case "LENGTH" -> {
-        set(out, height, value - joint);
+        out.add(new Remedy.Together(List.of(dim(height, value - joint), other)));
         if (carries) {
           // The recess is cut already: it stays as deep as it is.
           Remedy recess = dim("recess.depth", aim.mm("recess.depth"));
@@ -616,9 +619,9 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
           }
           out.add(
               new Remedy.Together(
-                  List.of(dim(height, value - least), dim("joint.length", least), recess)));
+                  List.of(dim(height, value - least), dim("joint.length", least), recess, other)));
         }
-        set(out, height, 0.9 * (value - joint));
+        out.add(new Remedy.Together(List.of(dim(height, 0.9 * (value - joint)), other)));
       }
       case "DIAMETER" -> {
         double ratio = value / aim.mm("outside.diameter");
@@ -638,7 +641,7 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
       default -> {}
     }
     double shorter = value > 0 && what.equals("FLAW") ? value : 3;
-    set(out, height, aim.mm(height) - shorter);
+    out.add(new Remedy.Together(List.of(dim(height, aim.mm(height) - shorter), other)));
     set(out, "joint.diameter", aim.mm("joint.diameter") - 2);
     out.add(new Remedy.Choose("fit", "EASY"));
     out.add(new Remedy.Choose("top", d.top() == Top.DOME ? "FLAT" : "DOME"));
