@@ -1,0 +1,110 @@
+package hazelkeep.web.api;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Kinds;
+import hazelkeep.web.json.Json;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The JSON Schema of piece files, made from the design records themselves. */
+final class PieceSchema {
+  /** The schema's name, as piece files state it. */
+  static final String NAME = "hazel-keep/piece/1";
+
+  private PieceSchema() {}
+
+  /** The schema as indented JSON. */
+  static String text(Json json) {
+    Map<String, Object> root = new LinkedHashMap<>();
+    root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+    root.put("title", "A piece file");
+    root.put("oneOf", Kinds.ALL.stream().map(PieceSchema::piece).toList());
+    Map<String, Object> size = new LinkedHashMap<>();
+    size.put(
+        "description",
+        "A number in mm, or a size as a turner writes it: 54, \"2 1/8 in\", \"about 90 mm\".");
+    size.put("type", List.of("number", "string"));
+    root.put("$defs", Map.of("size", size));
+    return json.mapper().writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
+  }
+
+  private static Map<String, Object> piece(Kind<?> kind) {
+    Map<String, Object> fields = new LinkedHashMap<>();
+    fields.put("schema", Map.of("const", NAME));
+    fields.put("kind", Map.of("const", kind.name()));
+    fields.put("name", Map.of("type", "string", "maxLength", 120));
+    Map<String, Object> design = of(kind.type());
+    // A file states only what it wants; the rest follows from the rules.
+    design.remove("required");
+    Map<String, Object> sizes = new LinkedHashMap<>();
+    kind.rules()
+        .forEach(
+            r ->
+                sizes.put(
+                    r.key().path(), Map.of("$ref", "#/$defs/size", "description", r.label())));
+    Map<String, Object> sizesType = new LinkedHashMap<>();
+    sizesType.put("type", "object");
+    sizesType.put("properties", sizes);
+    sizesType.put("additionalProperties", false);
+    @SuppressWarnings("unchecked")
+    Map<String, Object> designFields = (Map<String, Object>) design.get("properties");
+    designFields.put("sizes", sizesType);
+    fields.put("design", design);
+    return object(fields, List.of("kind"));
+  }
+
+  private static Map<String, Object> object(Map<String, Object> fields, List<String> required) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put("type", "object");
+    out.put("properties", fields);
+    out.put("required", required);
+    out.put("additionalProperties", false);
+    return out;
+  }
+
+  private static Map<String, Object> of(Type type) {
+    if (type instanceof ParameterizedType p) {
+      Class<?> raw = (Class<?>) p.getRawType();
+      if (raw == Optional.class) {
+        return Map.of("anyOf", List.of(of(p.getActualTypeArguments()[0]), Map.of("type", "null")));
+      }
+      if (raw == List.class) {
+        return Map.of("type", "array", "items", of(p.getActualTypeArguments()[0]));
+      }
+      return Map.of("type", "object", "additionalProperties", of(p.getActualTypeArguments()[1]));
+    }
+    Class<?> c = (Class<?>) type;
+    if (c == Size.class) {
+      return Map.of("$ref", "#/$defs/size");
+    }
+    if (c.isEnum()) {
+      return Map.of(
+          "enum", Arrays.stream(c.getEnumConstants()).map(e -> ((Enum<?>) e).name()).toList());
+    }
+    if (c == String.class || c == DimKey.class) {
+      return Map.of("type", "string");
+    }
+    if (c == boolean.class) {
+      return Map.of("type", "boolean");
+    }
+    if (c == int.class) {
+      return Map.of("type", "integer");
+    }
+    if (c == double.class || c == Double.class) {
+      return Map.of("type", "number");
+    }
+    Map<String, Object> fields = new LinkedHashMap<>();
+    for (RecordComponent r : c.getRecordComponents()) {
+      fields.put(r.getName(), of(r.getGenericType()));
+    }
+    return object(fields, List.copyOf(fields.keySet()));
+  }
+}

@@ -1,0 +1,2 @@
+/** The plan for other programs. */
+package hazelkeep.web.api;

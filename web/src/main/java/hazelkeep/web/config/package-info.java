@@ -1,0 +1,2 @@
+/** Security, units and error pages. */
+package hazelkeep.web.config;

@@ -1,0 +1,165 @@
+package hazelkeep.web.demo;
+
+import hazelkeep.fit.FitClass;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.box.LiddedBox;
+import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.route.Act;
+import hazelkeep.route.Step;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import hazelkeep.workbench.Bench;
+import hazelkeep.workbench.Fact;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/**
+ * Made-up pieces of a coastal seed library and its harbour, put into an empty database under the
+ * demo profile.
+ */
+@Component
+@Profile("demo")
+class DemoPieces implements ApplicationRunner {
+  private final PieceStore pieces;
+  private final RunStore runs;
+  private final Planner planner;
+  private final LiddedBoxKind kind = new LiddedBoxKind();
+
+  DemoPieces(PieceStore pieces, RunStore runs, Planner planner) {
+    this.pieces = pieces;
+    this.runs = runs;
+    this.planner = planner;
+  }
+
+  @Override
+  public void run(ApplicationArguments args) {
+    if (!pieces.all().isEmpty()) {
+      return;
+    }
+    saltBox();
+    pinBox();
+    canister();
+  }
+
+  /** Finished, with its record. */
+  private void saltBox() {
+    LiddedBox box = kind.choose(LiddedBox.fresh(), "school", "LID_IN");
+    box = kind.choose(box, "form", "TAPER");
+    box = kind.choose(box, "floor", "ROUNDED");
+    box = kind.choose(box, "fit", FitClass.EASY.name());
+    box = with(box, "European sycamore", 240);
+    box = box.with("outside.diameter", 84).with("outside.height", 70);
+    long id = pieces.create("Salt box for the galley", kind, box);
+    runs.start(id);
+    work(
+        id,
+        "",
+        Map.of(
+            "spigot.diameter",
+            0.12,
+            "inside.depth",
+            -0.2,
+            "joint.jam",
+            0.01,
+            "recess.diameter",
+            0.02));
+    Bench<?> bench = planner.bench(pieces.get(id));
+    Map<DimKey, Double> made = new LinkedHashMap<>();
+    bench.plan().aim().dims().forEach((k, d) -> made.put(k, d.mm()));
+    runs.close(
+        id,
+        "easy, falls in with a turn",
+        "seed library, autumn, sycamore",
+        "Lid in, so that salt does not gather in a joint outside. Mouth opened twice; the second trial was right.",
+        made);
+  }
+
+  /** Drawn with things to solve. */
+  private void pinBox() {
+    LiddedBox box = kind.choose(LiddedBox.fresh(), "form", "BARREL");
+    box = kind.choose(box, "top", "DOME");
+    box = kind.choose(box, "roof", "DOMED");
+    box = with(box, "Black cherry", 400);
+    box =
+        box.with(
+                Optional.of(
+                    new LiddedBox.Content(
+                        Optional.of(Size.mm(34)), Optional.of(Size.mm(72)), Optional.empty())),
+                Optional.of(
+                    new LiddedBox.Blank(Optional.of(Size.mm(118)), Optional.of(Size.mm(63)), true)))
+            .with("outside.diameter", 58)
+            .with("outside.height", 92)
+            .with("inside.diameter", 42);
+    pieces.create("Chart pin box", kind, box);
+  }
+
+  /** In the middle of its run. */
+  private void canister() {
+    LiddedBox box = with(LiddedBox.fresh(), "Common pear", 400);
+    box = kind.choose(box, "form", "BARREL");
+    box =
+        box.with("outside.diameter", 62)
+            .with("outside.height", 96)
+            .with("outside.foot", 57)
+            .with("outside.top", 58)
+            .with("joint.length", 9)
+            .with("lid.roundover", 5)
+            .with(
+                Optional.empty(),
+                Optional.of(
+                    new LiddedBox.Blank(
+                        Optional.of(Size.mm(135)), Optional.of(Size.mm(70)), true)));
+    long id = pieces.create("Seed canister no. 4", kind, box);
+    runs.start(id);
+    work(id, "lid/recess", Map.of());
+  }
+
+  private static LiddedBox with(LiddedBox b, String species, int grit) {
+    return new LiddedBox(
+        b.school(),
+        b.form(),
+        b.top(),
+        b.floor(),
+        b.roof(),
+        b.share(),
+        b.gives(),
+        b.fit(),
+        species,
+        grit,
+        "hard oil",
+        b.content(),
+        b.blank(),
+        b.sizes(),
+        b.points());
+  }
+
+  /** Does steps up to one, each with the readings that differ from their target by so much. */
+  private void work(long id, String until, Map<String, Double> off) {
+    Piece piece = pieces.get(id);
+    long last = 0;
+    while (true) {
+      Bench<?> bench = planner.bench(piece);
+      Optional<Step> next = bench.next();
+      if (next.isEmpty() || next.get().key().path().equals(until)) {
+        return;
+      }
+      runs.add(id, last++, piece.version(), bench.did(next.get().key()));
+      for (Act a : List.copyOf(next.get().acts())) {
+        if (a instanceof Act.Read r && off.containsKey(r.what().path())) {
+          Bench<?> now = planner.bench(piece);
+          double mm = now.plan().aim().mm(r.what().path()) + off.get(r.what().path());
+          runs.add(id, last++, piece.version(), new Fact.Reading(r.what(), r.gauge(), mm, mm));
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** Made-up pieces for an empty database. */
+package hazelkeep.web.demo;

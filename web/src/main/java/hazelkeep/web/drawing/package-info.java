@@ -1,0 +1,2 @@
+/** Sections as SVG. */
+package hazelkeep.web.drawing;

@@ -1,0 +1,212 @@
+package hazelkeep.web.json;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Size;
+import hazelkeep.measure.SizeText;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.route.Act;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.StepKey;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.workbench.Fact;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Core records as JSON and back: one mapper for the database and for piece files. */
+@Component
+public class Json {
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Fact.Done.class, name = "done"),
+    @JsonSubTypes.Type(value = Fact.Reading.class, name = "reading"),
+    @JsonSubTypes.Type(value = Fact.Found.class, name = "found"),
+    @JsonSubTypes.Type(value = Fact.Replaced.class, name = "replaced"),
+    @JsonSubTypes.Type(value = Fact.Changed.class, name = "changed"),
+    @JsonSubTypes.Type(value = Fact.Withdrawn.class, name = "withdrawn"),
+    @JsonSubTypes.Type(value = Fact.Paused.class, name = "paused")
+  })
+  private interface FactTypes {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Act.Remove.class, name = "remove"),
+    @JsonSubTypes.Type(value = Act.Sand.class, name = "sand"),
+    @JsonSubTypes.Type(value = Act.Coat.class, name = "coat"),
+    @JsonSubTypes.Type(value = Act.Mark.class, name = "mark"),
+    @JsonSubTypes.Type(value = Act.Read.class, name = "read"),
+    @JsonSubTypes.Type(value = Act.Try.class, name = "try")
+  })
+  private interface ActTypes {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = RouteEdit.MoveAfter.class, name = "move-after"),
+    @JsonSubTypes.Type(value = RouteEdit.Drop.class, name = "drop")
+  })
+  private interface EditTypes {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Remedy.SetDim.class, name = "set"),
+    @JsonSubTypes.Type(value = Remedy.Choose.class, name = "choose"),
+    @JsonSubTypes.Type(value = Remedy.Restore.class, name = "restore"),
+    @JsonSubTypes.Type(value = Remedy.Together.class, name = "together")
+  })
+  private interface RemedyTypes {}
+
+  private final JsonMapper mapper;
+
+  /** Makes the mapper. */
+  public Json() {
+    SimpleModule module = new SimpleModule("hazel-keep");
+    module.addSerializer(Size.class, new SizeOut());
+    module.addDeserializer(Size.class, new SizeIn());
+    module.addSerializer(HalfSection.class, text(HalfSection::text));
+    module.addDeserializer(HalfSection.class, read(HalfSection.class, HalfSection::parse));
+    module.addSerializer(StepKey.class, text(StepKey::path));
+    module.addDeserializer(StepKey.class, read(StepKey.class, StepKey::new));
+    module.addSerializer(DimKey.class, text(DimKey::path));
+    module.addDeserializer(DimKey.class, read(DimKey.class, DimKey::new));
+    mapper =
+        JsonMapper.builder()
+            .addModule(module)
+            .addMixIn(Fact.class, FactTypes.class)
+            .addMixIn(Act.class, ActTypes.class)
+            .addMixIn(RouteEdit.class, EditTypes.class)
+            .addMixIn(Remedy.class, RemedyTypes.class)
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
+  }
+
+  /** The mapper. */
+  public JsonMapper mapper() {
+    return mapper;
+  }
+
+  /** A value as JSON. */
+  public String write(Object value) {
+    return mapper.writeValueAsString(value);
+  }
+
+  /** A value read back. */
+  public <T> T read(String json, Class<T> type) {
+    return mapper.readValue(json, type);
+  }
+
+  /**
+   * A design read over its kind's fresh one, so that a file states only what it wants.
+   *
+   * @throws IllegalArgumentException when a field is unknown or out of range, in plain words
+   */
+  public <D extends Design> D design(Kind<D> kind, JsonNode stated) {
+    ObjectNode whole = mapper.valueToTree(kind.fresh());
+    if (!(stated instanceof ObjectNode given)) {
+      throw new IllegalArgumentException("A design is a JSON object");
+    }
+    for (Map.Entry<String, JsonNode> e : given.properties()) {
+      if (!whole.has(e.getKey())) {
+        throw new IllegalArgumentException(
+            "A " + kind.title() + " has no field “" + e.getKey() + "”; it has " + names(whole));
+      }
+      whole.set(e.getKey(), e.getValue());
+    }
+    try {
+      return mapper.treeToValue(whole, kind.type());
+    } catch (DatabindException e) {
+      throw new IllegalArgumentException(reason(e), e);
+    }
+  }
+
+  private static String names(ObjectNode node) {
+    return String.join(", ", node.propertyNames());
+  }
+
+  /** The plain reason behind a failed reading, without class names. */
+  public static String reason(Throwable e) {
+    Throwable t = e;
+    while (t != null) {
+      if (t instanceof IllegalArgumentException && t.getMessage() != null) {
+        return t.getMessage();
+      }
+      t = t.getCause();
+    }
+    String at =
+        e instanceof DatabindException d && !d.getPath().isEmpty()
+            ? " at “" + d.getPath().get(d.getPath().size() - 1).getPropertyName() + "”"
+            : "";
+    return "There is something here that does not belong or has the wrong form" + at + ".";
+  }
+
+  private static <T> ValueSerializer<T> text(java.util.function.Function<T, String> as) {
+    return new ValueSerializer<>() {
+      @Override
+      public void serialize(T value, JsonGenerator gen, SerializationContext ctx) {
+        gen.writeString(as.apply(value));
+      }
+    };
+  }
+
+  private static <T> ValueDeserializer<T> read(
+      Class<T> type, java.util.function.Function<String, T> from) {
+    return new ValueDeserializer<>() {
+      @Override
+      public T deserialize(JsonParser p, DeserializationContext ctx) {
+        String text = p.getValueAsString();
+        if (text == null) {
+          throw new IllegalArgumentException("A text is expected here");
+        }
+        return from.apply(text);
+      }
+
+      @Override
+      public Class<?> handledType() {
+        return type;
+      }
+    };
+  }
+
+  /** A plain number is exact millimetres; anything else is written as a turner would. */
+  private static final class SizeOut extends ValueSerializer<Size> {
+    @Override
+    public void serialize(Size size, JsonGenerator gen, SerializationContext ctx) {
+      if (size.hedge() == Hedge.EXACT) {
+        gen.writeNumber(size.mm());
+      } else {
+        gen.writeString(size.hedge().words() + size.mm() + " mm");
+      }
+    }
+  }
+
+  private static final class SizeIn extends ValueDeserializer<Size> {
+    @Override
+    public Size deserialize(JsonParser p, DeserializationContext ctx) {
+      if (p.currentToken().isNumeric()) {
+        return new Size(Length.mm(p.getDoubleValue()), Hedge.EXACT);
+      }
+      String text = p.getValueAsString();
+      return SizeText.parse(text == null ? "" : text, Unit.MM);
+    }
+  }
+}

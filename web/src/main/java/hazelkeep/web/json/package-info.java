@@ -1,0 +1,2 @@
+/** Core records as JSON. */
+package hazelkeep.web.json;

@@ -1,0 +1,2 @@
+/** The record that closes a piece. */
+package hazelkeep.web.log;

@@ -1,0 +1,279 @@
+package hazelkeep.web.paper;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Plan;
+import hazelkeep.piece.StickPiece;
+import hazelkeep.route.Act;
+import hazelkeep.route.Stage;
+import hazelkeep.web.drawing.PieceDrawing;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** What goes to the lathe on paper: the cut sheet and the marking stick. */
+@Controller
+class PaperController {
+  private final PieceStore pieces;
+  private final Planner planner;
+
+  PaperController(PieceStore pieces, Planner planner) {
+    this.pieces = pieces;
+    this.planner = planner;
+  }
+
+  /**
+   * A line across the blank.
+   *
+   * @param at distance from the datum face, shown
+   * @param mm the same in mm
+   * @param what what lies before it
+   * @param length that stretch's length, shown
+   */
+  public record Cut(String at, double mm, String what, String length) {}
+
+  /**
+   * A size to turn to.
+   *
+   * @param what its name
+   * @param size shown
+   * @param other in the other unit
+   * @param shows what the device shows, empty when the same
+   */
+  public record Turn(String what, String size, String other, String shows) {}
+
+  @GetMapping("/pieces/{id}/paper")
+  String paper(@PathVariable long id, Unit unit, Model model) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    model.addAttribute("piece", piece);
+    model.addAttribute("plan", plan);
+    model.addAttribute("show", show);
+    model.addAttribute("chapter", "paper");
+    model.addAttribute("cuts", cuts(plan, show));
+    model.addAttribute("turns", turns(plan, show));
+    model.addAttribute("species", PieceDrawing.speciesOf(plan));
+    return "paper/paper";
+  }
+
+  static <D extends Design> List<Cut> cuts(Plan<D> plan, Show show) {
+    List<Cut> out = new ArrayList<>();
+    for (StickPiece s : plan.kind().stick(plan.design(), plan.aim().dims())) {
+      if (s.length() > 0) {
+        out.add(new Cut(show.bare(s.to()), s.to(), s.label(), show.bare(s.length())));
+      }
+    }
+    return out;
+  }
+
+  static List<Turn> turns(Plan<?> plan, Show show) {
+    List<Turn> out = new ArrayList<>();
+    List<String> seen = new ArrayList<>();
+    for (var step : plan.route().steps()) {
+      for (Act a : step.acts()) {
+        if (a instanceof Act.Read r && !seen.contains(r.what().path())) {
+          seen.add(r.what().path());
+          Dim d = plan.aim().dims().get(r.what());
+          String shows =
+              plan.shop()
+                  .gauge(r.gauge())
+                  .filter(g -> g.dead() != 0)
+                  .map(
+                      g -> g.name() + " shows " + show.number(d.key(), g.shows(d.mm()), plan.aim()))
+                  .orElse("");
+          out.add(
+              new Turn(
+                  d.label() + ", " + r.where(),
+                  show.number(d.key(), d.mm(), plan.aim()) + " " + show.unit().word(),
+                  show.other(d.key(), d.mm(), plan.aim()),
+                  shows));
+        }
+      }
+    }
+    return out;
+  }
+
+  @GetMapping("/pieces/{id}/cut-sheet.pdf")
+  ResponseEntity<byte[]> cutSheet(@PathVariable long id, Unit unit) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    try (Sheet s = new Sheet("Cut sheet: " + piece.name())) {
+      s.text(18, 22, 18, piece.name());
+      s.text(
+          18,
+          29,
+          10,
+          "Cut sheet · "
+              + PieceDrawing.speciesOf(plan)
+              + " · blank "
+              + show.len(plan.aim().mm("blank.length"))
+              + " × "
+              + show.len(plan.aim().mm("blank.across"))
+              + " · all positions from the foot end of the blank, in "
+              + unit.word());
+      s.controlBar(18, 40);
+      double y = head(s, 54, "Position", "After", "Length");
+      for (Cut c : cuts(plan, show)) {
+        s.right(44, y, 11, c.at());
+        s.text(52, y, 10, c.what());
+        s.right(112, y, 11, c.length());
+        s.line(18, y + 1.8, 192, y + 1.8);
+        y += 6.4;
+      }
+      y = head(s, y + 8, "Turn to", "", "");
+      for (Turn t : turns(plan, show)) {
+        s.text(18, y, 10, t.what());
+        s.right(150, y, 11, t.size());
+        s.right(172, y, 8, t.other());
+        if (!t.shows().isEmpty()) {
+          s.text(18, y + 4, 8, t.shows());
+          y += 4;
+        }
+        s.line(18, y + 1.8, 192, y + 1.8);
+        y += 6.4;
+      }
+      steps(s, plan, show, y + 8);
+      return pdf(s.bytes(), "cut-sheet.pdf");
+    }
+  }
+
+  private static double head(Sheet s, double y, String a, String b, String c) {
+    s.text(18, y, 9, a);
+    s.text(52, y, 9, b);
+    s.text(100, y, 9, c);
+    s.line(18, y + 1.8, 192, y + 1.8);
+    return y + 7;
+  }
+
+  private static void steps(Sheet s, Plan<?> plan, Show show, double from) {
+    double y = from;
+    if (y > Sheet.HEIGHT - 40) {
+      s.next();
+      y = 24;
+    }
+    y = head(s, y, "Steps", "", "");
+    String setup = "";
+    int no = 0;
+    for (Stage stage : plan.rehearsal().stages()) {
+      if (y > Sheet.HEIGHT - 22) {
+        s.next();
+        y = 24;
+      }
+      if (!stage.setup().title().equals(setup)) {
+        setup = stage.setup().title();
+        s.text(18, y, 9, setup);
+        y += 5.2;
+      }
+      no++;
+      s.right(28, y, 10, Integer.toString(no));
+      s.text(31, y, 10, stage.step().title());
+      s.right(
+          192,
+          y,
+          9,
+          stage
+              .speeds()
+              .map(w -> show.whole(w.from()) + "–" + show.whole(w.to()) + " rpm")
+              .orElse(""));
+      y += 5.4;
+    }
+  }
+
+  @GetMapping("/pieces/{id}/marking-stick.pdf")
+  ResponseEntity<byte[]> stick(@PathVariable long id, Unit unit) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    try (Sheet s = new Sheet("Marking stick: " + piece.name())) {
+      List<Cut> cuts = cuts(plan, show);
+      double whole = cuts.get(cuts.size() - 1).mm();
+      // Longer than a page: continued on the next, each part with its own datum line.
+      double room = Sheet.HEIGHT - 62;
+      int pages = (int) Math.ceil(whole / room);
+      for (int p = 0; p < pages; p++) {
+        if (p > 0) {
+          s.next();
+        }
+        s.text(
+            18,
+            16,
+            13,
+            piece.name()
+                + " · marking stick 1:1"
+                + (pages > 1 ? ", part " + (p + 1) + " of " + pages : ""));
+        s.controlBar(18, 28);
+        double top = 42;
+        double from = p * room;
+        double to = Math.min(whole, from + room);
+        s.line(30, top, 30, top + to - from);
+        s.line(55, top, 55, top + to - from);
+        s.line(24, top, 61, top);
+        s.text(
+            64,
+            top + 1,
+            8,
+            p == 0 ? "0 · foot end of the blank, the datum" : "continues at " + show.len(from));
+        double label = top + 1;
+        for (Cut c : cuts) {
+          if (c.mm() <= from || c.mm() > to + 1e-9) {
+            continue;
+          }
+          double y = top + c.mm() - from;
+          s.line(30, y, 55, y);
+          // Labels keep 4 mm apart; a thin line leads to a mark they had to leave.
+          double at = Math.max(y + 1, label + 4);
+          s.line(55, y, 62, at - 1);
+          s.text(64, at, 8, c.at() + " · end of " + c.what() + " " + c.length());
+          label = at;
+        }
+        diameters(s, plan, show, p == 0 ? top : -1);
+      }
+      return pdf(s.bytes(), "marking-stick.pdf");
+    }
+  }
+
+  private static void diameters(Sheet s, Plan<?> plan, Show show, double top) {
+    if (top < 0) {
+      return;
+    }
+    double y = top;
+    s.text(132, y, 9, "Diameters");
+    for (String key :
+        List.of(
+            "blank.round",
+            "tenon-foot.diameter",
+            "outside.foot",
+            "outside.diameter",
+            "outside.top",
+            "spigot.diameter",
+            "recess.diameter",
+            "inside.diameter",
+            "tenon-top.diameter")) {
+      Dim d = plan.aim().dims().get(new hazelkeep.measure.DimKey(key));
+      if (d != null) {
+        y += 6;
+        s.text(132, y, 9, d.label());
+        s.right(196, y, 9, show.number(d.key(), d.mm(), plan.aim()) + " " + show.unit().word());
+      }
+    }
+  }
+
+  private static ResponseEntity<byte[]> pdf(byte[] bytes, String name) {
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header("Content-Disposition", "inline; filename=\"" + name + "\"")
+        .body(bytes);
+  }
+}

@@ -1,0 +1,2 @@
+/** Cut sheet and marking stick as PDF. */
+package hazelkeep.web.paper;

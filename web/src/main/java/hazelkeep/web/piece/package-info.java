@@ -1,0 +1,2 @@
+/** The piece in its blank: sizes, choices, findings. */
+package hazelkeep.web.piece;

@@ -1,0 +1,2 @@
+/** Plans of the core, remembered. */
+package hazelkeep.web.planning;

@@ -1,0 +1,2 @@
+/** The route as a film strip. */
+package hazelkeep.web.route;

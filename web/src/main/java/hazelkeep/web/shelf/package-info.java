@@ -1,0 +1,2 @@
+/** What is on the go. */
+package hazelkeep.web.shelf;

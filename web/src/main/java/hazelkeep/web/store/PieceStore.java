@@ -1,0 +1,202 @@
+package hazelkeep.web.store;
+
+import static hazelkeep.web.store.tables.Tables.PIECE;
+import static hazelkeep.web.store.tables.Tables.PIECE_DESIGN;
+import static org.jooq.impl.DSL.max;
+
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Kinds;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.web.json.Json;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/**
+ * Pieces and every version of their designs. A version is never overwritten: undo and redo move the
+ * head, a change after an undo starts a new branch from there.
+ */
+@Repository
+public class PieceStore {
+  private final DSLContext db;
+  private final Json json;
+
+  /** On a database and a mapper. */
+  public PieceStore(DSLContext db, Json json) {
+    this.db = db;
+    this.json = json;
+  }
+
+  /** All pieces, the one changed last first. */
+  public List<Piece> all() {
+    return db
+        .select(PIECE.ID)
+        .from(PIECE)
+        .orderBy(PIECE.CHANGED_AT.desc(), PIECE.ID)
+        .fetch(PIECE.ID)
+        .stream()
+        .map(this::get)
+        .toList();
+  }
+
+  /**
+   * A piece.
+   *
+   * @throws NotThere when there is none of that number
+   */
+  public Piece get(long id) {
+    var row =
+        db.select()
+            .from(PIECE)
+            .join(PIECE_DESIGN)
+            .on(PIECE_DESIGN.PIECE_ID.eq(PIECE.ID).and(PIECE_DESIGN.VERSION.eq(PIECE.HEAD)))
+            .where(PIECE.ID.eq(id))
+            .fetchOne();
+    if (row == null) {
+      throw new NotThere("There is no piece number " + id + " on the shelf.");
+    }
+    Kind<?> kind =
+        Kinds.named(row.get(PIECE.KIND))
+            .orElseThrow(() -> new NotThere("This piece is of a kind that is not known here."));
+    boolean redo =
+        db.fetchExists(
+            PIECE_DESIGN,
+            PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.PARENT.eq(row.get(PIECE.HEAD))));
+    return new Piece(
+        id,
+        row.get(PIECE.NAME),
+        kind,
+        row.get(PIECE.HEAD),
+        json.design(kind, json.mapper().readTree(row.get(PIECE_DESIGN.DOCUMENT))),
+        Arrays.asList(json.read(row.get(PIECE_DESIGN.EDITS), RouteEdit[].class)),
+        row.get(PIECE.CHANGED_AT).toInstant(),
+        row.get(PIECE_DESIGN.PARENT) != null,
+        redo);
+  }
+
+  /** Puts a new piece on the shelf. */
+  public long create(String name, Kind<?> kind, Design design) {
+    return db.transactionResult(
+        tx -> {
+          OffsetDateTime now = now();
+          long id =
+              tx.dsl()
+                  .insertInto(PIECE)
+                  .set(PIECE.NAME, name)
+                  .set(PIECE.KIND, kind.name())
+                  .set(PIECE.HEAD, 1)
+                  .set(PIECE.CREATED_AT, now)
+                  .set(PIECE.CHANGED_AT, now)
+                  .returningResult(PIECE.ID)
+                  .fetchOne()
+                  .value1();
+          insert(tx.dsl(), id, 1, null, "new", design, List.of(), now);
+          return id;
+        });
+  }
+
+  /**
+   * Stores a change as the next version.
+   *
+   * @param seen the version that the change was made on
+   * @throws Stale when another version is in force; nothing is stored then
+   */
+  public int save(long id, int seen, String note, Design design, List<RouteEdit> edits) {
+    return db.transactionResult(
+        tx -> {
+          int next =
+              tx.dsl()
+                      .select(max(PIECE_DESIGN.VERSION))
+                      .from(PIECE_DESIGN)
+                      .where(PIECE_DESIGN.PIECE_ID.eq(id))
+                      .fetchOne()
+                      .value1()
+                  + 1;
+          move(tx.dsl(), id, seen, next);
+          insert(tx.dsl(), id, next, seen, note, design, edits, now());
+          return next;
+        });
+  }
+
+  /**
+   * Goes one version back.
+   *
+   * @throws Stale when another version is in force
+   */
+  public void undo(long id, int seen) {
+    Integer parent =
+        db.select(PIECE_DESIGN.PARENT)
+            .from(PIECE_DESIGN)
+            .where(PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.VERSION.eq(seen)))
+            .fetchOne(PIECE_DESIGN.PARENT);
+    if (parent != null) {
+      move(db, id, seen, parent);
+    }
+  }
+
+  /**
+   * Goes forward to the version made last on this one.
+   *
+   * @throws Stale when another version is in force
+   */
+  public void redo(long id, int seen) {
+    Integer child =
+        db.select(max(PIECE_DESIGN.VERSION))
+            .from(PIECE_DESIGN)
+            .where(PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.PARENT.eq(seen)))
+            .fetchOne()
+            .value1();
+    if (child != null) {
+      move(db, id, seen, child);
+    }
+  }
+
+  private void move(DSLContext tx, long id, int seen, int to) {
+    int moved =
+        tx.update(PIECE)
+            .set(PIECE.HEAD, to)
+            .set(PIECE.CHANGED_AT, now())
+            .where(PIECE.ID.eq(id).and(PIECE.HEAD.eq(seen)))
+            .execute();
+    if (moved == 0) {
+      Integer head = tx.select(PIECE.HEAD).from(PIECE).where(PIECE.ID.eq(id)).fetchOne(PIECE.HEAD);
+      if (head == null) {
+        throw new NotThere("There is no piece number " + id + " on the shelf.");
+      }
+      throw new Stale(head);
+    }
+  }
+
+  private void insert(
+      DSLContext tx,
+      long id,
+      int version,
+      Integer parent,
+      String note,
+      Design design,
+      List<RouteEdit> edits,
+      OffsetDateTime at) {
+    tx.insertInto(PIECE_DESIGN)
+        .set(PIECE_DESIGN.PIECE_ID, id)
+        .set(PIECE_DESIGN.VERSION, version)
+        .set(PIECE_DESIGN.PARENT, parent)
+        .set(PIECE_DESIGN.NOTE, note.length() > 200 ? note.substring(0, 200) : note)
+        .set(PIECE_DESIGN.DOCUMENT, json.write(design))
+        .set(
+            PIECE_DESIGN.EDITS,
+            json.mapper()
+                .writerFor(RouteEdit[].class)
+                .writeValueAsString(edits.toArray(RouteEdit[]::new)))
+        .set(PIECE_DESIGN.CREATED_AT, at)
+        .execute();
+  }
+
+  private static OffsetDateTime now() {
+    return Instant.now().truncatedTo(java.time.temporal.ChronoUnit.MILLIS).atOffset(ZoneOffset.UTC);
+  }
+}

@@ -1,0 +1,2 @@
+/** The database: tables in, core records out. */
+package hazelkeep.web.store;

@@ -1,0 +1,2 @@
+/** At the lathe, step by step. */
+package hazelkeep.web.workbench;

@@ -1,0 +1,148 @@
+// Sizes on the drawing, points of the outline, the route's scrubber, keys of the bench.
+
+const sheet = () => document.getElementById("sheet");
+const csrf = () => JSON.parse(document.body.getAttribute("hx-headers") || "{}");
+
+function post(path, values) {
+  return htmx.ajax("POST", path, { target: "#sheet", swap: "outerHTML", values });
+}
+
+function saveSize(input) {
+  const s = sheet();
+  post(`/pieces/${s.dataset.piece}/size`, { key: input.dataset.key, value: input.value, version: s.dataset.version });
+}
+
+// A fraction as typed, or a decimal, as a number; NaN when it is neither.
+function toNumber(text) {
+  const m = text.trim().match(/^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/);
+  return m ? Number(m[1] || 0) + Number(m[2]) / Number(m[3]) : Number(text.replace(",", "."));
+}
+
+let pending = 0;
+document.addEventListener("keydown", (e) => {
+  const t = e.target;
+  if (t.classList?.contains("dim-input")) {
+    if (e.key === "Escape") { t.value = t.defaultValue; t.blur(); return; }
+    if (e.key === "Enter") { e.preventDefault(); clearTimeout(pending); saveSize(t); return; }
+    if (e.key === "ArrowUp" || e.key === "ArrowDown") {
+      const inch = sheet().dataset.unit === "INCH";
+      const step = inch ? (e.shiftKey ? 1 / 64 : 1 / 32) : e.shiftKey ? 0.1 : 0.5;
+      const now = toNumber(t.value);
+      if (Number.isNaN(now)) return;
+      e.preventDefault();
+      const next = now + (e.key === "ArrowUp" ? step : -step);
+      t.value = inch ? String(next) + " in" : String(Math.round(next * 1000) / 1000);
+      clearTimeout(pending);
+      pending = setTimeout(() => saveSize(t), 150);
+    }
+    return;
+  }
+  if (t.classList?.contains("handle") && e.key.startsWith("Arrow")) {
+    e.preventDefault();
+    const step = e.shiftKey ? 0.1 : 0.5;
+    const z = Number(t.dataset.z) + (e.key === "ArrowRight" ? step : e.key === "ArrowLeft" ? -step : 0);
+    const r = Number(t.dataset.r) + (e.key === "ArrowUp" ? step : e.key === "ArrowDown" ? -step : 0);
+    drop(t.dataset.handle, z, r);
+    return;
+  }
+  if (e.altKey && !e.ctrlKey && !e.metaKey) {
+    const id = { z: "undo", y: "redo", d: "done", b: "back" }[e.key.toLowerCase()];
+    const button = id && document.getElementById(id);
+    if (button && !button.disabled) { e.preventDefault(); button.click(); }
+  }
+});
+
+document.addEventListener("change", (e) => {
+  if (e.target.classList?.contains("dim-input")) { clearTimeout(pending); saveSize(e.target); }
+});
+
+// Dragging: at most one question in flight, the newest place next; saved when the point is let go.
+let drag = null;
+function place(e) {
+  const svg = document.getElementById("drawing");
+  const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM().inverse());
+  const d = svg.dataset;
+  return { z: (p.x - d.left) / d.scale, r: Math.max(0, (d.axis - p.y) / d.scale) };
+}
+function body(handle, z, r, preview) {
+  return new URLSearchParams({ handle, z, r, preview, version: sheet().dataset.version });
+}
+async function ask() {
+  if (!drag || drag.busy || !drag.next) return;
+  const at = drag.next;
+  drag.next = null;
+  drag.busy = true;
+  try {
+    const answer = await fetch(`/pieces/${sheet().dataset.piece}/drag`, { method: "POST", headers: csrf(), body: body(drag.handle, at.z, at.r, true) });
+    if (answer.ok && drag) {
+      const box = new DOMParser().parseFromString(await answer.text(), "text/html").getElementById("drawing-box");
+      document.getElementById("drawing-box").replaceChildren(...box.childNodes);
+    }
+  } finally {
+    if (drag) { drag.busy = false; ask(); }
+  }
+}
+function drop(handle, z, r) {
+  const s = sheet();
+  post(`/pieces/${s.dataset.piece}/drag`, { handle, z, r, preview: false, version: s.dataset.version });
+}
+document.addEventListener("pointerdown", (e) => {
+  if (e.target.classList?.contains("handle")) {
+    e.preventDefault();
+    const d = e.target.dataset;
+    drag = { handle: d.handle, along: d.along === "true", across: d.across === "true", z: Number(d.z), r: Number(d.r), last: null, next: null, busy: false };
+  }
+});
+document.addEventListener("pointermove", (e) => {
+  if (!drag) return;
+  const p = place(e);
+  drag.next = drag.last = { z: drag.along ? p.z : drag.z, r: drag.across ? p.r : drag.r };
+  ask();
+});
+document.addEventListener("pointerup", () => {
+  const d = drag;
+  drag = null;
+  if (d?.last) drop(d.handle, d.last.z, d.last.r);
+});
+
+document.addEventListener("htmx:beforeRequest", () => { const s = document.getElementById("saved"); if (s) s.textContent = "saving"; });
+document.addEventListener("htmx:afterRequest", (e) => {
+  const s = document.getElementById("saved");
+  if (s) s.textContent = e.detail.successful ? "saved" : "not saved";
+});
+
+// A page that was open too long has lost its token: nothing typed is thrown away, the page says so.
+document.addEventListener("htmx:responseError", (e) => {
+  const s = document.getElementById("saved");
+  if (s) s.textContent = e.detail.xhr.status === 403 ? "not saved: load the page again" : "not saved: the server did not answer as it should";
+});
+document.addEventListener("htmx:sendError", () => {
+  const s = document.getElementById("saved");
+  if (s) s.textContent = "not saved: Hazel Keep does not answer";
+});
+
+// The scrubber plays the cuts: each stage is shown large in its turn.
+const film = document.getElementById("film");
+if (film) {
+  film.hidden = false;
+  const scrubber = document.getElementById("scrubber");
+  const show = (no, scroll) => {
+    const card = document.getElementById(`step-${no}`);
+    if (!card) return;
+    document.querySelectorAll(".step.on").forEach((c) => c.classList.remove("on"));
+    card.classList.add("on");
+    const picture = card.querySelector("svg").cloneNode(true);
+    picture.removeAttribute("width");
+    picture.removeAttribute("height");
+    document.getElementById("film-picture").replaceChildren(picture);
+    document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
+    document.getElementById("film-words").textContent = card.querySelector(".words").textContent;
+    if (scroll) card.scrollIntoView({ block: "nearest" });
+  };
+  scrubber.addEventListener("input", () => show(scrubber.value, true));
+  document.querySelectorAll(".step").forEach((c) => c.addEventListener("click", () => { scrubber.value = c.dataset.no; show(c.dataset.no, false); }));
+  show(1, false);
+}
+
+// Calipers type a number and Enter into whatever has the focus: that is the field of the reading.
+document.getElementById("value")?.focus();
