@@ -105,7 +105,7 @@ public record Shop(
             new Bit("30 mm Forstner bit", 30, 4, 85, true),
             new Bit("38 mm Forstner bit", 38, 4.5, 85, true),
             new Bit("50 mm Forstner bit", 50, 5, 85, true)),
-        List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 20)),
+        List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 2)),
         new Centre("drive centre", 3, 4, 12),
         new Centre("live centre", 3, 2, 10),
         new Centre("padded centre", 0, 0, 8),

@@ -28,16 +28,7 @@ final class BoxRemedies {
   List<Remedy> of(Finding f) {
     double short_ = f.verdict().limit() - f.verdict().found();
     switch (f.code()) {
-      case "blank-short" -> {
-        double give = up(short_);
-        String key = BoxRules.giving(design.gives());
-        set(key, aim.mm(key) - give);
-        set("outside.height", aim.mm("outside.height") - give);
-        set("body.height", aim.mm("body.height") - give);
-        if (design.blank().isEmpty()) {
-          set("blank.length", aim.mm("stick.need"));
-        }
-      }
+      case "blank-short", "tenon-gone", "wood-missing" -> shortBlank();
       case "blank-thin" -> {
         set("outside.diameter", down(f.verdict().found()));
         scaleForm(f.verdict().found() / f.verdict().limit());
@@ -100,12 +91,26 @@ final class BoxRemedies {
         double more = up(f.verdict().found() + 0.5);
         set("stick.waste-" + end, aim.mm("stick.waste-" + end) + more);
         set("stick.face-" + end, aim.mm("stick.face-" + end) + more);
+        shortBlank();
       }
       default -> {}
     }
     // A step that the turner moved is offered its old place.
     f.at().ifPresent(step -> out.add(new Remedy.Restore(step)));
-    return List.copyOf(out);
+    return out.stream().distinct().toList();
+  }
+
+  /** What consumes more than the blank has gives way: first what the turner named. */
+  private void shortBlank() {
+    double give = up(aim.mm("stick.need") - aim.mm("blank.length"));
+    if (give <= 0) {
+      return;
+    }
+    String key = BoxRules.giving(design.gives());
+    set(key, aim.mm(key) - give);
+    set("outside.height", aim.mm("outside.height") - give);
+    set("body.height", aim.mm("body.height") - give);
+    set("blank.length", aim.mm("stick.need"));
   }
 
   private void content(Finding f) {

@@ -93,12 +93,12 @@ class DemoPieces implements ApplicationRunner {
         box.with(
                 Optional.of(
                     new LiddedBox.Content(
-                        Optional.of(Size.mm(34)), Optional.of(Size.mm(72)), Optional.empty())),
+                        Optional.of(Size.mm(32)), Optional.of(Size.mm(56)), Optional.empty())),
                 Optional.of(
-                    new LiddedBox.Blank(Optional.of(Size.mm(118)), Optional.of(Size.mm(63)), true)))
+                    new LiddedBox.Blank(Optional.of(Size.mm(124)), Optional.of(Size.mm(63)), true)))
             .with("outside.diameter", 58)
             .with("outside.height", 92)
-            .with("inside.diameter", 42);
+            .with("inside.diameter", 40);
     pieces.create("Chart pin box", kind, box);
   }
 

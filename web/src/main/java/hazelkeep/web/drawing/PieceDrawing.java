@@ -161,6 +161,11 @@ public final class PieceDrawing {
         "class",
         "axis");
     stick(stick);
+    for (Handle h : handles(plan)) {
+      double x = sheet.x(h.at().z());
+      double y = sheet.up(h.at().r());
+      taken.add(new double[] {x - 8, y - 8, x + 8, y + 8});
+    }
     measures();
     handles();
     pins();
@@ -265,8 +270,8 @@ public final class PieceDrawing {
 
   private void stick(double y) {
     double h = 26;
-    double lastLabel = -100;
-    int row = 0;
+    List<StickPiece> run = new ArrayList<>();
+    double[] ends = {-100, -100, -100};
     for (StickPiece s : stickPieces()) {
       double x0 = sheet.x(s.from());
       double x1 = sheet.x(s.to());
@@ -288,35 +293,17 @@ public final class PieceDrawing {
           s.kept() ? "stick-kept" : "stick-waste");
       double mid = (x0 + x1) / 2;
       String value = show.bare(s.length());
-      if (x1 - x0 > value.length() * 7.2 + 2) {
+      boolean roomy = x1 - x0 > Math.max(value.length() * 7.6, s.label().length() * 6.4) + 2;
+      if (roomy) {
+        names(run, y + h, ends);
         svg.textIn("text", value, "x", mid, "y", y + 18, "class", "stick-number");
-      }
-      boolean big = x1 - x0 > s.label().length() * 6.6;
-      String label = x1 - x0 > value.length() * 7.2 + 2 ? s.label() : s.label() + " " + value;
-      if (big) {
         svg.textIn("text", s.label(), "x", mid, "y", y + h + 15, "class", "stick-label");
-      } else if (x1 - x0 > 0.4) {
-        double width = label.length() * 6.2;
-        row = mid - lastLabel < width ? (row + 1) % 2 : 0;
-        if (row == 0 || mid - lastLabel >= 16) {
-          svg.empty(
-              "line",
-              "x1",
-              mid,
-              "x2",
-              mid,
-              "y1",
-              y + h,
-              "y2",
-              y + h + 19 + 13 * row,
-              "class",
-              "guide");
-        }
-        svg.textIn(
-            "text", label, "x", mid, "y", y + h + 30 + 13 * row, "class", "stick-label small");
-        lastLabel = mid;
+        ends[0] = Math.max(ends[0], mid + s.label().length() * 3.2);
+      } else if (s.length() > 0) {
+        run.add(s);
       }
     }
+    names(run, y + h, ends);
     svg.empty(
         "line",
         "x1",
@@ -329,6 +316,29 @@ public final class PieceDrawing {
         y,
         "class",
         "guide");
+  }
+
+  /** Names stretches that have no room for their own: neighbours share one label. */
+  private void names(List<StickPiece> run, double y, double[] ends) {
+    if (run.isEmpty()) {
+      return;
+    }
+    double mid = (sheet.x(run.get(0).from()) + sheet.x(run.get(run.size() - 1).to())) / 2;
+    String text =
+        run.stream()
+            .map(s -> s.label() + " " + show.bare(s.length()))
+            .collect(java.util.stream.Collectors.joining(", "));
+    double half = text.length() * 3.1;
+    double at = Math.max(half + 2, Math.min(WIDTH - half - 2, mid));
+    int row = 1;
+    while (row < ends.length - 1 && at - half < ends[row] + 8) {
+      row++;
+    }
+    ends[row] = at + half;
+    double base = y + 15 + 15 * row;
+    svg.empty("line", "x1", mid, "x2", mid, "y1", y, "y2", base - 11, "class", "guide");
+    svg.textIn("text", text, "x", at, "y", base, "class", "stick-label small");
+    run.clear();
   }
 
   private List<StickPiece> stickPieces() {

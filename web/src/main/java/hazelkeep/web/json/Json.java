@@ -81,6 +81,8 @@ public class Json {
     SimpleModule module = new SimpleModule("hazel-keep");
     module.addSerializer(Size.class, new SizeOut());
     module.addDeserializer(Size.class, new SizeIn());
+    module.addSerializer(Length.class, new LengthOut());
+    module.addDeserializer(Length.class, new LengthIn());
     module.addSerializer(HalfSection.class, text(HalfSection::text));
     module.addDeserializer(HalfSection.class, read(HalfSection.class, HalfSection::parse));
     module.addSerializer(StepKey.class, text(StepKey::path));
@@ -185,6 +187,20 @@ public class Json {
         return type;
       }
     };
+  }
+
+  private static final class LengthOut extends ValueSerializer<Length> {
+    @Override
+    public void serialize(Length length, JsonGenerator gen, SerializationContext ctx) {
+      gen.writeNumber(length.mm());
+    }
+  }
+
+  private static final class LengthIn extends ValueDeserializer<Length> {
+    @Override
+    public Length deserialize(JsonParser p, DeserializationContext ctx) {
+      return Length.mm(p.getDoubleValue());
+    }
   }
 
   /** A plain number is exact millimetres; anything else is written as a turner would. */

@@ -151,12 +151,15 @@ class RouteController {
 
   /** What must be done before a hold is given up, in words. */
   public static List<String> before(List<LastChance> chances, int setup) {
-    List<String> out = new ArrayList<>();
+    java.util.Map<String, String> bySurface = new java.util.LinkedHashMap<>();
     for (LastChance c : chances) {
       if (c.setup() == setup) {
-        out.add(c.surface().part() + " " + c.surface().name() + " " + c.doing().done());
+        bySurface.merge(
+            c.surface().part() + " " + c.surface().name(),
+            c.doing().done(),
+            (x, y) -> x + ", " + y);
       }
     }
-    return out;
+    return bySurface.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).toList();
   }
 }

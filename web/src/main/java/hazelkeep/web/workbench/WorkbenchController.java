@@ -173,7 +173,7 @@ class WorkbenchController {
 
   private static List<String> before(Plan<?> plan, Stage stage) {
     int setup = plan.rehearsal().route().setups().indexOf(stage.setup());
-    List<String> out = new ArrayList<>();
+    java.util.Map<String, String> bySurface = new java.util.LinkedHashMap<>();
     for (LastChance c : plan.rehearsal().lastChances(plan.shop())) {
       boolean met =
           switch (c.doing()) {
@@ -182,10 +182,11 @@ class WorkbenchController {
             case FINISH -> stage.before().surf(c.surface()).coated();
           };
       if (c.setup() == setup && !met) {
-        out.add("the " + c.surface().part() + "'s " + c.surface().name() + " " + c.doing().done());
+        String surface = "the " + c.surface().part() + "'s " + c.surface().name();
+        bySurface.merge(surface, c.doing().done(), (a, b) -> a + ", " + b);
       }
     }
-    return out;
+    return bySurface.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).toList();
   }
 
   private static List<Prompt> prompts(Bench<?> bench, Stage stage, Show show) {
