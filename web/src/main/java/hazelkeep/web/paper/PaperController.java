@@ -135,8 +135,8 @@ class PaperController {
       y = head(s, y + 8, "Turn to", "", "");
       for (Turn t : turns(plan, show)) {
         s.text(18, y, 10, t.what());
-        s.right(150, y, 11, t.size());
-        s.right(172, y, 8, t.other());
+        s.right(168, y, 11, t.size());
+        s.right(192, y, 8, t.other());
         if (!t.shows().isEmpty()) {
           s.text(18, y + 4, 8, t.shows());
           y += 4;
