@@ -77,7 +77,7 @@ public final class HalfSection {
     }
     Polygon polygon = MAKE.createPolygon(ring.toArray(Coordinate[]::new));
     if (!polygon.isValid()) {
-      if (polygon.getArea() < DUST_AREA) {
+      if (polygon.getEnvelopeInternal().getArea() < DUST_AREA) {
         return EMPTY;
       }
       // Rounding may make a line touch itself; a real crossing loses or doubles area.

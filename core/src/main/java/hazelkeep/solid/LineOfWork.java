@@ -229,9 +229,12 @@ public final class LineOfWork {
       if (free && start < 0) {
         start = i;
       } else if (!free && start >= 0) {
-        double middle = from.lo + (start + i) / 2.0 * GAP;
-        if (wayOut(e, z, r, middle) <= tool.length()) {
-          return true;
+        // A wide gap is tried at both ends too: the shortest way out may lie there.
+        for (double share : new double[] {0.5, 0, 1}) {
+          double angle = from.lo + (start + share * (i - start)) * GAP;
+          if (wayOut(e, z, r, angle) <= tool.length()) {
+            return true;
+          }
         }
         start = -1;
       }

@@ -1,0 +1,122 @@
+package hazelkeep.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Gauge;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Lathe;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Species;
+import org.junit.jupiter.api.Test;
+
+/** Facts of the trade; common practice unless a source is named. */
+class FitAndShopTest {
+  @Test
+  void the_burn_line_tells_the_recess() {
+    assertThat(FitClass.burnLine(44.6, 45.6, 9, 3)).isCloseTo(44.933, within(5e-4));
+  }
+
+  @Test
+  void a_jam_is_interference_that_grows_with_the_diameter() {
+    assertThat(FitClass.JAM.least(50)).isCloseTo(-0.15, within(1e-9));
+    assertThat(FitClass.JAM.most(50)).isCloseTo(-0.03, within(1e-9));
+    assertThat(FitClass.SUCTION.least(45)).isEqualTo(0.03);
+    assertThat(FitClass.SUCTION.most(45)).isEqualTo(0.12);
+  }
+
+  @Test
+  void classes_follow_one_another_without_a_gap() {
+    FitClass[] c = FitClass.values();
+    for (int i = 2; i < c.length; i++) {
+      assertThat(c[i].least(50)).isEqualTo(c[i - 1].most(50));
+    }
+  }
+
+  @Test
+  void a_ladder_comes_nearer_by_halves_and_ends_at_the_fit() {
+    Ladder l = Ladder.of(51.2, 49.275, 0.075, false);
+    assertThat(l.rungs().get(l.rungs().size() - 1).diameter()).isCloseTo(49.2, within(1e-9));
+    double last = 51.2;
+    double taken = 0;
+    for (Ladder.Rung r : l.rungs()) {
+      assertThat(r.diameter()).isLessThan(last);
+      taken += 2 * r.perSide();
+      last = r.diameter();
+      assertThat(r.clearance()).isCloseTo(49.275 - r.diameter(), within(1e-9));
+    }
+    assertThat(taken).isCloseTo(2, within(1e-9));
+    Ladder mouth = Ladder.of(47.2, 49.2, -0.089, true);
+    assertThat(mouth.rungs().get(mouth.rungs().size() - 1).diameter())
+        .isCloseTo(49.111, within(1e-9));
+    assertThat(Ladder.of(49, 49.3, 0.1, false).rungs()).as("nothing left to cut").isEmpty();
+  }
+
+  @Test
+  void jaws_bite_all_round_at_their_true_circle_only() {
+    JawSet jaws = new JawSet("50", 50, new Span(40, 66), 10, 8, 95);
+    assertThat(jaws.miss(54, 12)).isCloseTo(0.255, within(5e-4));
+    assertThat(jaws.miss(44, 12)).isCloseTo(0.493, within(5e-4));
+    assertThat(jaws.miss(50, 12)).isZero();
+    assertThat(jaws.longestTenon()).isEqualTo(8.5);
+    assertThat(jaws.flare(7)).isCloseTo(14 * Math.tan(Math.toRadians(8)), within(1e-12));
+  }
+
+  @Test
+  void a_twist_bit_s_point_follows_from_its_angle() {
+    assertThat(Bit.twistTip(10, 118)).isCloseTo(3.00, within(0.005));
+    assertThat(Bit.twistTip(10, 135)).isCloseTo(2.07, within(0.005));
+  }
+
+  @Test
+  void a_reading_is_not_a_depth() {
+    Gauge gauge = new Gauge("depth gauge", 20);
+    assertThat(gauge.truth(43)).isEqualTo(63);
+    assertThat(gauge.shows(63)).isEqualTo(43);
+  }
+
+  @Test
+  void speeds_by_diameter_in_inches() {
+    Lathe lathe = new Lathe(300, 450, 200, 3200);
+    // 3 in round work: 6000/3 to 9000/3.
+    Speeds s = Speeds.of(76.2, true, Speeds.At.TURNING, lathe);
+    assertThat(s.from()).isEqualTo(2000);
+    assertThat(s.to()).isEqualTo(3000);
+    assertThat(Speeds.of(76.2, false, Speeds.At.TURNING, lathe).to()).isEqualTo(1500);
+    assertThat(Speeds.of(76.2, true, Speeds.At.PARTING, lathe).to()).isEqualTo(1000);
+    assertThat(Speeds.of(20, true, Speeds.At.TURNING, lathe).to()).isEqualTo(3200);
+  }
+
+  @Test
+  void the_starter_shop_finds_jaws_and_gauges() {
+    Shop shop = Shop.starter();
+    assertThat(shop.jawsFor(51).orElseThrow().trueCircle()).isEqualTo(50);
+    assertThat(shop.jawsFor(200)).isEmpty();
+    assertThat(shop.caliper().dead()).isZero();
+    assertThat(shop.thinnestParting().orElseThrow().width()).isEqualTo(2);
+    assertThat(shop.depthBit().orElseThrow().diameter()).isEqualTo(6);
+  }
+
+  @Test
+  void tools_without_width_are_refused() {
+    assertThatThrownBy(() -> new hazelkeep.solid.ToolShape(0, 1, 10))
+        .hasMessageContaining("above zero");
+    assertThatThrownBy(() -> new Span(3, 2)).hasMessageContaining("upwards");
+  }
+
+  @Test
+  void the_wood_library_says_what_it_does_not_know() {
+    // Wood Handbook, mechanical properties: hard maple SG 0.63 at 12 %, so 1.12 x 630 (from
+    // memory).
+    assertThat(Species.named("hard maple (sugar)").orElseThrow().density().getAsDouble())
+        .isEqualTo(706);
+    assertThat(Species.named("Mahogany (true, Honduras)").orElseThrow().confidence())
+        .isEqualTo("C");
+    assertThat(Species.named("Common hazel").orElseThrow().density()).isEmpty();
+    assertThat(Species.LIBRARY).hasSize(61);
+  }
+}
