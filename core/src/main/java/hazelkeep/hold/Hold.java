@@ -28,6 +28,9 @@ public record Hold(Grip grip, Optional<Centre> tail) {
   private static final double TAIL_LENGTH = 60;
   private static final double PROBE = 0.05;
 
+  /** What calipers can't tell from a jam, mm. */
+  private static final double JAM_SLACK = 0.005;
+
   /** This hold with the tail centre up. */
   public Hold with(Centre centre) {
     return new Hold(grip, Optional.of(centre));
@@ -262,7 +265,38 @@ public record Hold(Grip grip, Optional<Centre> tail) {
               "mm",
               "Does not close on its partner",
               "Something inside touches before the rim meets its shoulder."));
+      return;
     }
+    Overlap o = overlap(host, guest);
+    double least = -HoldLimits.JAM_LEAST_PER_MM * o.diameter;
+    if (o.play > least + JAM_SLACK) {
+      out.add(
+          new Verdict(
+              "jam-eased",
+              o.play > 0 ? Grade.STOP : Grade.WATCH,
+              o.play,
+              least,
+              "mm fit",
+              "The lid is not tight on its partner",
+              "It is to be driven by the jam alone; with play it spins or flies off."));
+    }
+  }
+
+  /** Where one part reaches into the other: the spigot's diameter, and the play round it. */
+  private record Overlap(double diameter, double play) {}
+
+  private static Overlap overlap(HalfSection host, HalfSection guest) {
+    double from = Math.max(host.minZ(), guest.minZ());
+    double to = Math.min(host.maxZ(), guest.maxZ());
+    if (to - from < 0.5) {
+      return new Overlap(0, Double.NEGATIVE_INFINITY);
+    }
+    double z = (from + to) / 2;
+    // The one that lies inside carries the spigot.
+    boolean spigotOnHost = host.outer(z) < guest.outer(z);
+    double spigot = 2 * (spigotOnHost ? host : guest).outer(z);
+    double recess = 2 * (spigotOnHost ? guest : host).inner(z);
+    return new Overlap(spigot, recess - spigot);
   }
 
   private void chuck(Work work, Grip.JamChuck j, List<Verdict> out) {
@@ -286,13 +320,13 @@ public record Hold(Grip grip, Optional<Centre> tail) {
     double depth = 2;
     double bore = 2 * wood.inner(depth);
     double plug = 2 * j.chuck().outer(depth);
-    if (plug - bore < HoldLimits.JAM_PLAY && body != null) {
+    if (plug - bore < 0 && body != null) {
       out.add(
           new Verdict(
               "jam-loose",
               Grade.STOP,
               plug - bore,
-              HoldLimits.JAM_PLAY,
+              0,
               "mm fit",
               "The mouth is too wide for the jam chuck",
               "A jam holds by interference; with play it neither centres nor drives."));

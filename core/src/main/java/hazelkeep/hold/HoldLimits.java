@@ -17,8 +17,8 @@ public final class HoldLimits {
   /** Interference that a jam is turned to in a mouth or on a spigot, per mm of diameter. */
   public static final double JAM_PER_MM = 0.0018;
 
-  /** Play that a jam may have before it no longer drives. */
-  public static final double JAM_PLAY = 0.0;
+  /** Least interference with which a jam drives, per mm of diameter. */
+  public static final double JAM_LEAST_PER_MM = 0.0006;
 
   private HoldLimits() {}
 }

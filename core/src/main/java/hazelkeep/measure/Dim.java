@@ -12,7 +12,10 @@ import java.util.Set;
  * @param origin where the value comes from
  * @param reason the rule in words, without numbers
  * @param from the dimensions it was worked out from
- * @param planned what wish or rule say, whatever was measured
+ * @param planned what wish or rule said before anything was measured
+ * @param due what wish or rule say now, given all else that was measured; the value itself where it
+ *     was not measured
+ * @param fit whether it belongs to a fit and is shown as finely as one
  */
 public record Dim(
     DimKey key,
@@ -22,9 +25,21 @@ public record Dim(
     Origin origin,
     String reason,
     Set<DimKey> from,
-    Length planned) {
+    Length planned,
+    Length due,
+    boolean fit) {
   /** The value in millimetres. */
   public double mm() {
     return value.mm();
+  }
+
+  /** This dimension beside what was planned before anything was measured. */
+  public Dim planned(Length before) {
+    return new Dim(key, label, value, hedge, origin, reason, from, before, due, fit);
+  }
+
+  /** This measured dimension beside what it should have been. */
+  public Dim due(Length should) {
+    return new Dim(key, label, value, hedge, origin, reason, from, planned, should, fit);
   }
 }

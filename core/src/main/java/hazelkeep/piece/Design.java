@@ -8,4 +8,7 @@ import java.util.Map;
 public interface Design {
   /** The sizes stated, by dimension. */
   Map<DimKey, Size> sizes();
+
+  /** The wood's common name; may be any name. */
+  String species();
 }

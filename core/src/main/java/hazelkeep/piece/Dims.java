@@ -30,18 +30,11 @@ public final class Dims<D extends Design> {
   private final Shop shop;
   private final Map<DimKey, Rule<D>> rules = new LinkedHashMap<>();
   private final Map<DimKey, Double> readings;
-  private final Map<DimKey, Dim> planned;
   private final Map<DimKey, Dim> done = new TreeMap<>();
   private final Deque<Set<DimKey>> asking = new ArrayDeque<>();
   private final Set<DimKey> open = new LinkedHashSet<>();
 
-  private Dims(
-      D design,
-      List<Rule<D>> rules,
-      Shop shop,
-      Map<DimKey, Double> readings,
-      Map<DimKey, Dim> planned) {
-    this.planned = planned;
+  private Dims(D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
     this.design = design;
     this.shop = shop;
     this.readings = readings;
@@ -56,11 +49,34 @@ public final class Dims<D extends Design> {
    */
   public static <D extends Design> Map<DimKey, Dim> resolve(
       D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
-    Map<DimKey, Dim> planned =
-        readings.isEmpty() ? Map.of() : resolve(design, rules, shop, Map.of());
-    Dims<D> dims = new Dims<>(design, rules, shop, readings, planned);
+    Dims<D> now = new Dims<>(design, rules, shop, readings);
+    now.bounded();
+    now.all();
+    if (readings.isEmpty()) {
+      return now.done;
+    }
+    Map<DimKey, Dim> planned = new Dims<>(design, rules, shop, Map.of()).all();
+    Map<DimKey, Dim> out = new TreeMap<>();
+    now.done.forEach((k, d) -> out.put(k, d.planned(planned.get(k).value())));
+    for (DimKey measured : readings.keySet()) {
+      if (out.containsKey(measured)) {
+        Map<DimKey, Double> others = new LinkedHashMap<>(readings);
+        others.remove(measured);
+        Length due = new Dims<>(design, rules, shop, others).dim(measured).value();
+        out.computeIfPresent(measured, (k, d) -> d.due(due));
+      }
+    }
+    return out;
+  }
+
+  private Map<DimKey, Dim> all() {
+    rules.keySet().forEach(this::dim);
+    return done;
+  }
+
+  private void bounded() {
     for (Map.Entry<DimKey, Size> e : design.sizes().entrySet()) {
-      Rule<D> rule = dims.rules.get(e.getKey());
+      Rule<D> rule = rules.get(e.getKey());
       if (rule == null) {
         throw new BadDesign(
             e.getKey(), "There is no size called “" + e.getKey() + "” on this kind of piece.");
@@ -79,8 +95,6 @@ public final class Dims<D extends Design> {
                 + ".");
       }
     }
-    dims.rules.keySet().forEach(dims::dim);
-    return dims.done;
   }
 
   /** A length in both units, for messages: 54.0 mm (2 1/8 in). */
@@ -157,8 +171,8 @@ public final class Dims<D extends Design> {
     }
     asking.pop();
     Length value = Length.mm(mm);
-    Length plan = planned.containsKey(key) ? planned.get(key).value() : value;
-    Dim dim = new Dim(key, rule.label(), value, hedge, origin, reason, from, plan);
+    Dim dim =
+        new Dim(key, rule.label(), value, hedge, origin, reason, from, value, value, rule.fit());
     open.remove(key);
     done.put(key, dim);
     return dim;

@@ -8,6 +8,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,7 +58,9 @@ public interface Kind<D extends Design> {
    *
    * @throws IllegalArgumentException when there is no such choice or option
    */
-  D choose(D design, String choice, String option);
+  default D choose(D design, String choice, String option) {
+    return Restated.chosen(design, choice, option);
+  }
 
   /** The design with a handle of the outline moved to a place in the blank's z. */
   D drag(D design, Aim aim, String handle, double z, double r);
@@ -93,25 +96,14 @@ public interface Kind<D extends Design> {
   /** What dimensions measure on the wood, for those that can be read at the bench. */
   List<Feature> features(D design);
 
-  /**
-   * Changes of the design worth trying when the wood was found otherwise than planned.
-   *
-   * @param part on which part
-   * @param what LENGTH, DIAMETER, DEPTH, FLAW or LOST
-   * @param value the size found, mm
-   */
-  List<Remedy> waysOn(D design, Aim aim, String part, String what, double value);
+  /** The dimensions that the record of a finished piece keeps, in order. */
+  List<DimKey> recorded(D design);
 
-  /**
-   * The wood that is not there when a part is found otherwise than planned, in the blank's z.
-   *
-   * @param part on which part
-   * @param what LENGTH, DIAMETER, DEPTH or FLAW
-   * @param at place along the part, mm from the foot on the body, from the rim on the lid
-   * @param value the size found, mm
-   */
-  hazelkeep.solid.HalfSection gone(
-      D design, Aim aim, String part, String what, double at, double value);
+  /** Changes of the design worth trying when the wood was found otherwise than planned. */
+  List<Remedy> waysOn(D design, Aim aim, AsFound found);
+
+  /** The wood that is not there when a part is found otherwise than planned, in the blank's z. */
+  HalfSection gone(D design, Aim aim, AsFound found);
 
   /** What the finished piece is like. */
   Properties properties(D design, Aim aim);

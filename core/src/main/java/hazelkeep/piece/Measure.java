@@ -7,11 +7,12 @@ import hazelkeep.solid.Point;
  * A dimension as it hangs on the drawing.
  *
  * @param key which
+ * @param label its short name on the drawing
  * @param from one end, in the blank's z
  * @param to the other end
  * @param kind how it is drawn
  */
-public record Measure(DimKey key, Point from, Point to, Kind kind) {
+public record Measure(DimKey key, String label, Point from, Point to, Kind kind) {
   /** How a dimension is drawn. */
   public enum Kind {
     /** A length along the axis, above the work. */

@@ -7,13 +7,18 @@ import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Size;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.route.Prompt;
 import hazelkeep.route.Rehearsal;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.State;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -24,24 +29,13 @@ import java.util.Set;
  * A design with everything that follows from it, rehearsed.
  *
  * @param <D> the design record
- * @param kind the kind of piece
- * @param design what was stated
- * @param shop the shop it is planned for
+ * @param sketch the design drawn, with every finding: of the design, then of the route
  * @param edits the turner's changes of the route
- * @param aim parts, joints and dimensions
  * @param route the whole route
  * @param rehearsal the route played, or what is left of it
- * @param findings what would go wrong: of the design, then of the route
  */
 public record Plan<D extends Design>(
-    Kind<D> kind,
-    D design,
-    Shop shop,
-    List<RouteEdit> edits,
-    Aim aim,
-    Route route,
-    Rehearsal rehearsal,
-    List<Finding> findings) {
+    Sketch<D> sketch, List<RouteEdit> edits, Route route, Rehearsal rehearsal) {
 
   /**
    * Where the work stands when a plan is made in the middle of it.
@@ -52,10 +46,7 @@ public record Plan<D extends Design>(
    * @param moves steps that are owed again and done in the setup that is now mounted
    */
   public record Standing(
-      Map<DimKey, Double> readings,
-      State now,
-      Set<hazelkeep.route.StepKey> done,
-      List<RouteEdit> moves) {
+      Map<DimKey, Double> readings, State now, Set<StepKey> done, List<RouteEdit> moves) {
     /** Nothing done yet. */
     public static final Standing NEW = new Standing(Map.of(), null, Set.of(), List.of());
   }
@@ -77,30 +68,68 @@ public record Plan<D extends Design>(
    */
   public static <D extends Design> Plan<D> of(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
-    Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, standing.readings());
-    Aim aim = kind.aim(design, dims, shop);
+    Sketch<D> sketch = Sketch.of(kind, design, shop, standing.readings());
+    Aim aim = sketch.aim();
     Route route = kind.route(design, aim, shop).with(edits).with(standing.moves());
     State start = standing.now() == null ? State.start(aim) : standing.now().looked(aim);
     Rehearsal played = Rehearsal.play(start, route.without(standing.done()), aim, shop);
-    List<Finding> findings = new ArrayList<>(kind.judge(design, aim, shop));
+    List<Finding> findings = new ArrayList<>(sketch.findings());
     findings.addAll(played.findings());
-    findings.sort(java.util.Comparator.comparing(Finding::grade));
-    return new Plan<>(
-        kind, design, shop, List.copyOf(edits), aim, route, played, List.copyOf(findings));
+    findings.sort(Comparator.comparing(Finding::grade));
+    return new Plan<>(sketch.with(findings), List.copyOf(edits), route, played);
+  }
+
+  /** The kind of piece. */
+  public Kind<D> kind() {
+    return sketch.kind();
+  }
+
+  /** What was stated. */
+  public D design() {
+    return sketch.design();
+  }
+
+  /** The shop it is planned for. */
+  public Shop shop() {
+    return sketch.shop();
+  }
+
+  /** Parts, joints and dimensions. */
+  public Aim aim() {
+    return sketch.aim();
+  }
+
+  /** What would go wrong, the gravest first. */
+  public List<Finding> findings() {
+    return sketch.findings();
+  }
+
+  /** What a step asks to be measured. */
+  public List<Prompt> prompts(Step step) {
+    return Prompt.of(step, aim(), shop());
   }
 
   /** How many findings forbid the work. */
   public long stops() {
-    return findings.stream().filter(f -> f.grade() == Grade.STOP).count();
+    return count(Grade.STOP);
+  }
+
+  /** How many findings are to be watched. */
+  public long watches() {
+    return count(Grade.WATCH);
+  }
+
+  private long count(Grade grade) {
+    return findings().stream().filter(f -> f.grade() == grade).count();
   }
 
   /** This plan with each finding's remedies tried: those stay that remove it and add no stop. */
   public Plan<D> withRemedies() {
-    Map<Object, Optional<Plan<D>>> memo = new java.util.HashMap<>();
+    Map<Object, Optional<Plan<D>>> memo = new HashMap<>();
     List<Finding> out = new ArrayList<>();
-    for (Finding f : findings) {
+    for (Finding f : findings()) {
       List<Remedy> helps = new ArrayList<>();
-      for (Remedy r : kind.remedies(design, f, aim, shop)) {
+      for (Remedy r : kind().remedies(design(), f, aim(), shop())) {
         if (helps.size() < 2
             && memo.computeIfAbsent(r, x -> applied(r)).filter(p -> helps(p, f)).isPresent()) {
           helps.add(r);
@@ -108,16 +137,16 @@ public record Plan<D extends Design>(
       }
       out.add(f.with(List.copyOf(helps)));
     }
-    return new Plan<>(kind, design, shop, edits, aim, route, rehearsal, List.copyOf(out));
+    return new Plan<>(sketch.with(out), edits, route, rehearsal);
   }
 
   private boolean helps(Plan<D> then, Finding gone) {
-    if (then.findings.stream().anyMatch(gone::sameAs)) {
+    if (then.findings().stream().anyMatch(gone::sameAs)) {
       return false;
     }
-    return then.findings.stream()
+    return then.findings().stream()
         .filter(f -> f.grade() == Grade.STOP)
-        .allMatch(f -> findings.stream().anyMatch(g -> g.sameAs(f) && g.grade() == Grade.STOP));
+        .allMatch(f -> findings().stream().anyMatch(g -> g.sameAs(f) && g.grade() == Grade.STOP));
   }
 
   /** The plan with a remedy applied; empty when that can't be drawn. */
@@ -126,9 +155,9 @@ public record Plan<D extends Design>(
       if (remedy instanceof Remedy.Restore restore) {
         List<RouteEdit> rest =
             edits.stream().filter(e -> !e.what().equals(restore.step())).toList();
-        return Optional.of(of(kind, design, shop, rest));
+        return Optional.of(of(kind(), design(), shop(), rest));
       }
-      return Optional.of(of(kind, changed(remedy), shop, edits));
+      return Optional.of(of(kind(), changed(remedy), shop(), edits));
     } catch (BadDesign | IllegalArgumentException e) {
       return Optional.empty();
     }
@@ -136,15 +165,15 @@ public record Plan<D extends Design>(
 
   /** The design with a remedy applied; itself for a remedy of the route. */
   public D changed(Remedy remedy) {
-    return changed(design, remedy);
+    return changed(design(), remedy);
   }
 
   private D changed(D from, Remedy remedy) {
     if (remedy instanceof Remedy.SetDim set) {
-      return kind.size(from, set.key(), Optional.of(new Size(set.to(), Hedge.EXACT)));
+      return kind().size(from, set.key(), Optional.of(new Size(set.to(), Hedge.EXACT)));
     }
     if (remedy instanceof Remedy.Choose choose) {
-      return kind.choose(from, choose.choice(), choose.option());
+      return kind().choose(from, choose.choice(), choose.option());
     }
     if (remedy instanceof Remedy.Together together) {
       D next = from;
@@ -160,8 +189,8 @@ public record Plan<D extends Design>(
   public List<Dim> changedSince(Plan<D> earlier) {
     List<Dim> out = new ArrayList<>();
     Set<DimKey> seen = new HashSet<>();
-    for (Dim d : aim.dims().values()) {
-      Dim was = earlier.aim.dims().get(d.key());
+    for (Dim d : aim().dims().values()) {
+      Dim was = earlier.aim().dims().get(d.key());
       if (was != null && Math.abs(was.mm() - d.mm()) > 1e-9 && seen.add(d.key())) {
         out.add(d);
       }

@@ -12,10 +12,11 @@ import java.util.function.Function;
  * @param label its name in the trade's words
  * @param least smallest value taken from a person, mm
  * @param most largest value taken from a person, mm
+ * @param fit whether it belongs to a fit and is shown as finely as one
  * @param by the rule
  */
 public record Rule<D extends Design>(
-    DimKey key, String label, double least, double most, Function<Dims<D>, Value> by) {
+    DimKey key, String label, double least, double most, boolean fit, Function<Dims<D>, Value> by) {
   /**
    * What a rule says.
    *

@@ -20,6 +20,7 @@ final class Advice {
               "Cut the recess deeper or the spigot shorter until the rim meets its shoulder."),
           Map.entry("jam-bottoms", "Shorten the plug of the jam chuck."),
           Map.entry("jam-loose", "Turn a fresh jam chuck; a layer of damp paper takes up a hair."),
+          Map.entry("jam-eased", "Ease the fit only after the last step that the jam drives."),
           Map.entry("not-held", "Do this step in a setup that holds the part."),
           Map.entry("part-gone", "Turn a new part for it, or leave these steps out."),
           Map.entry(

@@ -21,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 
 /** Plays a route, act by act. */
 final class Player {
@@ -35,6 +36,9 @@ final class Player {
 
   /** A fit is told from its class by more than this, mm. */
   private static final double FIT_SLACK = 0.005;
+
+  /** How far inside the borders of a parting cut a bore is looked for, mm. */
+  private static final double EDGE = 0.05;
 
   /** A cut that takes less than this, mm3, took nothing. */
   private static final double NOTHING = 0.5;
@@ -246,7 +250,11 @@ final class Player {
 
   private void partsInto(Step step, Body body, Act.Remove r) {
     double z = (r.region().minZ() + r.region().maxZ()) / 2;
-    double bore = 2 * body.sound().inner(z);
+    double bore =
+        DoubleStream.of(r.region().minZ() + EDGE, z, r.region().maxZ() - EDGE)
+            .map(x -> 2 * body.sound().inner(x))
+            .max()
+            .orElse(0);
     if (bore > NECK) {
       find(
           new Verdict(
@@ -304,7 +312,7 @@ final class Player {
       now.add(new Body(name, piece, rest.round() ? piece : swept, body.density()));
       kept.add(piece);
     }
-    if (claims.size() > 1 && pieces.size() == 1) {
+    if (claims.size() > 1 && pieces.size() == 1 && inside.size() > 1) {
       find(
           new Verdict(
               "web-left",

@@ -82,7 +82,15 @@ final class Reaching {
     Hold hold = setup.hold();
     List<HalfSection> obstacles = new ArrayList<>();
     if (hold.onLathe()) {
-      work.bodies().keySet().forEach(p -> obstacles.add(work.swept(p)));
+      // The wood over a surface goes as the tool comes to it: it stands in no one's way.
+      HalfSection over =
+          doing == Doing.CUT
+              ? surface.zone().minus(aim.part(part).target()).in(setup.frames().get(part))
+              : HalfSection.EMPTY;
+      for (String p : work.bodies().keySet()) {
+        HalfSection wood = work.swept(p);
+        obstacles.add(p.equals(part) ? wood.minus(over) : wood);
+      }
       obstacles.addAll(hold.fixtures(work, shop));
     } else {
       obstacles.add(work.swept(part));

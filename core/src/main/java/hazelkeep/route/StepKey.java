@@ -1,16 +1,21 @@
 package hazelkeep.route;
 
+import java.util.regex.Pattern;
+
 /**
  * The name of a step, stable through re-planning.
  *
  * @param path setup and step, {@code lid/recess}
  */
 public record StepKey(String path) {
+  private static final Pattern NAME =
+      Pattern.compile("[a-z][a-z0-9 ,-]{0,30}/[a-z][a-z0-9 ,-]{0,30}");
+
   /**
    * @throws IllegalArgumentException when the name has any other form
    */
   public StepKey {
-    if (!path.matches("[a-z][a-z0-9 ,-]{0,30}/[a-z][a-z0-9 ,-]{0,30}")) {
+    if (!NAME.matcher(path).matches()) {
       throw new IllegalArgumentException(
           "“" + path + "” is not the name of a step; one looks like lid/recess");
     }

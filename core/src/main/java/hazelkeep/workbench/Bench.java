@@ -3,6 +3,7 @@ package hazelkeep.workbench;
 import hazelkeep.hold.Grip;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
@@ -248,11 +249,12 @@ public record Bench<D extends Design>(
     }
 
     private void found(Fact.Found f) {
-      if (f.what() == Fact.What.LOST) {
-        now = now.gone(f.part(), then);
-        logged.removeIf(key -> isOf(f.part(), key));
+      String part = f.as().part();
+      if (f.as().what() == AsFound.What.LOST) {
+        now = now.gone(part, then);
+        logged.removeIf(key -> isOf(part, key));
       } else {
-        now.stock(aim.part(f.part())).ifPresent(b -> now = now.corrected(b.without(f.gone()), aim));
+        now.stock(aim.part(part)).ifPresent(b -> now = now.corrected(b.without(f.gone()), aim));
       }
     }
 
@@ -354,13 +356,25 @@ public record Bench<D extends Design>(
     return new Fact.Done(key, frozen(key), dims());
   }
 
+  /** The fact that the wood was found otherwise than planned, as things stand now. */
+  public Fact.Found found(AsFound as, String words) {
+    plan.aim().part(as.part());
+    HalfSection gone = plan.kind().gone(plan.design(), plan.aim(), as);
+    return new Fact.Found(as, gone, words, dims());
+  }
+
+  /** The fact that a part is made again from a fresh blank. */
+  public Fact.Replaced replaced(String part) {
+    return new Fact.Replaced(part, freshStock(part), dims());
+  }
+
   /** What a step takes off, frozen for the log. */
   private List<Act> frozen(StepKey key) {
     return plan.route().step(key).map(Step::acts).orElse(new ArrayList<>());
   }
 
   /** A fresh blank for a lost part: rounded, its tenon cut, and its spigot if it carries one. */
-  public HalfSection freshStock(String part) {
+  private HalfSection freshStock(String part) {
     Aim aim = plan.aim();
     HalfSection target = aim.part(part).target();
     HalfSection stub = aim.part(part).stub("tenon").region();

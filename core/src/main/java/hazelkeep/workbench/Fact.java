@@ -1,6 +1,7 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.route.Act;
 import hazelkeep.route.StepKey;
 import hazelkeep.solid.HalfSection;
@@ -31,22 +32,12 @@ public sealed interface Fact {
   /**
    * The wood was found otherwise than planned.
    *
-   * @param part on which part
-   * @param what what was found
-   * @param at the place along the part, mm from its datum; 0 where it has none
-   * @param value the size found, mm; 0 for a loss
+   * @param as what was found
    * @param gone the wood that is not there, in the blank's z
    * @param words the turner's own words
    * @param dims the dimensions then, mm
    */
-  record Found(
-      String part,
-      What what,
-      double at,
-      double value,
-      HalfSection gone,
-      String words,
-      Map<DimKey, Double> dims)
+  record Found(AsFound as, HalfSection gone, String words, Map<DimKey, Double> dims)
       implements Fact {}
 
   /**
@@ -78,24 +69,4 @@ public sealed interface Fact {
    * @param next what comes next, in the turner's words
    */
   record Paused(String next) implements Fact {}
-
-  /** What can be found. */
-  enum What {
-    LENGTH("length"),
-    DIAMETER("diameter"),
-    DEPTH("depth"),
-    FLAW("flaw"),
-    LOST("lost or broken");
-
-    private final String word;
-
-    What(String word) {
-      this.word = word;
-    }
-
-    /** Its word on screen. */
-    public String word() {
-      return word;
-    }
-  }
 }

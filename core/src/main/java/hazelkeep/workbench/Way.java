@@ -46,22 +46,16 @@ public record Way(Optional<Remedy> remedy, Optional<String> replaced, long stops
     for (Part part : plan.aim().parts()) {
       if (bench.now().stock(part).isEmpty()) {
         List<Entry> with = new ArrayList<>(log);
-        with.add(
-            new Entry(
-                Long.MAX_VALUE,
-                Instant.EPOCH,
-                0,
-                new Fact.Replaced(part.name(), bench.freshStock(part.name()), bench.dims())));
+        with.add(new Entry(Long.MAX_VALUE, Instant.EPOCH, 0, bench.replaced(part.name())));
         Plan<D> then = Bench.replay(kind, plan.design(), shop, edits, with).plan();
-        out.add(new Way(Optional.empty(), Optional.of(part.name()), then.stops(), watches(then)));
+        out.add(new Way(Optional.empty(), Optional.of(part.name()), then.stops(), then.watches()));
         tried++;
       }
     }
     Set<Remedy> candidates = new LinkedHashSet<>();
     for (Entry e : log) {
       if (e.fact() instanceof Fact.Found f) {
-        candidates.addAll(
-            kind.waysOn(plan.design(), plan.aim(), f.part(), f.what().name(), f.value()));
+        candidates.addAll(kind.waysOn(plan.design(), plan.aim(), f.as()));
       }
     }
     for (Finding f : plan.findings()) {
@@ -79,7 +73,7 @@ public record Way(Optional<Remedy> remedy, Optional<String> replaced, long stops
       tried++;
       try {
         Plan<D> then = Bench.replay(kind, plan.changed(r), shop, edits, log).plan();
-        out.add(new Way(Optional.of(r), Optional.empty(), then.stops(), watches(then)));
+        out.add(new Way(Optional.of(r), Optional.empty(), then.stops(), then.watches()));
       } catch (hazelkeep.piece.BadDesign | IllegalArgumentException e) {
         // Can't be drawn: no way on.
       }
@@ -88,9 +82,5 @@ public record Way(Optional<Remedy> remedy, Optional<String> replaced, long stops
         .filter(w -> w.stops < now)
         .sorted(Comparator.comparingLong(Way::stops).thenComparingLong(Way::watches))
         .toList();
-  }
-
-  private static long watches(Plan<?> plan) {
-    return plan.findings().stream().filter(f -> f.grade() == Grade.WATCH).count();
   }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Finding;
@@ -16,7 +17,6 @@ import hazelkeep.solid.HalfSection;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -144,13 +144,13 @@ class BenchTest {
   void a_lid_lost_can_be_made_again_and_its_steps_are_owed() {
     doUntil("body/depth hole");
     Bench<LiddedBox> lost =
-        add(new Fact.Found("lid", Fact.What.LOST, 0, 0, HalfSection.EMPTY, "dropped it", Map.of()));
+        add(bench().found(new AsFound("lid", AsFound.What.LOST, 0, 0), "dropped it"));
     assertThat(lost.plan().stops()).isPositive();
     List<Way> ways = Way.on(lost, log);
     assertThat(ways).isNotEmpty();
     assertThat(ways.get(0).replaced()).contains("lid");
     assertThat(ways.get(0).stops()).isZero();
-    Bench<LiddedBox> again = add(new Fact.Replaced("lid", lost.freshStock("lid"), lost.dims()));
+    Bench<LiddedBox> again = add(lost.replaced("lid"));
     assertThat(again.next().get().key().path()).isEqualTo("lid/hollow");
     assertThat(doUntil("never").plan().findings()).isEmpty();
   }
@@ -158,16 +158,8 @@ class BenchTest {
   @Test
   void a_body_found_short_has_at_least_three_ways_on() {
     Bench<LiddedBox> b = doUntil("body/hollow");
-    Fact.Found found =
-        new Fact.Found(
-            "body",
-            Fact.What.LENGTH,
-            0,
-            64,
-            kind.gone(design, b.plan().aim(), "body", "LENGTH", 0, 64),
-            "tore at the mouth",
-            b.dims());
-    Bench<LiddedBox> short_ = add(found);
+    Bench<LiddedBox> short_ =
+        add(b.found(new AsFound("body", AsFound.What.LENGTH, 0, 64), "tore at the mouth"));
     assertThat(short_.plan().findings()).extracting(Finding::code).contains("wood-missing");
     List<Way> ways = Way.on(short_, log);
     assertThat(ways.stream().filter(w -> w.stops() == 0))

@@ -8,6 +8,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -369,7 +370,7 @@ final class BoxJudge {
     }
     if (c.height().isPresent()) {
       double d = c.diameter().map(Size::mm).orElse(1.0);
-      double room = closedRoom(d / 2);
+      double room = new BoxRoom(design, aim::mm).closed(d / 2);
       if (c.height().get().mm() > room + 1e-9) {
         say(
             "content",
@@ -385,7 +386,7 @@ final class BoxJudge {
       }
     }
     if (c.ml().isPresent()) {
-      double has = brimMl();
+      double has = BoxRoom.brimMl(design, aim);
       if (has < c.ml().get() * 0.995) {
         say(
             "content",
@@ -402,74 +403,25 @@ final class BoxJudge {
     }
   }
 
-  /** Height between floor and roof, box closed, for a cylinder on the axis. */
-  private double closedRoom(double radius) {
-    double floor = Double.NEGATIVE_INFINITY;
-    for (Point p : dense(aim.part("body").surface("inside").line())) {
-      if (p.r() <= radius) {
-        floor = Math.max(floor, p.z());
-      }
-    }
-    double roof = shape.rim + aim.mm("lid.height");
-    for (Point p : dense(aim.part("lid").surface("inside").line())) {
-      if (p.r() <= radius) {
-        roof = Math.min(roof, p.z());
-      }
-    }
-    if (!shape.over() && radius > aim.mm("lid.inside") / 2) {
-      roof = Math.min(roof, shape.lidFace());
-    }
-    return roof - shape.jump - floor;
-  }
-
-  private static List<Point> dense(Polyline line) {
-    List<Point> all = new ArrayList<>(line.points());
-    line.samples(0.5, 0).forEach(s -> all.add(s.at()));
-    return all;
-  }
-
-  double brimMl() {
-    HalfSection whole = HalfSection.box(shape.foot, shape.mouth(), 0, shape.far);
-    HalfSection hollow = whole.minus(aim.part("body").target());
-    double ml = 0;
-    for (HalfSection p : hollow.pieces()) {
-      double z = p.maxZ() - 0.01;
-      if (p.inner(z) == 0 && p.outer(z) > 0 && Math.abs(p.maxZ() - shape.mouth()) < 0.01) {
-        ml = Math.max(ml, p.volume() / 1000);
-      }
-    }
-    return ml;
-  }
-
-  double lineMl() {
-    double line = shape.mouth() - BoxLimits.LINE_BELOW_BRIM;
-    HalfSection hollow =
-        HalfSection.box(shape.foot, shape.mouth(), 0, shape.far).minus(aim.part("body").target());
-    HalfSection below =
-        hollow.and(HalfSection.box(shape.foot, Math.max(line, shape.foot), 0, shape.far));
-    double ml = 0;
-    for (HalfSection p : below.pieces()) {
-      if (p.minR() == 0 && Math.abs(p.maxZ() - line) < 0.01) {
-        ml = Math.max(ml, p.volume() / 1000);
-      }
-    }
-    return ml;
-  }
-
+  /** Sets the body on a flat board: only the outer rim should touch. */
   private void foot() {
+    HalfSection board = HalfSection.box(-10, 0, 0, shape.far);
+    FirstContact c = FirstContact.of(board, aim.part("body").target(), 0);
+    double rim = aim.mm("outside.foot") / 2;
     double hollow = aim.mm("foot.hollow");
-    if (hollow < 0.2) {
+    boolean onRim = c.rTo() > 0.9 * rim && c.rFrom() > 0;
+    if (!onRim || hollow < BoxLimits.FOOT_HOLLOW) {
       say(
           "foot-rocks",
-          Grade.WATCH,
+          onRim || c.rTo() > 0.9 * rim ? Grade.WATCH : Grade.STOP,
           hollow,
-          0.2,
+          BoxLimits.FOOT_HOLLOW,
           "mm",
           "The foot may rock",
           "A flat foot swells to a bulge with the seasons and then stands on its middle.",
           "body",
           new Point(shape.foot, 0),
-          "Hollow it a little.");
+          "Hollow it a little, so that only its rim stands.");
     }
   }
 

@@ -38,8 +38,17 @@ final class BoxLimits {
   /** Room beside the parting tool between foot and jaws. */
   static final double PARTING_ROOM = 0.5;
 
+  /** Least hollow of the foot: what a season's swelling may take. */
+  static final double FOOT_HOLLOW = 0.2;
+
   /** Lean of the tool that hollows the foot, degrees. */
   static final double FOOT_LEAN = 3.0;
+
+  /** Corner of a flat roof inside the lid. */
+  static final double ROOF_CORNER = 4.0;
+
+  /** The same on a small lid, as a share of its inside radius. */
+  static final double ROOF_CORNER_SHARE = 0.3;
 
   /** Water line below the brim for the second capacity. */
   static final double LINE_BELOW_BRIM = 10.0;

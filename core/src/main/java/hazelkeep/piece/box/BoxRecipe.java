@@ -1,16 +1,17 @@
 package hazelkeep.piece.box;
 
+import static hazelkeep.route.Acts.read;
+import static hazelkeep.route.Acts.remove;
+
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.HoldLimits;
-import hazelkeep.measure.DimKey;
 import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
-import hazelkeep.route.Claim;
 import hazelkeep.route.Route;
 import hazelkeep.route.Setup;
-import hazelkeep.route.Step;
-import hazelkeep.route.StepKey;
+import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -19,18 +20,12 @@ import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
-import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
-import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * How a lidded box is made. Both schools hollow the half with the recess while it can be measured,
@@ -45,8 +40,11 @@ final class BoxRecipe {
   private final Aim aim;
   private final Shop shop;
   private final BoxShape shape;
+  private final Acts acts;
   private final Part body;
   private final Part lid;
+  private final String calipers;
+  private final String depthGauge;
   private final List<Setup> setups = new ArrayList<>();
 
   BoxRecipe(LiddedBox design, Aim aim, Shop shop) {
@@ -54,8 +52,11 @@ final class BoxRecipe {
     this.aim = aim;
     this.shop = shop;
     this.shape = BoxShape.of(design, aim.dims());
+    this.acts = new Acts(aim, design.grit(), design.finish());
     this.body = aim.part(BODY);
     this.lid = aim.part(LID);
+    this.calipers = shop.caliper().name();
+    this.depthGauge = shop.depthGauge().name();
   }
 
   Route route() {
@@ -75,8 +76,8 @@ final class BoxRecipe {
 
   private void centres() {
     Map<String, Frame> frames = both(new Frame(0, false));
-    Draft s =
-        new Draft(
+    SetupDraft s =
+        new SetupDraft(
             "centres", "Between centres", new Hold(new Grip.Centres(), Optional.empty()), frames);
     double r = aim.mm("blank.round") / 2;
     s.step(
@@ -85,7 +86,7 @@ final class BoxRecipe {
         "Turn it by hand first, start slow, and rough it to a cylinder.",
         Speeds.At.TURNING,
         remove(BODY, HalfSection.box(-10, shape.length + 10, r, shape.far)),
-        read("blank.round", shop.caliper().name(), "at both ends", 1, 1));
+        read("blank.round", calipers, "at both ends", 1, 1));
     double end = shape.top + aim.mm("stick.waste-top") + aim.mm("stick.tenon-top");
     s.step(
         "face",
@@ -109,14 +110,14 @@ final class BoxRecipe {
             HalfSection.box(f0, f1, 0, shape.far)
                 .minus(body.stub("tenon").region())
                 .plus(HalfSection.box(t0, end, 0, shape.far).minus(lid.stub("tenon").region()))),
-        read("tenon-foot.diameter", shop.caliper().name(), "foot tenon, across its end", 0.5, 0.5),
-        read("tenon-top.diameter", shop.caliper().name(), "top tenon, across its end", 0.5, 0.5));
+        read("tenon-foot.diameter", calipers, "foot tenon, across its end", 0.5, 0.5),
+        read("tenon-top.diameter", calipers, "top tenon, across its end", 0.5, 0.5));
     setups.add(s.done());
   }
 
   private void whole() {
-    Draft s =
-        new Draft(
+    SetupDraft s =
+        new SetupDraft(
             "whole",
             "Foot tenon in the jaws, tail up",
             new Hold(onBody(), Optional.of(shop.live())),
@@ -126,8 +127,8 @@ final class BoxRecipe {
         "True the outside",
         "Take the run-out off and shape lightly; leave half a millimetre a side for the finish.",
         Speeds.At.TURNING,
-        bare(BoxLimits.TRUE_LEAVE, BODY, "side"),
-        bare(BoxLimits.TRUE_LEAVE, LID, "side"));
+        acts.bare(BoxLimits.TRUE_LEAVE, BODY, "side"),
+        acts.bare(BoxLimits.TRUE_LEAVE, LID, "side"));
     s.step(
         "grain mark",
         "Mark the grain",
@@ -141,20 +142,15 @@ final class BoxRecipe {
           "Shoulder cut",
           "Sink the shoulder that frees the spigot; leave the spigot a millimetre a side too thick.",
           Speeds.At.TURNING,
-          bare(0, BODY, "shoulder"));
+          acts.bare(0, BODY, "shoulder"));
     } else {
       s.step(
           "spigot",
           "Turn the lid's spigot",
           "Turn the lid's spigot parallel and to size: the body's mouth is opened to it later.",
           Speeds.At.TURNING,
-          bare(0, LID, "spigot", "shoulder"),
-          read(
-              "spigot.diameter",
-              shop.caliper().name(),
-              "on the spigot, at its end and its root",
-              0.5,
-              0.5));
+          acts.bare(0, LID, "spigot", "shoulder"),
+          read("spigot.diameter", calipers, "on the spigot, at its end and its root", 0.5, 0.5));
     }
     double k = shape.kerfFrom();
     s.step(
@@ -162,17 +158,13 @@ final class BoxRecipe {
         "Part the lid off",
         "Cut wider than the tool, slow, down to a neck of about 6 mm (1/4 in); finish it by hand with the lathe stopped.",
         Speeds.At.PARTING,
-        new Act.Remove(
-            BODY,
-            HalfSection.box(k, k + aim.mm("stick.kerf"), 0, shape.far),
-            Set.of(),
-            List.of(new Claim(BODY, Claim.Fate.HELD), new Claim(LID, Claim.Fate.CAUGHT))));
+        Acts.part(BODY, LID, HalfSection.box(k, k + aim.mm("stick.kerf"), 0, shape.far)));
     setups.add(s.done());
   }
 
-  private Setup lidSetup(boolean first) {
-    Draft s =
-        new Draft(
+  private Setup lidSetup() {
+    SetupDraft s =
+        new SetupDraft(
             "lid",
             "Lid on its tenon",
             new Hold(squeeze(LID), Optional.empty()),
@@ -185,10 +177,10 @@ final class BoxRecipe {
             + (shape.over() ? "rim" : "end of the spigot")
             + ", then hollow from the centre outwards.",
         Speeds.At.TURNING,
-        bare(0, LID, face, "inside"),
+        acts.bare(0, LID, face, "inside"),
         read(
             "lid.depth",
-            shop.depthGauge().name(),
+            depthGauge,
             "from the " + (shape.over() ? "rim" : "spigot's end") + " to the middle",
             0.5,
             0.5));
@@ -198,33 +190,24 @@ final class BoxRecipe {
           "Cut the recess",
           "Cut the recess parallel. Measure it at the rim and again near its floor.",
           Speeds.At.TURNING,
-          bare(0, LID, "recess"),
+          acts.bare(0, LID, "recess"),
           read(
-              "recess.diameter",
-              shop.caliper().name(),
-              "inside, at the rim and again near the floor",
-              0.5,
-              0.5),
-          read(
-              "recess.depth",
-              shop.depthGauge().name(),
-              "from the rim to the recess's floor",
-              0.2,
-              0.5));
+              "recess.diameter", calipers, "inside, at the rim and again near the floor", 0.5, 0.5),
+          read("recess.depth", depthGauge, "from the rim to the recess's floor", 0.2, 0.5));
     }
     s.step(
         "inside",
-        first ? "Sand and finish inside" : "Sand and finish the lid's inside",
+        "Sand and finish inside",
         "Through the grits, then the finish. Keep both off the fit.",
         Speeds.At.SANDING,
-        treat(LID, "inside"));
+        acts.treat(LID, "inside"));
     return s.done();
   }
 
   private void lidOver() {
-    setups.add(lidSetup(true));
-    Draft s =
-        new Draft(
+    setups.add(lidSetup());
+    SetupDraft s =
+        new SetupDraft(
             "body",
             "Body on its tenon",
             new Hold(onBody(), Optional.empty()),
@@ -235,7 +218,7 @@ final class BoxRecipe {
         "Sand and finish inside",
         "Through the grits, then the finish. Mask the spigot.",
         Speeds.At.SANDING,
-        treat(BODY, "inside"));
+        acts.treat(BODY, "inside"));
     double r = aim.mm("joint.jam") / 2;
     Surface spigot = body.surface("spigot");
     s.step(
@@ -244,15 +227,15 @@ final class BoxRecipe {
         "Sneak up on the diameter with trial fits until the lid goes on tight, grain lines together.",
         Speeds.At.TURNING,
         remove(BODY, spigot.zone().minus(HalfSection.box(-10, shape.length + 10, 0, r))),
-        read("joint.jam", shop.caliper().name(), "on the spigot", 0.03, 0.03),
+        read("joint.jam", calipers, "on the spigot", 0.03, 0.03),
         new Act.Try("closure", true));
     setups.add(s.done());
   }
 
   private void lidIn() {
-    setups.add(lidSetup(true));
-    Draft s =
-        new Draft(
+    setups.add(lidSetup());
+    SetupDraft s =
+        new SetupDraft(
             "body",
             "Body on its tenon",
             new Hold(onBody(), Optional.empty()),
@@ -266,18 +249,18 @@ final class BoxRecipe {
         Speeds.At.TURNING,
         remove(
             BODY, body.surface("recess").zone().and(HalfSection.box(-10, shape.length + 10, 0, r))),
-        read("joint.jam", shop.caliper().name(), "inside the mouth", 0.03, 0.03),
+        read("joint.jam", calipers, "inside the mouth", 0.03, 0.03),
         new Act.Try("closure", true));
     s.step(
         "inside",
         "Sand and finish inside",
         "Through the grits, then the finish. Keep both off the mouth.",
         Speeds.At.SANDING,
-        treat(BODY, "inside"));
+        acts.treat(BODY, "inside"));
     setups.add(s.done());
   }
 
-  private void hollowBody(Draft s, String face) {
+  private void hollowBody(SetupDraft s, String face) {
     Optional<Bit> bit = shop.depthBit();
     bit.ifPresent(
         b ->
@@ -291,7 +274,7 @@ final class BoxRecipe {
                 remove(BODY, hole(b)),
                 read(
                     "depth-hole.body",
-                    shop.depthGauge().name(),
+                    depthGauge,
                     "from the " + face + " to the bit's full diameter",
                     0.5,
                     0)));
@@ -300,14 +283,9 @@ final class BoxRecipe {
         "Hollow the body",
         "Face the " + face + ", then hollow from the centre outwards; the hole tells the depth.",
         Speeds.At.TURNING,
-        bare(0, BODY, face, "inside"),
-        read(
-            "inside.depth",
-            shop.depthGauge().name(),
-            "from the " + face + " to the floor",
-            0.5,
-            0.5),
-        read("inside.diameter", shop.caliper().name(), "inside, at the mouth", 0.5, 0.5));
+        acts.bare(0, BODY, face, "inside"),
+        read("inside.depth", depthGauge, "from the " + face + " to the floor", 0.5, 0.5),
+        read("inside.diameter", calipers, "inside, at the mouth", 0.5, 0.5));
   }
 
   private HalfSection hole(Bit b) {
@@ -328,8 +306,8 @@ final class BoxRecipe {
     Map<String, Frame> frames = new LinkedHashMap<>();
     frames.put(LID, new Frame(bodyFrame().zero() + shape.jump, false));
     frames.put(BODY, bodyFrame());
-    Draft up =
-        new Draft(
+    SetupDraft up =
+        new SetupDraft(
             "top, tail up",
             "Lid jammed on the body, tail up",
             new Hold(grip, Optional.of(shop.pad())),
@@ -341,30 +319,30 @@ final class BoxRecipe {
         "Rough the top, shape the side",
         "Take the lid's tenon down round the pad while the tailstock still supports it; run both outsides into one line.",
         Speeds.At.TURNING,
-        less(bare(BoxLimits.SPARE, LID, "top"), nub),
-        bare(0, LID, "side"),
-        bare(0, BODY, "side"));
+        Acts.sparing(acts.bare(BoxLimits.SPARE, LID, "top"), nub),
+        acts.bare(0, LID, "side"),
+        acts.bare(0, BODY, "side"));
     setups.add(up.done());
-    Draft s = new Draft("top", "Lid jammed on the body", new Hold(grip, Optional.empty()), frames);
+    SetupDraft s =
+        new SetupDraft("top", "Lid jammed on the body", new Hold(grip, Optional.empty()), frames);
     s.step(
         "top",
         "Finish the top",
         "Light cuts, pressed towards the headstock. The last of the tenon goes here.",
         Speeds.At.TURNING,
-        bare(0, LID, "top"));
+        acts.bare(0, LID, "top"));
     s.step(
         "outside",
         "Sand and finish the outside",
         "Sand top and sides through the grits, then the finish on lid and top.",
         Speeds.At.SANDING,
-        treat(LID, "top", "side"),
-        sand(BODY, "side"));
+        Acts.both(acts.treat(LID, "top", "side"), acts.sand(BODY, "side")));
     setups.add(s.done());
   }
 
   private void ease() {
-    Draft s =
-        new Draft(
+    SetupDraft s =
+        new SetupDraft(
             "ease",
             "Body on its tenon, lid off",
             new Hold(onBody(), Optional.empty()),
@@ -375,10 +353,10 @@ final class BoxRecipe {
         over ? "Ease the spigot" : "Ease the mouth",
         "Nothing hangs on the jam any more: ease it to the fit you want, a hair at a time.",
         Speeds.At.TURNING,
-        over ? bare(0, BODY, "spigot") : bare(0, BODY, "recess", "ledge"),
+        over ? acts.bare(0, BODY, "spigot") : acts.bare(0, BODY, "recess", "ledge"),
         over
-            ? read("spigot.diameter", shop.caliper().name(), "on the spigot", 0.03, 0.03)
-            : read("recess.diameter", shop.caliper().name(), "inside the mouth", 0.03, 0.03),
+            ? read("spigot.diameter", calipers, "on the spigot", 0.03, 0.03)
+            : read("recess.diameter", calipers, "inside the mouth", 0.03, 0.03),
         new Act.Try("closure", false));
     if (!design.finish().isEmpty()) {
       s.step(
@@ -386,7 +364,7 @@ final class BoxRecipe {
           "Finish the body's outside",
           "Bring the body's side to the same finish as the lid.",
           Speeds.At.SANDING,
-          new Act.Coat(new SurfaceId(BODY, "side"), design.finish()));
+          acts.coat(BODY, "side"));
     }
     setups.add(s.done());
   }
@@ -403,8 +381,8 @@ final class BoxRecipe {
     HalfSection chuck = HalfSection.box(-25, 0, 0, face).plus(HalfSection.box(-1, length, 0, plug));
     Grip grip = new Grip.JamChuck(BODY, seat, chuck);
     Map<String, Frame> frames = Map.of(BODY, new Frame(shape.mouth(), true));
-    Draft up =
-        new Draft(
+    SetupDraft up =
+        new SetupDraft(
             "foot, tail up",
             "Reversed on a jam chuck, tail up",
             new Hold(grip, Optional.of(shop.pad())),
@@ -415,37 +393,32 @@ final class BoxRecipe {
         "Rough the foot",
         "Turn a plug of waste wood to the mouth, a shallow slow taper. Take the tenon down round the pad.",
         Speeds.At.TURNING,
-        less(bare(BoxLimits.SPARE, BODY, "foot"), nub));
+        Acts.sparing(acts.bare(BoxLimits.SPARE, BODY, "foot"), nub));
     setups.add(up.done());
-    Draft s =
-        new Draft("foot", "Reversed on a jam chuck", new Hold(grip, Optional.empty()), frames);
+    SetupDraft s =
+        new SetupDraft("foot", "Reversed on a jam chuck", new Hold(grip, Optional.empty()), frames);
     s.step(
         "foot",
         "Finish the foot",
         "Light cuts towards the headstock; hollow it a little, so that only the rim stands. Sand it.",
         Speeds.At.TURNING,
-        bare(0, BODY, "foot"),
-        sand(BODY, "foot"));
+        Acts.both(List.of(acts.bare(0, BODY, "foot")), acts.sand(BODY, "foot")));
     setups.add(s.done());
   }
 
   private void bench() {
-    Draft s =
-        new Draft(
+    SetupDraft s =
+        new SetupDraft(
             "bench",
             "On the bench",
             new Hold(new Grip.Bench(), Optional.empty()),
             both(new Frame(0, false)));
-    List<Act> acts = new ArrayList<>(List.of(new Act.Mark(BODY, "name, date, species")));
-    if (!design.finish().isEmpty()) {
-      acts.add(new Act.Coat(new SurfaceId(BODY, "foot"), design.finish()));
-    }
     s.step(
         "sign",
         "Sign it",
         "Name, date and species on the foot, then the last of the finish.",
         Speeds.At.TURNING,
-        acts);
+        Acts.both(List.of(new Act.Mark(BODY, "name, date, species")), acts.coat(BODY, "foot")));
     setups.add(s.done());
   }
 
@@ -477,93 +450,5 @@ final class BoxRecipe {
     out.put(BODY, f);
     out.put(LID, f);
     return out;
-  }
-
-  // Acts.
-
-  private static Act remove(String part, HalfSection region) {
-    return new Act.Remove(part, region, Set.of(), List.of());
-  }
-
-  private static Act less(Act act, HalfSection spared) {
-    Act.Remove r = (Act.Remove) act;
-    return new Act.Remove(r.part(), r.region().minus(spared), r.bares(), r.claims());
-  }
-
-  /** All that lies beyond some surfaces, but for the target, an allowance and the waste spared. */
-  private Act bare(double leave, String part, String... names) {
-    Part p = aim.part(part);
-    Set<SurfaceId> ids =
-        Arrays.stream(names)
-            .map(n -> new SurfaceId(part, n))
-            .collect(Collectors.toCollection(LinkedHashSet::new));
-    HalfSection zone = HalfSection.EMPTY;
-    for (SurfaceId id : ids) {
-      zone = zone.plus(aim.surface(id).zone());
-    }
-    zone = zone.minus(p.target().leaving(leave));
-    for (Part q : aim.parts()) {
-      if (q != p) {
-        zone = zone.minus(q.target());
-      }
-      for (Stub stub : q.stubs()) {
-        if (!ids.contains(stub.standsOn())) {
-          zone = zone.minus(stub.region());
-        }
-      }
-    }
-    return new Act.Remove(part, zone, leave == 0 ? ids : Set.of(), List.of());
-  }
-
-  private List<Act> sand(String part, String... names) {
-    return Arrays.stream(names)
-        .<Act>map(n -> new Act.Sand(new SurfaceId(part, n), design.grit()))
-        .toList();
-  }
-
-  private List<Act> treat(String part, String... names) {
-    List<Act> out = new ArrayList<>(sand(part, names));
-    if (!design.finish().isEmpty()) {
-      for (String n : names) {
-        out.add(new Act.Coat(new SurfaceId(part, n), design.finish()));
-      }
-    }
-    return out;
-  }
-
-  private static Act read(String key, String gauge, String where, double under, double over) {
-    return new Act.Read(new DimKey(key), gauge, where, under, over);
-  }
-
-  /** A setup in the making. */
-  private static final class Draft {
-    private final String name;
-    private final String title;
-    private final Hold hold;
-    private final Map<String, Frame> frames;
-    private final List<Step> steps = new ArrayList<>();
-
-    Draft(String name, String title, Hold hold, Map<String, Frame> frames) {
-      this.name = name;
-      this.title = title;
-      this.hold = hold;
-      this.frames = frames;
-    }
-
-    void step(String key, String stepTitle, String words, Speeds.At at, Object... acts) {
-      List<Act> all = new ArrayList<>();
-      for (Object a : acts) {
-        if (a instanceof List<?> several) {
-          several.forEach(x -> all.add((Act) x));
-        } else {
-          all.add((Act) a);
-        }
-      }
-      steps.add(new Step(new StepKey(name + "/" + key), stepTitle, words, at, all));
-    }
-
-    Setup done() {
-      return new Setup(name, title, hold, frames, steps);
-    }
   }
 }

@@ -5,8 +5,10 @@ import static hazelkeep.piece.Rule.Value.practice;
 import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.box.LiddedBox.Blank;
@@ -18,11 +20,17 @@ import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Tool;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /** How every dimension of a lidded box follows when nobody stated or measured it. */
 final class BoxRules {
+  /** Sizes of the fit, shown to a hundredth. */
+  private static final Set<String> FIT =
+      Set.of("joint.clearance", "joint.jam", "recess.diameter", "spigot.diameter");
+
   static final List<Rule<LiddedBox>> ALL = all();
 
   private BoxRules() {}
@@ -425,6 +433,9 @@ final class BoxRules {
   }
 
   private static Rule.Value diameter(Dims<LiddedBox> d) {
+    if (d.design().form() == LiddedBox.Form.FREE) {
+      return derived(2 * BoxHandles.widest(d.design().points()), "the outline's widest point");
+    }
     Optional<Double> holds = contentDiameter(d);
     if (holds.isPresent()) {
       double in = holds.get() + 2 * BoxLimits.CONTENT_PLAY;
@@ -454,11 +465,7 @@ final class BoxRules {
     }
     Optional<Double> tall = d.design().content().flatMap(Content::height).map(Size::mm);
     if (tall.isPresent()) {
-      // Floor and lid as their rules will have them; a hair of air above the content.
-      double dia = d.mm("outside.diameter");
-      double roof = d.design().top() == LiddedBox.Top.DOME ? 0.2 : 0.1;
-      double h = tall.get() + 2 + clamp(0.1 * dia, 5.5, 9) + clamp(roof * dia, 5.5, 20);
-      return derived(h + roundRoom(d), "what goes in, plus floor and lid");
+      return derived(heightFor(d, tall.get()), "what goes in, plus floor and lid");
     }
     Optional<Double> ml = d.design().content().flatMap(Content::ml);
     if (ml.isPresent()) {
@@ -476,11 +483,33 @@ final class BoxRules {
     return practice(1.5 * d.mm("outside.diameter"), "half again as tall as wide");
   }
 
-  /** The extra height that a rounded floor or a domed roof keeps a cylinder from using. */
-  private static double roundRoom(Dims<LiddedBox> d) {
-    double in = contentDiameter(d).orElse(20.0);
-    double room = d.design().floor() == LiddedBox.Floor.ROUNDED ? 0.35 * in : 1.5;
-    return room + (d.design().roof() == LiddedBox.Roof.DOMED ? 0.3 * in : 0);
+  /**
+   * The least height whose closed room takes a content, with a hair of air: the height is tried
+   * through all the rules, and grown by what is lacking until nothing is.
+   */
+  private static double heightFor(Dims<LiddedBox> d, double tall) {
+    double radius = contentDiameter(d).orElse(1.0) / 2;
+    double wanted = tall + BoxLimits.CONTENT_PLAY;
+    double height = Math.max(20, tall);
+    for (int i = 0; i < 30; i++) {
+      double room = roomAt(d, Math.min(600, height), radius);
+      if (room >= wanted) {
+        return height;
+      }
+      height += Math.max(0.05, wanted - room);
+    }
+    return height;
+  }
+
+  private static double roomAt(Dims<LiddedBox> d, double height, double radius) {
+    LiddedBox tried = d.design().with("outside.height", height);
+    try {
+      Map<DimKey, Dim> dims = Dims.resolve(tried, ALL, d.shop(), Map.of());
+      return new BoxRoom(tried, key -> dims.get(new DimKey(key)).mm()).closed(radius);
+    } catch (BadDesign e) {
+      // Too low to be drawn at all.
+      return 0;
+    }
   }
 
   /** All of the stick but body and lid. */
@@ -604,7 +633,7 @@ final class BoxRules {
       double least,
       double most,
       Function<Dims<LiddedBox>, Rule.Value> by) {
-    rules.add(new Rule<>(new DimKey(key), label, least, most, by));
+    rules.add(new Rule<>(new DimKey(key), label, least, most, FIT.contains(key), by));
   }
 
   /** Which dimension to shorten, by the turner's choice. */

@@ -303,10 +303,7 @@ final class BoxShape {
     double floor = mouth() - mm("inside.depth");
     double deep = from - floor;
     List<Curve> c = new ArrayList<>();
-    double round =
-        design.floor() == Floor.ROUNDED
-            ? Math.min(r, deep)
-            : Math.min(mm("inside.corner"), Math.min(r, deep) - 0.01);
+    double round = BoxRoom.floorCorner(design, this::mm);
     double ar = design.floor() == Floor.ROUNDED ? r : round;
     // Built from the axis outwards, z rising, then run backwards so that wood lies right.
     if (r - ar > 1e-9) {
@@ -450,8 +447,7 @@ final class BoxShape {
     double deep = deepest - from;
     List<Curve> c = new ArrayList<>();
     boolean domed = design.roof() == Roof.DOMED;
-    double round =
-        domed ? Math.min(r, deep) : Math.min(Math.min(4, 0.3 * r), Math.max(0, deep - 0.01));
+    double round = BoxRoom.roofCorner(design, this::mm);
     double ar = domed ? r : round;
     if (deep < 0.02) {
       return Polyline.of(deepest, 0, deepest, r);

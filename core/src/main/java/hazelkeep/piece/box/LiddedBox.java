@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Restated;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -227,23 +228,19 @@ public record LiddedBox(
 
   /** This box with its sizes replaced. */
   public LiddedBox with(Map<DimKey, Size> stated) {
-    return new LiddedBox(
-        school, form, top, floor, roof, share, gives, fit, species, grit, finish, content, blank,
-        stated, points);
+    return Restated.with(this, "sizes", stated);
   }
 
-  /** This box with its outline replaced by free points. */
+  /** This box with its outline drawn through free points, which then say its diameters. */
   public LiddedBox withPoints(List<OutlinePoint> outline) {
-    return new LiddedBox(
-        school, Form.FREE, top, floor, roof, share, gives, fit, species, grit, finish, content,
-        blank, sizes, outline);
+    Map<DimKey, Size> rest = new TreeMap<>(sizes);
+    rest.keySet().removeAll(BoxHandles.OUTLINE);
+    return Restated.with(Restated.with(with(rest), "points", outline), "form", Form.FREE);
   }
 
   /** This box out of a blank, holding something. */
   public LiddedBox with(Optional<Content> holds, Optional<Blank> stock) {
-    return new LiddedBox(
-        school, form, top, floor, roof, share, gives, fit, species, grit, finish, holds, stock,
-        sizes, points);
+    return Restated.with(Restated.with(this, "content", holds), "blank", stock);
   }
 
   /** This box with a size stated in mm. */

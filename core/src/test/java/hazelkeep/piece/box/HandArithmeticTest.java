@@ -225,14 +225,14 @@ class HandArithmeticTest {
     LiddedBox thin =
         LiddedBox.fresh()
             .with("lid.thickness", 4.2)
-            .with("lid.roundover", 9)
+            .with("lid.roundover", 18)
             .with("lid.inside", 46);
     Plan<LiddedBox> p = plan(thin).withRemedies();
     var corner = p.findings().stream().filter(f -> f.code().equals("lid-corner")).findFirst();
     assertThat(corner).isPresent();
     assertThat(corner.get().remedies()).isNotEmpty();
     double keeps = 0.3;
-    for (double r = 0.3; r < 9; r += 0.1) {
+    for (double r = 0.3; r < 18; r += 0.1) {
       keeps = BoxKeeps.corner(thin, shop, r) ? r : keeps;
     }
     assertThat(BoxKeeps.corner(thin, shop, keeps)).isTrue();

@@ -8,6 +8,8 @@ import hazelkeep.piece.box.LiddedBox.School;
 import hazelkeep.piece.box.LiddedBox.Top;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.HashMap;
+import java.util.Map;
 
 /**
  * Plays a box on a raster of square cells. It knows inequalities and the dimensions, and nothing of
@@ -15,6 +17,7 @@ import java.util.Deque;
  */
 final class RasterOracle {
   final double h;
+  private final Map<String, Double> sizes = new HashMap<>();
   private final Plan<LiddedBox> plan;
   private final LiddedBox d;
   private final boolean over;
@@ -53,7 +56,7 @@ final class RasterOracle {
   }
 
   private double mm(String key) {
-    return plan.aim().mm(key);
+    return sizes.computeIfAbsent(key, k -> plan.aim().mm(k));
   }
 
   private double cap() {
@@ -298,11 +301,20 @@ final class RasterOracle {
     for (int i = 0; i < nz; i++) {
       for (int j = 0; j < nr; j++) {
         int k = i * nr + j;
-        if (wood[k] && region.holds((i + 0.5) * h, (j + 0.5) * h)) {
+        if (wood[k] && region.holds(sample(i, j), sample(j, i))) {
           wood[k] = false;
         }
       }
     }
+  }
+
+  /**
+   * Where a cell is looked at, along one way. The place shifts evenly from one row to the next:
+   * looked at in its middle, a straight wall between two cells would always err to the same side.
+   */
+  private double sample(int cell, int beside) {
+    double shift = beside * 0.618_033_988_75;
+    return (cell + shift - Math.floor(shift)) * h;
   }
 
   /** Area of wood below or above the kerf, mm2; of everything before it is parted. */

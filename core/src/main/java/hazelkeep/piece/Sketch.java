@@ -1,0 +1,70 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.shop.Shop;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A design drawn and judged by geometry alone: what can be answered while a point is being dragged.
+ *
+ * @param <D> the design record
+ * @param kind the kind of piece
+ * @param design what was stated
+ * @param shop the shop it is planned for
+ * @param aim parts, joints and dimensions
+ * @param findings what would go wrong by geometry
+ */
+public record Sketch<D extends Design>(
+    Kind<D> kind, D design, Shop shop, Aim aim, List<Finding> findings) {
+  /**
+   * Draws a design.
+   *
+   * @param readings valid readings, true lengths in mm
+   * @throws BadDesign when it can't be drawn
+   */
+  public static <D extends Design> Sketch<D> of(
+      Kind<D> kind, D design, Shop shop, Map<DimKey, Double> readings) {
+    Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, readings);
+    Aim aim = kind.aim(design, dims, shop);
+    return new Sketch<>(kind, design, shop, aim, kind.judge(design, aim, shop));
+  }
+
+  /** This sketch with other findings. */
+  Sketch<D> with(List<Finding> all) {
+    return new Sketch<>(kind, design, shop, aim, List.copyOf(all));
+  }
+
+  /** The dimensions that hang on the drawing. */
+  public List<Measure> measures() {
+    return kind.measures(design, aim);
+  }
+
+  /** The points of the outline that can be dragged. */
+  public List<Handle> handles() {
+    return kind.handles(design, aim);
+  }
+
+  /** The blank's length with every millimetre named. */
+  public List<StickPiece> stick() {
+    return kind.stick(design, aim.dims());
+  }
+
+  /** The decisions that shape it. */
+  public List<Choice> choices() {
+    return kind.choices(design);
+  }
+
+  /** What the finished piece is like. */
+  public Properties properties() {
+    return kind.properties(design, aim);
+  }
+
+  /** The design with a handle moved to a place in the blank's z. */
+  public D dragged(String handle, double z, double r) {
+    return kind.drag(design, aim, handle, z, r);
+  }
+}

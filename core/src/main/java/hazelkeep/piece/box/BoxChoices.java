@@ -1,0 +1,88 @@
+package hazelkeep.piece.box;
+
+import hazelkeep.fit.FitClass;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Choice.Option;
+import java.util.List;
+
+/** The decisions that shape a lidded box, each with why one would. */
+final class BoxChoices {
+  private BoxChoices() {}
+
+  static List<Choice> of(LiddedBox d) {
+    return List.of(
+        new Choice(
+            "school",
+            "Which half carries the spigot",
+            List.of(
+                new Option(
+                    "LID_OVER",
+                    "Body, the lid slips over",
+                    "Clean inside; the spigot is fitted last, from outside."),
+                new Option(
+                    "LID_IN",
+                    "Lid, it sits in the mouth",
+                    "Clean outside line; the mouth is opened to the spigot.")),
+            d.school().name()),
+        new Choice(
+            "share",
+            "Lid to whole",
+            List.of(
+                new Option("THIRDS", "One third", "The common proportion: body twice the lid."),
+                new Option("GOLDEN", "Golden section", "A taller lid, 0.382 of the height.")),
+            d.share().name()),
+        new Choice(
+            "fit",
+            "How the lid fits",
+            List.of(FitClass.PUSH, FitClass.SUCTION, FitClass.SNUG, FitClass.EASY, FitClass.DROP_ON)
+                .stream()
+                .map(f -> new Option(f.name(), capital(f.word()), capital(f.what()) + "."))
+                .toList(),
+            d.fit().name()),
+        new Choice(
+            "form",
+            "Line of the outside",
+            List.of(
+                new Option("STRAIGHT", "Straight", "A cylinder; shows the wood."),
+                new Option("BARREL", "Barrel", "Fullest at the middle."),
+                new Option("TAPER", "Taper", "Narrows upwards."),
+                new Option("OGEE", "Ogee", "An S: full low, drawn in under the lid."),
+                new Option("FREE", "Free points", "Drag the outline point by point.")),
+            d.form().name()),
+        new Choice(
+            "top",
+            "Top of the lid",
+            List.of(
+                new Option("FLAT", "Flat, edge rounded", "Stacks, and keeps the lid thick."),
+                new Option("DOME", "Dome", "Soft; wants a higher lid.")),
+            d.top().name()),
+        new Choice(
+            "floor",
+            "Floor inside",
+            List.of(
+                new Option(
+                    "FLAT", "Flat with a round corner", "Most room; the corner fits a round nose."),
+                new Option("ROUNDED", "Rounded", "Easy to sand, sheds seed and salt.")),
+            d.floor().name()),
+        new Choice(
+            "roof",
+            "Inside of the lid",
+            List.of(
+                new Option("FLAT", "Flat", "Most room under the lid."),
+                new Option("DOMED", "Domed", "Follows a dome; even thickness.")),
+            d.roof().name()),
+        new Choice(
+            "gives",
+            "What gives when the blank is short",
+            List.of(
+                new Option("BOTH", "Body and lid", "Both shrink, in their share."),
+                new Option("BODY", "The body", "The lid keeps its height."),
+                new Option("LID", "The lid", "The body keeps its room."),
+                new Option("JOINT", "The spigot", "Only the joint gets shorter.")),
+            d.gives().name()));
+  }
+
+  private static String capital(String s) {
+    return Character.toUpperCase(s.charAt(0)) + s.substring(1);
+  }
+}

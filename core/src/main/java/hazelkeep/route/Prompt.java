@@ -1,0 +1,59 @@
+package hazelkeep.route;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.shop.Gauge;
+import hazelkeep.shop.Shop;
+import java.util.List;
+
+/**
+ * A size to measure in a step: the number to be, and what the device shows then.
+ *
+ * @param dim the dimension
+ * @param gauge with which device
+ * @param where where to put it, in words
+ * @param least the smallest true length that will do, mm
+ * @param most the largest that will do, mm
+ */
+public record Prompt(Dim dim, Gauge gauge, String where, double least, double most) {
+  /** A reading further from its target than this share of it is doubted. */
+  private static final double DOUBTFUL_SHARE = 0.15;
+
+  /** A reading nearer to its target than this, mm, is never doubted. */
+  private static final double DOUBTFUL_LEAST = 3;
+
+  /** What a step asks to be measured, in order. */
+  public static List<Prompt> of(Step step, Aim aim, Shop shop) {
+    return step.acts().stream()
+        .filter(Act.Read.class::isInstance)
+        .map(a -> of((Act.Read) a, aim, shop))
+        .toList();
+  }
+
+  private static Prompt of(Act.Read r, Aim aim, Shop shop) {
+    Dim d = aim.dims().get(r.what());
+    Gauge gauge = shop.gauge(r.gauge()).orElse(new Gauge(r.gauge(), 0));
+    double due = d.due().mm();
+    return new Prompt(d, gauge, r.where(), due - r.under(), due + r.over());
+  }
+
+  /** The number to be, mm. */
+  public double target() {
+    return dim.due().mm();
+  }
+
+  /** What the device shows when the size is right, mm. */
+  public double shows() {
+    return gauge.shows(target());
+  }
+
+  /** Whether the device shows another number than the true length. */
+  public boolean dead() {
+    return gauge.dead() != 0;
+  }
+
+  /** Whether a true length is so far off that it should be measured again before it counts. */
+  public boolean doubts(double truth) {
+    double due = dim.due().mm();
+    return Math.abs(truth - due) > Math.max(DOUBTFUL_LEAST, DOUBTFUL_SHARE * due);
+  }
+}
