@@ -361,7 +361,7 @@ final class Player {
           continue;
         }
         Surf old = after.surf(s.id());
-        Surf now = State.look(wood, s.line(), old);
+        Surf now = State.look(wood, s, old);
         boolean cutHere =
             Math.abs(now.covered() - old.covered()) > 1e-9
                 || Math.abs(now.lost() - old.lost()) > 1e-9;

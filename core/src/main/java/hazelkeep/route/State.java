@@ -5,6 +5,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -30,6 +31,9 @@ public record State(
     double waste) {
   /** How far beyond a surface wood is looked for, mm. */
   private static final double PROBE = 0.05;
+
+  /** The same on a fit, where a hundredth counts, mm. */
+  private static final double PROBE_FIT = 0.01;
 
   private static final double STEP = 1.0;
 
@@ -61,7 +65,7 @@ public record State(
       HalfSection wood = stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
       for (Surface s : p.surfaces()) {
         Surf was = surf(s.id());
-        Surf is = look(wood, s.line(), was);
+        Surf is = look(wood, s, was);
         now.put(s.id(), is);
       }
     }
@@ -69,15 +73,16 @@ public record State(
   }
 
   /** Covered, bare or lost, by probing just outside and just inside of the surface. */
-  static Surf look(HalfSection wood, Polyline line, Surf was) {
+  static Surf look(HalfSection wood, Surface surface, Surf was) {
     int covered = 0;
     int lost = 0;
-    List<Polyline.Sample> samples = line.samples(STEP, 0.5);
+    double probe = surface.role() == Role.FIT ? PROBE_FIT : PROBE;
+    List<Polyline.Sample> samples = surface.line().samples(STEP, 0.5);
     for (Polyline.Sample s : samples) {
       Point p = s.at();
-      if (wood.holds(p.z() + PROBE * s.nz(), p.r() + PROBE * s.nr())) {
+      if (wood.holds(p.z() + probe * s.nz(), p.r() + probe * s.nr())) {
         covered++;
-      } else if (!wood.holds(p.z() - PROBE * s.nz(), p.r() - PROBE * s.nr())) {
+      } else if (!wood.holds(p.z() - probe * s.nz(), p.r() - probe * s.nr())) {
         lost++;
       }
     }
