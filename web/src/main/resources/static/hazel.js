@@ -121,13 +121,15 @@ document.addEventListener("htmx:sendError", () => {
   if (s) s.textContent = "not saved: Hazel Keep does not answer";
 });
 
+document.documentElement.classList.add("js");
+
 // The scrubber plays the cuts: each stage is shown large in its turn.
 const film = document.getElementById("film");
 if (film) {
   film.hidden = false;
   const scrubber = document.getElementById("scrubber");
   const show = (no, scroll) => {
-    const card = document.getElementById(`step-${no}`);
+    const card = document.getElementById(`step-${no}`) ?? document.querySelector(".step");
     if (!card) return;
     document.querySelectorAll(".step.on").forEach((c) => c.classList.remove("on"));
     card.classList.add("on");
@@ -137,11 +139,12 @@ if (film) {
     document.getElementById("film-picture").replaceChildren(picture);
     document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
     document.getElementById("film-words").textContent = card.querySelector(".words").textContent;
+    document.getElementById("film-numbers").textContent = [...card.querySelectorAll(".numbers span")].map((s) => s.textContent).join(" · ");
     if (scroll) card.scrollIntoView({ block: "nearest" });
   };
   scrubber.addEventListener("input", () => show(scrubber.value, true));
   document.querySelectorAll(".step").forEach((c) => c.addEventListener("click", () => { scrubber.value = c.dataset.no; show(c.dataset.no, false); }));
-  show(1, false);
+  show(scrubber.value, false);
 }
 
 // Calipers type a number and Enter into whatever has the focus: that is the field of the reading.

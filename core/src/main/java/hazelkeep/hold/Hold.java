@@ -36,6 +36,21 @@ public record Hold(Grip grip, Optional<Centre> tail) {
     return new Hold(grip, Optional.of(centre));
   }
 
+  /** What holds the work, in the trade's words. */
+  public String words() {
+    String by;
+    if (grip instanceof Grip.Squeeze s) {
+      by = s.jaws().name() + " on the " + s.part() + "'s tenon";
+    } else if (grip instanceof Grip.JamOn j) {
+      by = j.guest() + " jammed on the " + j.host() + ", held in the " + j.hostHeld().jaws().name();
+    } else if (grip instanceof Grip.JamChuck j) {
+      by = "jam chuck in the " + j.part() + "'s " + j.seat();
+    } else {
+      by = grip instanceof Grip.Centres ? "drive and live centre" : "by hand, off the lathe";
+    }
+    return by + tail.map(t -> ", " + t.name() + " up").orElse("");
+  }
+
   /** Whether the work turns. */
   public boolean onLathe() {
     return !(grip instanceof Grip.Bench);

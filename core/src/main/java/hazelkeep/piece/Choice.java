@@ -1,5 +1,7 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.DimKey;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -9,8 +11,10 @@ import java.util.List;
  * @param label the question in the trade's words
  * @param options what can be chosen
  * @param chosen the option in force
+ * @param shows dimensions by which its options are compared; empty for a matter of looks
  */
-public record Choice(String name, String label, List<Option> options, String chosen) {
+public record Choice(
+    String name, String label, List<Option> options, String chosen, List<DimKey> shows) {
   /**
    * One way to decide.
    *
@@ -19,6 +23,19 @@ public record Choice(String name, String label, List<Option> options, String cho
    * @param reason why one would
    */
   public record Option(String name, String label, String reason) {}
+
+  /** A decision whose options are compared by some dimensions. */
+  public static Choice of(
+      String name, String label, List<Option> options, Enum<?> chosen, String... shows) {
+    return new Choice(
+        name, label, options, chosen.name(), Arrays.stream(shows).map(DimKey::new).toList());
+  }
+
+  /** The option that stands next to the one in force. */
+  public Option other() {
+    int now = options.indexOf(now());
+    return options.get((now + 1) % options.size());
+  }
 
   /** The option in force. */
   public Option now() {

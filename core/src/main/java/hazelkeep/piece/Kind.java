@@ -71,7 +71,7 @@ public interface Kind<D extends Design> {
   /** The blank's length with every millimetre named. */
   List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
 
-  /** The dimensions that hang on the drawing. */
+  /** Where dimensions lie: those that hang on the drawing, and those measured at the bench. */
   List<Measure> measures(D design, Aim aim);
 
   /** The points of the outline that can be dragged. */

@@ -4,15 +4,18 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.solid.Point;
 
 /**
- * A dimension as it hangs on the drawing.
+ * Where a dimension lies on the work.
  *
  * @param key which
  * @param label its short name on the drawing
  * @param from one end, in the blank's z
  * @param to the other end
  * @param kind how it is drawn
+ * @param part the part it is measured on
+ * @param hangs whether it hangs on the piece's drawing; others show at the bench only
  */
-public record Measure(DimKey key, String label, Point from, Point to, Kind kind) {
+public record Measure(
+    DimKey key, String label, Point from, Point to, Kind kind, String part, boolean hangs) {
   /** How a dimension is drawn. */
   public enum Kind {
     /** A length along the axis, above the work. */

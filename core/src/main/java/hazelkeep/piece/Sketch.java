@@ -38,7 +38,7 @@ public record Sketch<D extends Design>(
     return new Sketch<>(kind, design, shop, aim, List.copyOf(all));
   }
 
-  /** The dimensions that hang on the drawing. */
+  /** Where dimensions lie. */
   public List<Measure> measures() {
     return kind.measures(design, aim);
   }

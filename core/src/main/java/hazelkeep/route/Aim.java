@@ -6,6 +6,7 @@ import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -43,5 +44,12 @@ public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, 
   /** A dimension in mm. */
   public double mm(String key) {
     return dims.get(new DimKey(key)).mm();
+  }
+
+  /** Every dimension in mm. */
+  public Map<DimKey, Double> sizes() {
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    dims.forEach((k, d) -> out.put(k, d.mm()));
+    return out;
   }
 }

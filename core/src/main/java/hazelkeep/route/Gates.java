@@ -39,7 +39,7 @@ final class Gates {
       for (Surface s : part.surfaces()) {
         for (Doing doing : s.needs()) {
           // What is not cut can't be sanded, and what is not sanded is told before its finish.
-          if (!met(played.end(), s, doing)) {
+          if (!played.end().surf(s.id()).met(doing)) {
             out.add(finding(s, doing));
             break;
           }
@@ -97,15 +97,6 @@ final class Gates {
         List.of());
   }
 
-  private static boolean met(State state, Surface s, Doing doing) {
-    Surf now = state.surf(s.id());
-    return switch (doing) {
-      case CUT -> now.bare();
-      case SAND -> now.grit() > 0;
-      case FINISH -> now.coated();
-    };
-  }
-
   private boolean workable(int gate, Surface s, Doing doing) {
     Stage g = gates.get(gate);
     if (doing != Doing.CUT && !g.after().surf(s.id()).bare()) {
@@ -141,7 +132,9 @@ final class Gates {
           int last = lastOnLathe(s, doing);
           if (last >= 0) {
             int setup = played.route().setups().indexOf(gates.get(last).setup());
-            out.add(new LastChance(setup, s.id(), doing, met(gates.get(last).after(), s, doing)));
+            out.add(
+                new LastChance(
+                    setup, s.id(), doing, gates.get(last).after().surf(s.id()).met(doing)));
           }
         }
       }

@@ -11,4 +11,9 @@ import hazelkeep.wood.SurfaceId;
  * @param doing what it needs
  * @param done whether the plan has done it by then
  */
-public record LastChance(int setup, SurfaceId surface, Doing doing, boolean done) {}
+public record LastChance(int setup, SurfaceId surface, Doing doing, boolean done) {
+  /** Whether it is done in a state of the wood. */
+  public boolean met(State state) {
+    return state.surf(surface).met(doing);
+  }
+}

@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.wood.Doing;
 import java.util.Optional;
 
 /**
@@ -26,5 +27,14 @@ public record Surf(double covered, double lost, int grit, boolean coated, Option
   /** Whether wood is missing under it. */
   public boolean hurt() {
     return lost > SOME;
+  }
+
+  /** Whether something that the surface needs was done to it. */
+  public boolean met(Doing doing) {
+    return switch (doing) {
+      case CUT -> bare();
+      case SAND -> grit > 0;
+      case FINISH -> coated;
+    };
   }
 }

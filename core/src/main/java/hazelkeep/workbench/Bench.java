@@ -57,12 +57,7 @@ public record Bench<D extends Design>(
    */
   public static <D extends Design> Bench<D> replay(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, List<Entry> log) {
-    Set<Long> withdrawn = new HashSet<>();
-    for (Entry e : log) {
-      if (e.fact() instanceof Fact.Withdrawn w) {
-        withdrawn.add(w.no());
-      }
-    }
+    Set<Long> withdrawn = Fact.withdrawn(log);
     List<Entry> facts = log.stream().filter(e -> !withdrawn.contains(e.no())).toList();
     Replay<D> all = new Replay<>(kind, design, shop, edits, facts, latest(facts, Set.of()));
     all.run();
@@ -148,7 +143,7 @@ public record Bench<D extends Design>(
       }
       this.standing = standing;
       this.aim = kind.aim(design, Dims.resolve(design, kind.rules(), shop, standing), shop);
-      this.anchors = kind.anchors(design, lengths(aim.dims()));
+      this.anchors = kind.anchors(design, aim.sizes());
       this.then = aim;
       this.at = anchors;
       this.route = kind.route(design, aim, shop).with(edits);
@@ -348,7 +343,7 @@ public record Bench<D extends Design>(
 
   /** The dimensions now, mm, for a fact that is entered now. */
   public Map<DimKey, Double> dims() {
-    return lengths(plan.aim().dims());
+    return plan.aim().sizes();
   }
 
   /** The fact that a step was done as it is planned now. */

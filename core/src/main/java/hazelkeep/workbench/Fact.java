@@ -5,8 +5,11 @@ import hazelkeep.piece.AsFound;
 import hazelkeep.route.Act;
 import hazelkeep.route.StepKey;
 import hazelkeep.solid.HalfSection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /** Something that happened at the bench. Facts are only ever added. */
 public sealed interface Fact {
@@ -69,4 +72,25 @@ public sealed interface Fact {
    * @param next what comes next, in the turner's words
    */
   record Paused(String next) implements Fact {}
+
+  /** Numbers of the facts that were taken back. */
+  static Set<Long> withdrawn(List<Entry> log) {
+    Set<Long> out = new HashSet<>();
+    for (Entry e : log) {
+      if (e.fact() instanceof Withdrawn w) {
+        out.add(w.no());
+      }
+    }
+    return out;
+  }
+
+  /** The last fact that can be taken back: what was done, measured, found or made again. */
+  static Optional<Long> lastToTakeBack(List<Entry> log) {
+    Set<Long> gone = withdrawn(log);
+    return log.stream()
+        .filter(e -> !(e.fact() instanceof Withdrawn || e.fact() instanceof Changed))
+        .map(Entry::no)
+        .filter(no -> !gone.contains(no))
+        .reduce((first, second) -> second);
+  }
 }

@@ -11,7 +11,7 @@ final class BoxChoices {
 
   static List<Choice> of(LiddedBox d) {
     return List.of(
-        new Choice(
+        Choice.of(
             "school",
             "Which half carries the spigot",
             List.of(
@@ -23,23 +23,28 @@ final class BoxChoices {
                     "LID_IN",
                     "Lid, it sits in the mouth",
                     "Clean outside line; the mouth is opened to the spigot.")),
-            d.school().name()),
-        new Choice(
+            d.school(),
+            "stick.need",
+            "inside.diameter"),
+        Choice.of(
             "share",
             "Lid to whole",
             List.of(
                 new Option("THIRDS", "One third", "The common proportion: body twice the lid."),
                 new Option("GOLDEN", "Golden section", "A taller lid, 0.382 of the height.")),
-            d.share().name()),
-        new Choice(
+            d.share(),
+            "lid.height",
+            "body.height"),
+        Choice.of(
             "fit",
             "How the lid fits",
             List.of(FitClass.PUSH, FitClass.SUCTION, FitClass.SNUG, FitClass.EASY, FitClass.DROP_ON)
                 .stream()
                 .map(f -> new Option(f.name(), capital(f.word()), capital(f.what()) + "."))
                 .toList(),
-            d.fit().name()),
-        new Choice(
+            d.fit(),
+            "joint.clearance"),
+        Choice.of(
             "form",
             "Line of the outside",
             List.of(
@@ -48,30 +53,30 @@ final class BoxChoices {
                 new Option("TAPER", "Taper", "Narrows upwards."),
                 new Option("OGEE", "Ogee", "An S: full low, drawn in under the lid."),
                 new Option("FREE", "Free points", "Drag the outline point by point.")),
-            d.form().name()),
-        new Choice(
+            d.form()),
+        Choice.of(
             "top",
             "Top of the lid",
             List.of(
-                new Option("FLAT", "Flat, edge rounded", "Stacks, and keeps the lid thick."),
+                new Option(
+                    "FLAT", "Flat", "Flat, its edge rounded: stacks, and keeps the lid thick."),
                 new Option("DOME", "Dome", "Soft; wants a higher lid.")),
-            d.top().name()),
-        new Choice(
+            d.top()),
+        Choice.of(
             "floor",
             "Floor inside",
             List.of(
-                new Option(
-                    "FLAT", "Flat with a round corner", "Most room; the corner fits a round nose."),
+                new Option("FLAT", "Flat", "Most room; the corner fits a round nose."),
                 new Option("ROUNDED", "Rounded", "Easy to sand, sheds seed and salt.")),
-            d.floor().name()),
-        new Choice(
+            d.floor()),
+        Choice.of(
             "roof",
             "Inside of the lid",
             List.of(
                 new Option("FLAT", "Flat", "Most room under the lid."),
                 new Option("DOMED", "Domed", "Follows a dome; even thickness.")),
-            d.roof().name()),
-        new Choice(
+            d.roof()),
+        Choice.of(
             "gives",
             "What gives when the blank is short",
             List.of(
@@ -79,7 +84,7 @@ final class BoxChoices {
                 new Option("BODY", "The body", "The lid keeps its height."),
                 new Option("LID", "The lid", "The body keeps its room."),
                 new Option("JOINT", "The spigot", "Only the joint gets shorter.")),
-            d.gives().name()));
+            d.gives()));
   }
 
   private static String capital(String s) {

@@ -1,5 +1,10 @@
 package hazelkeep.piece.box;
 
+import static hazelkeep.piece.Measure.Kind.DEPTH;
+import static hazelkeep.piece.Measure.Kind.INSIDE;
+import static hazelkeep.piece.Measure.Kind.LENGTH;
+import static hazelkeep.piece.Measure.Kind.OUTSIDE;
+
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Measure;
@@ -13,6 +18,9 @@ import java.util.Map;
 
 /** Where the sizes of a lidded box hang: on its drawing, and along the stick. */
 final class BoxMeasures {
+  private static final String BODY = "body";
+  private static final String LID = "lid";
+
   private BoxMeasures() {}
 
   /** The blank's length with every millimetre named. */
@@ -53,59 +61,84 @@ final class BoxMeasures {
     out.add(new StickPiece(new DimKey(key), label, from, from + length, kept));
   }
 
-  /** The dimensions that hang on the drawing. */
+  /** Where the sizes lie on the work. */
   static List<Measure> measures(LiddedBox d, Aim aim) {
     BoxShape s = BoxShape.of(d, aim.dims());
     boolean over = d.school() == School.LID_OVER;
-    double ri = aim.mm("inside.diameter") / 2;
+    String onSpigot = over ? BODY : LID;
+    String onRecess = over ? LID : BODY;
     double floor = s.mouth() - aim.mm("inside.depth");
-    double roof = s.lidFace() + aim.mm("lid.depth");
-    double half = s.foot + aim.mm("body.height") / 2;
+    double mouth = s.mouth();
+    double spigot = over ? (s.join + mouth) / 2 : (s.lidFace() + s.rim) / 2;
+    double deep = aim.mm("recess.depth");
+    double recess = over ? s.rim + deep / 2 : mouth - deep / 2;
+    double foot = aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot") / 2;
+    double top = s.top + aim.mm("stick.waste-top") + aim.mm("stick.tenon-top") / 2;
     List<Measure> m = new ArrayList<>();
-    m.add(measure("body.height", "body", s.foot, s.join, 0, Measure.Kind.LENGTH));
+    m.add(along("body.height", "body", LENGTH, BODY, s.foot, s.join));
     m.add(
         over
-            ? measure("joint.length", "spigot", s.join, s.mouth(), 0, Measure.Kind.LENGTH)
-            : measure("joint.length", "spigot", s.lidFace(), s.rim, 0, Measure.Kind.LENGTH));
-    m.add(measure("lid.height", "lid", s.rim, s.top, 0, Measure.Kind.LENGTH));
+            ? along("joint.length", "spigot", LENGTH, BODY, s.join, mouth)
+            : along("joint.length", "spigot", LENGTH, LID, s.lidFace(), s.rim));
+    m.add(along("lid.height", "lid", LENGTH, LID, s.rim, s.top));
+    m.add(across(aim, "outside.diameter", "⌀", OUTSIDE, BODY, s.foot + aim.mm("body.height") / 2));
+    m.add(across(aim, "outside.foot", "⌀ foot", OUTSIDE, BODY, s.foot));
+    m.add(across(aim, "spigot.diameter", "⌀ spigot", OUTSIDE, onSpigot, spigot));
     m.add(
         across(
-            "outside.diameter", "⌀", half, aim.mm("outside.diameter") / 2, Measure.Kind.OUTSIDE));
-    m.add(
-        across("outside.foot", "⌀ foot", s.foot, aim.mm("outside.foot") / 2, Measure.Kind.OUTSIDE));
-    m.add(
-        across(
-            "spigot.diameter",
-            "⌀ spigot",
-            over ? (s.join + s.mouth()) / 2 : (s.lidFace() + s.rim) / 2,
-            aim.mm("spigot.diameter") / 2,
-            Measure.Kind.OUTSIDE));
-    m.add(
-        across(
+            aim,
             "inside.diameter",
             "⌀ inside",
-            floor + aim.mm("inside.depth") * 0.42,
-            ri,
-            Measure.Kind.INSIDE));
+            INSIDE,
+            BODY,
+            floor + aim.mm("inside.depth") * 0.42));
+    m.add(across(aim, "recess.diameter", "⌀ recess", INSIDE, onRecess, recess));
+    double in = aim.mm("inside.diameter") / 2;
+    double inLid = aim.mm("lid.inside") / 2;
+    double roof = s.lidFace() + aim.mm("lid.depth");
+    m.add(deep("inside.depth", "deep", BODY, floor, mouth, in));
+    m.add(deep("lid.depth", "deep", LID, s.lidFace(), roof, inLid));
+    m.add(deep("body.floor", "floor", BODY, s.foot, floor, in));
     m.add(
-        across(
-            "recess.diameter",
-            "⌀ recess",
-            over ? s.rim + aim.mm("recess.depth") / 2 : s.mouth() - aim.mm("recess.depth") / 2,
-            aim.mm("recess.diameter") / 2,
-            Measure.Kind.INSIDE));
-    m.add(measure("inside.depth", "deep", floor, s.mouth(), 0, Measure.Kind.DEPTH));
-    m.add(measure("lid.depth", "deep", s.lidFace(), roof, 0, Measure.Kind.DEPTH));
-    m.add(measure("body.floor", "floor", s.foot, floor, 0, Measure.Kind.DEPTH));
+        atBench(
+            over
+                ? across(aim, "joint.jam", "jam", OUTSIDE, BODY, spigot)
+                : across(aim, "joint.jam", "jam", INSIDE, BODY, recess)));
+    m.add(
+        atBench(
+            over
+                ? along("recess.depth", "recess", DEPTH, LID, s.rim, s.rim + deep)
+                : along("recess.depth", "recess", DEPTH, BODY, mouth - deep, mouth)));
+    m.add(
+        atBench(
+            along(
+                "depth-hole.body", "hole", DEPTH, BODY, mouth - aim.mm("depth-hole.body"), mouth)));
+    m.add(atBench(across(aim, "tenon-foot.diameter", "tenon", OUTSIDE, BODY, foot)));
+    m.add(atBench(across(aim, "tenon-top.diameter", "tenon", OUTSIDE, LID, top)));
+    m.add(atBench(across(aim, "blank.round", "round", OUTSIDE, BODY, s.foot + 5)));
     return m;
   }
 
-  private static Measure measure(
-      String key, String label, double from, double to, double r, Measure.Kind kind) {
-    return new Measure(new DimKey(key), label, new Point(from, r), new Point(to, r), kind);
+  private static Measure along(
+      String key, String label, Measure.Kind kind, String part, double from, double to) {
+    return new Measure(
+        new DimKey(key), label, new Point(from, 0), new Point(to, 0), kind, part, true);
   }
 
-  private static Measure across(String key, String label, double z, double r, Measure.Kind kind) {
-    return new Measure(new DimKey(key), label, new Point(z, 0), new Point(z, r), kind);
+  /** A depth, measured anywhere up to a radius. */
+  private static Measure deep(
+      String key, String label, String part, double from, double to, double radius) {
+    return new Measure(
+        new DimKey(key), label, new Point(from, 0), new Point(to, radius), DEPTH, part, true);
+  }
+
+  private static Measure across(
+      Aim aim, String key, String label, Measure.Kind kind, String part, double z) {
+    Point to = new Point(z, aim.mm(key) / 2);
+    return new Measure(new DimKey(key), label, new Point(z, 0), to, kind, part, true);
+  }
+
+  private static Measure atBench(Measure m) {
+    return new Measure(m.key(), m.label(), m.from(), m.to(), m.kind(), m.part(), false);
   }
 }

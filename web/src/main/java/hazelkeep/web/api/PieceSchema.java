@@ -1,9 +1,9 @@
 package hazelkeep.web.api;
 
+import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Kinds;
 import hazelkeep.web.json.Json;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;

@@ -1,13 +1,10 @@
 package hazelkeep.web.api;
 
-import hazelkeep.hold.Grip;
-import hazelkeep.hold.Hold;
 import hazelkeep.measure.Dim;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.StickPiece;
-import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.FitSteps;
 import hazelkeep.route.Remedy;
@@ -51,6 +48,7 @@ record PlanAnswer(
       String label,
       double mm,
       double planned,
+      double due,
       String hedge,
       String origin,
       String reason,
@@ -119,6 +117,7 @@ record PlanAnswer(
               d.label(),
               d.mm(),
               d.planned().mm(),
+              d.due().mm(),
               d.hedge().name().toLowerCase(java.util.Locale.ROOT),
               d.origin().name().toLowerCase(java.util.Locale.ROOT),
               d.reason(),
@@ -151,8 +150,8 @@ record PlanAnswer(
     return new PlanAnswer(
         plan.kind().name(),
         dims,
-        plan.kind().stick(plan.design(), plan.aim().dims()),
-        plan.kind().properties(plan.design(), plan.aim()),
+        plan.sketch().stick(),
+        plan.sketch().properties(),
         parts,
         joints,
         route(plan),
@@ -173,43 +172,27 @@ record PlanAnswer(
           new SetupAnswer(
               setup.name(),
               setup.title(),
-              words(setup.hold()),
+              setup.hold().words(),
               setup.hold().tail().isPresent(),
               steps));
     }
     return out;
   }
 
-  private static String words(Hold hold) {
-    if (hold.grip() instanceof Grip.Squeeze s) {
-      return s.jaws().name() + " on the " + s.part() + "'s tenon";
-    }
-    if (hold.grip() instanceof Grip.JamOn j) {
-      return j.guest() + " jammed on the " + j.host() + ", " + j.hostHeld().jaws().name();
-    }
-    if (hold.grip() instanceof Grip.JamChuck j) {
-      return "jam chuck in the " + j.part() + "'s " + j.seat();
-    }
-    return hold.grip() instanceof Grip.Centres ? "between centres" : "bench";
-  }
-
   private static StepAnswer step(Plan<?> plan, Stage s) {
-    List<PromptAnswer> prompts = new ArrayList<>();
-    for (Act a : s.step().acts()) {
-      if (a instanceof Act.Read r) {
-        double target = plan.aim().dims().get(r.what()).mm();
-        double shows = plan.shop().gauge(r.gauge()).map(g -> g.shows(target)).orElse(target);
-        prompts.add(
-            new PromptAnswer(
-                r.what().path(),
-                r.gauge(),
-                target,
-                shows,
-                r.where(),
-                target - r.under(),
-                target + r.over()));
-      }
-    }
+    List<PromptAnswer> prompts =
+        plan.prompts(s.step()).stream()
+            .map(
+                p ->
+                    new PromptAnswer(
+                        p.dim().key().path(),
+                        p.gauge().name(),
+                        p.target(),
+                        p.shows(),
+                        p.where(),
+                        p.least(),
+                        p.most()))
+            .toList();
     Map<String, Double> stock = new LinkedHashMap<>();
     for (Body b : s.after().bodies().values()) {
       stock.put(b.name(), b.sound().volume());

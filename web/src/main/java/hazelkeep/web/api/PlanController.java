@@ -1,17 +1,17 @@
 package hazelkeep.web.api;
 
+import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.SizeText;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Kinds;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.HalfSection;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.workbench.Bench;
@@ -218,23 +218,29 @@ class PlanController {
       }
       case "found" -> {
         only(f, "facts", List.of("type", "part", "what", "at", "value", "words"));
-        Fact.What what = Fact.What.valueOf(f.path("what").asString("").toUpperCase(Locale.ROOT));
-        String part = f.path("part").asString("");
-        plan.aim().part(part);
+        AsFound.What what;
+        try {
+          what = AsFound.What.valueOf(f.path("what").asString("").toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+          throw new Refused(
+              HttpStatus.UNPROCESSABLE_CONTENT,
+              "facts.what",
+              "Found can be length, diameter, depth, flaw or lost.");
+        }
         double at = f.has("at") ? size(f.get("at")) : 0;
         double value = f.has("value") ? size(f.get("value")) : 0;
-        HalfSection gone =
-            what == Fact.What.LOST
-                ? HalfSection.EMPTY
-                : plan.kind().gone(plan.design(), plan.aim(), part, what.name(), at, value);
-        return new Fact.Found(
-            part, what, at, value, gone, f.path("words").asString(""), bench.dims());
+        AsFound as = new AsFound(f.path("part").asString(""), what, at, value);
+        return bench.found(as, f.path("words").asString(""));
+      }
+      case "replaced" -> {
+        only(f, "facts", List.of("type", "part"));
+        return bench.replaced(f.path("part").asString(""));
       }
       default ->
           throw new Refused(
               HttpStatus.UNPROCESSABLE_CONTENT,
               "facts.type",
-              "A fact is of type done, reading or found.");
+              "A fact is of type done, reading, found or replaced.");
     }
   }
 

@@ -1,8 +1,8 @@
 package hazelkeep.web.demo;
 
 import hazelkeep.fit.FitClass;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Restated;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Act;
@@ -13,7 +13,6 @@ import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Fact;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,14 +72,12 @@ class DemoPieces implements ApplicationRunner {
             "recess.diameter",
             0.02));
     Bench<?> bench = planner.bench(pieces.get(id));
-    Map<DimKey, Double> made = new LinkedHashMap<>();
-    bench.plan().aim().dims().forEach((k, d) -> made.put(k, d.mm()));
     runs.close(
         id,
         "easy, falls in with a turn",
         "seed library, autumn, sycamore",
         "Lid in, so that salt does not gather in a joint outside. Mouth opened twice; the second trial was right.",
-        made);
+        bench.plan().aim().sizes());
   }
 
   /** Drawn with things to solve. */
@@ -124,22 +121,8 @@ class DemoPieces implements ApplicationRunner {
   }
 
   private static LiddedBox with(LiddedBox b, String species, int grit) {
-    return new LiddedBox(
-        b.school(),
-        b.form(),
-        b.top(),
-        b.floor(),
-        b.roof(),
-        b.share(),
-        b.gives(),
-        b.fit(),
-        species,
-        grit,
-        "hard oil",
-        b.content(),
-        b.blank(),
-        b.sizes(),
-        b.points());
+    LiddedBox box = Restated.with(Restated.with(b, "species", species), "grit", grit);
+    return Restated.with(box, "finish", "hard oil");
   }
 
   /** Does steps up to one, each with the readings that differ from their target by so much. */

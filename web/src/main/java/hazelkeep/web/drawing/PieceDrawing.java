@@ -2,22 +2,20 @@ package hazelkeep.web.drawing;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
-import hazelkeep.piece.Design;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
-import hazelkeep.piece.Plan;
+import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
-import hazelkeep.solid.Polyline;
-import hazelkeep.web.drawing.Svg.Sheet;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * The piece in its blank, headstock left: section above the axis, outside below, the stick to the
@@ -28,21 +26,19 @@ public final class PieceDrawing {
   private static final double MARGIN = 26;
   private static final double TOP = 78;
   private static final double TALL = 330;
-  private static final double LABEL = 25;
 
-  private static final Map<String, String> SHORT =
-      Map.ofEntries(
-          Map.entry("body.height", "body"),
-          Map.entry("lid.height", "lid"),
-          Map.entry("joint.length", "spigot"),
-          Map.entry("outside.diameter", "⌀"),
-          Map.entry("outside.foot", "⌀ foot"),
-          Map.entry("spigot.diameter", "⌀ spigot"),
-          Map.entry("inside.diameter", "⌀ inside"),
-          Map.entry("recess.diameter", "⌀ recess"),
-          Map.entry("inside.depth", "deep"),
-          Map.entry("lid.depth", "deep"),
-          Map.entry("body.floor", "floor"));
+  /** How high a row of labels above the work is. */
+  private static final double ROW = 24;
+
+  private static final double STICK_GAP = 40;
+  private static final double STICK = 26;
+
+  /** How wide the letters of a label are, and the digits of its number. */
+  private static final double LETTER = 5.8;
+
+  private static final double STICK_LETTER = 6.4;
+
+  private static final double DIGIT = 8.2;
 
   /**
    * Something typed that was refused.
@@ -52,45 +48,49 @@ public final class PieceDrawing {
    */
   public record Refused(String key, String typed) {}
 
-  private final Plan<?> plan;
+  private final Sketch<?> sketch;
   private final Show show;
   private final Refused refused;
   private final Sheet sheet;
+  private final Labels labels;
   private final Svg svg = new Svg();
-  private final List<double[]> taken = new ArrayList<>();
+  private final String wood;
   private final double radius;
   private final double length;
+  private final double height;
 
-  private PieceDrawing(Plan<?> plan, Show show, Refused refused) {
-    this.plan = plan;
+  private PieceDrawing(Sketch<?> sketch, Show show, Refused refused) {
+    this.sketch = sketch;
     this.show = show;
     this.refused = refused;
-    this.length = Math.max(plan.aim().mm("blank.length"), plan.aim().mm("stick.need"));
-    this.radius = Math.max(plan.aim().mm("blank.across") / 2, widest());
+    this.wood = WoodColour.of(sketch.design().species());
+    this.length = Math.max(mm("blank.length"), mm("stick.need"));
+    this.radius = Math.max(mm("blank.across") / 2, widest(sketch));
     double scale = Math.min((WIDTH - 2 * MARGIN) / length, TALL / (2 * radius));
-    double left = (WIDTH - length * scale) / 2;
-    this.sheet = new Sheet(left, TOP + radius * scale, scale);
+    this.sheet = new Sheet((WIDTH - length * scale) / 2, TOP + radius * scale, scale);
+    this.height = sheet.down(radius) + STICK_GAP + STICK + 52;
+    this.labels = new Labels(WIDTH, sheet.down(radius) + STICK_GAP - 4);
   }
 
-  /** The drawing with its stick. */
-  public static String of(Plan<?> plan, Show show, Refused refused) {
-    return new PieceDrawing(plan, show, refused).draw();
+  /**
+   * The drawing with its stick.
+   *
+   * @param refused what was typed and refused; may be null
+   */
+  public static String of(Sketch<?> sketch, Show show, Refused refused) {
+    return new PieceDrawing(sketch, show, refused).draw();
   }
 
   /** A small picture of the closed piece in its wood, for a card. */
-  public static String card(Plan<?> plan, String species) {
+  public static String card(Sketch<?> sketch) {
+    List<HalfSection> parts =
+        sketch.aim().parts().stream().map(p -> p.target().in(p.closed())).toList();
+    double tall = parts.stream().mapToDouble(HalfSection::maxZ).max().orElse(1);
+    double wide = parts.stream().mapToDouble(HalfSection::maxR).max().orElse(1);
+    double scale = Math.min(230 / tall, 118 / (2 * wide));
+    Sheet sheet = new Sheet((250 - tall * scale) / 2, 66, scale);
+    String wood = WoodColour.of(sketch.design().species());
     Svg svg = new Svg();
-    double height = 0;
-    double r = 0;
-    List<HalfSection> parts = new ArrayList<>();
-    for (Part p : plan.aim().parts()) {
-      HalfSection closed = p.target().in(p.closed());
-      parts.add(closed);
-      height = Math.max(height, closed.maxZ());
-      r = Math.max(r, closed.maxR());
-    }
-    double scale = Math.min(230 / height, 118 / (2 * r));
-    Sheet sheet = new Sheet((250 - height * scale) / 2, 66, scale);
     svg.open(
         "svg",
         "viewBox",
@@ -101,34 +101,23 @@ public final class PieceDrawing {
         "img",
         "aria-label",
         "Section of the piece, lying as on the lathe");
-    for (HalfSection h : parts) {
-      svg.empty(
-          "path",
-          "d",
-          sheet.both(h),
-          "fill",
-          WoodColour.of(species),
-          "class",
-          "wood",
-          "fill-rule",
-          "evenodd");
-    }
-    svg.empty("line", "x1", 4, "x2", 246, "y1", 66, "y2", 66, "class", "axis");
-    return svg.close("svg").toString();
+    parts.forEach(h -> svg.region("wood", sheet.both(h), wood));
+    return svg.line("axis", 4, 66, 246, 66).close("svg").toString();
   }
 
-  private double widest() {
-    return plan.aim().parts().stream().mapToDouble(p -> p.target().maxR()).max().orElse(10);
+  private double mm(String key) {
+    return sketch.aim().mm(key);
+  }
+
+  private static double widest(Sketch<?> sketch) {
+    return sketch.aim().parts().stream().mapToDouble(p -> p.target().maxR()).max().orElse(10);
   }
 
   private String draw() {
-    double bottom = sheet.down(radius);
-    double stick = bottom + 44;
-    double height = stick + 76;
     svg.open(
         "svg",
         "viewBox",
-        "0 0 " + Svg.n(WIDTH) + " " + Svg.n(height),
+        Svg.d("0 0 ", WIDTH, height),
         "class",
         "piece-drawing",
         "id",
@@ -143,84 +132,49 @@ public final class PieceDrawing {
         sheet.axis(),
         "data-scale",
         sheet.scale());
-    patterns();
+    svg.open("defs")
+        .pattern("waste", 9, 9, "rotate(45)", "waste", "M0 0v9")
+        .pattern("grain", 64, 13, null, null, "M2 3h34M44 6.5h18M10 10h40")
+        .close("defs");
     blank();
-    for (Part p : plan.aim().parts()) {
-      part(p);
-    }
-    svg.empty(
-        "line",
-        "x1",
-        sheet.x(0) - 20,
-        "x2",
-        sheet.x(length) + 20,
-        "y1",
-        sheet.axis(),
-        "y2",
-        sheet.axis(),
-        "class",
-        "axis");
-    stick(stick);
-    for (Handle h : handles(plan)) {
+    sketch.aim().parts().forEach(this::part);
+    svg.line("axis", sheet.x(0) - 20, sheet.axis(), sheet.x(length) + 20, sheet.axis());
+    labels.line(0, sheet.axis(), WIDTH, sheet.axis());
+    stick(sheet.down(radius) + STICK_GAP);
+    List<Handle> handles = sketch.handles();
+    for (Handle h : handles) {
       double x = sheet.x(h.at().z());
       double y = sheet.up(h.at().r());
-      taken.add(new double[] {x - 8, y - 8, x + 8, y + 8});
+      labels.keepClear(x - 8, y - 8, x + 8, y + 8);
     }
+    Svg pins = pins();
     measures();
-    handles();
-    pins();
-    return svg.close("svg").toString();
-  }
-
-  private void patterns() {
-    svg.open("defs")
-        .open(
-            "pattern",
-            "id",
-            "waste",
-            "width",
-            9,
-            "height",
-            9,
-            "patternUnits",
-            "userSpaceOnUse",
-            "patternTransform",
-            "rotate(45)")
-        .empty("rect", "width", 9, "height", 9, "class", "waste-ground")
-        .empty("line", "x1", 0, "x2", 0, "y1", 0, "y2", 9, "class", "waste-line")
-        .close("pattern")
-        .open("pattern", "id", "grain", "width", 64, "height", 13, "patternUnits", "userSpaceOnUse")
-        .empty("path", "d", "M2 3h34M44 6.5h18M10 10h40", "class", "grain-line")
-        .close("pattern")
-        .close("defs");
+    handles.forEach(this::handle);
+    return svg.toString() + pins + "</svg>";
   }
 
   private void blank() {
-    double x0 = sheet.x(0);
-    double x1 = sheet.x(plan.aim().mm("blank.length"));
-    double r = plan.aim().mm("blank.across") / 2;
-    svg.empty(
-        "rect",
-        "x",
-        x0,
-        "y",
-        sheet.up(r),
-        "width",
-        x1 - x0,
-        "height",
-        2 * r * sheet.scale(),
-        "class",
-        "blank",
-        "fill",
-        "url(#waste)");
-    for (Part p : plan.aim().parts()) {
-      HalfSection tenon = p.stub("tenon").region();
-      svg.empty("path", "d", sheet.both(tenon), "class", "tenon");
+    double r = mm("blank.across") / 2;
+    double x = sheet.x(0);
+    double wide = sheet.x(mm("blank.length")) - x;
+    svg.rect("blank", x, sheet.up(r), wide, 2 * r * sheet.scale(), "url(#waste)");
+    if (length > mm("blank.length")) {
+      svg.rect(
+          "missing",
+          x + wide,
+          sheet.up(r),
+          sheet.x(length) - x - wide,
+          2 * r * sheet.scale(),
+          null);
+    }
+    for (Part p : sketch.aim().parts()) {
+      p.stubs().stream()
+          .filter(s -> s.name().equals("tenon"))
+          .forEach(s -> svg.path("tenon", sheet.both(s.region())));
     }
   }
 
   private void part(Part p) {
-    String wood = WoodColour.of(species());
     StringBuilder cavity = new StringBuilder();
     StringBuilder hull = new StringBuilder(sheet.below(p.target()));
     for (Surface s : p.surfaces()) {
@@ -229,93 +183,47 @@ public final class PieceDrawing {
         hull.append(sheet.below(s.zone()));
       }
     }
-    svg.empty("path", "d", cavity.toString(), "class", "hollow");
-    svg.empty("path", "d", hull.toString(), "fill", wood, "class", "outside");
-    svg.empty("path", "d", hull.toString(), "fill", "url(#grain)", "class", "outside-grain");
+    svg.path("hollow", cavity.toString());
+    svg.empty("path", "class", "outside", "d", hull, "fill", wood);
+    svg.empty("path", "class", "outside-grain", "d", hull, "fill", "url(#grain)");
     String target = sheet.above(p.target());
-    svg.empty("path", "d", target, "fill", wood, "class", "wood", "fill-rule", "evenodd");
-    svg.empty("path", "d", target, "fill", "url(#grain)", "fill-rule", "evenodd", "class", "grain");
+    svg.region("wood", target, wood).region("grain", target, "url(#grain)");
+    p.target().rings().forEach(ring -> labels.outline(sheet, ring));
     for (Surface s : p.surfaces()) {
       if (!s.inside()) {
-        Polyline line = s.line();
-        svg.empty("path", "d", sheet.below(line), "class", "edge");
+        svg.path("edge", sheet.below(s.line()));
         // Where the outline turns a corner the eye sees an edge right across.
-        Point corner = line.last();
+        Point corner = s.line().last();
         if (corner.r() > 0.5) {
-          svg.empty(
-              "line",
-              "x1",
-              sheet.x(corner.z()),
-              "x2",
-              sheet.x(corner.z()),
-              "y1",
-              sheet.axis(),
-              "y2",
-              sheet.down(corner.r()),
-              "class",
-              "corner");
+          double x = sheet.x(corner.z());
+          svg.line("corner", x, sheet.axis(), x, sheet.down(corner.r()));
         }
       }
     }
   }
 
-  private String species() {
-    return speciesOf(plan);
-  }
-
-  /** The wood a plan is drawn in; plain where its kind names none. */
-  public static String speciesOf(Plan<?> plan) {
-    return plan.design() instanceof hazelkeep.piece.box.LiddedBox b ? b.species() : "";
-  }
-
   private void stick(double y) {
-    double h = 26;
     List<StickPiece> run = new ArrayList<>();
-    double[] ends = {-100, -100, -100};
-    for (StickPiece s : stickPieces()) {
+    double[] ends = {-100, -100, -100, -100};
+    double guide = sheet.down(radius) + 4;
+    for (StickPiece s : sketch.stick()) {
       double x0 = sheet.x(s.from());
-      double x1 = sheet.x(s.to());
-      svg.empty(
-          "line", "x1", x0, "x2", x0, "y1", sheet.down(radius) + 4, "y2", y, "class", "guide");
-      svg.empty(
-          "rect",
-          "x",
-          x0,
-          "y",
-          y,
-          "width",
-          Math.max(0, x1 - x0),
-          "height",
-          h,
-          "fill",
-          s.kept() ? WoodColour.of(species()) : "none",
-          "class",
-          s.kept() ? "stick-kept" : "stick-waste");
-      double mid = (x0 + x1) / 2;
+      double wide = Math.max(0, sheet.x(s.to()) - x0);
+      svg.line("guide", x0, guide, x0, y);
+      svg.rect(s.kept() ? "stick-kept" : "stick-waste", x0, y, wide, STICK, s.kept() ? wood : null);
       String value = show.bare(s.length());
-      boolean roomy = x1 - x0 > Math.max(value.length() * 7.6, s.label().length() * 6.4) + 2;
+      boolean roomy = wide > Math.max(value.length() * 7.6, s.label().length() * STICK_LETTER) + 2;
       if (roomy) {
-        names(run, y + h, ends);
-        svg.textIn("text", value, "x", mid, "y", y + 18, "class", "stick-number");
-        svg.textIn("text", s.label(), "x", mid, "y", y + h + 15, "class", "stick-label");
-        ends[0] = Math.max(ends[0], mid + s.label().length() * 3.2);
+        names(run, y + STICK, ends);
+        svg.text("stick-number", x0 + wide / 2, y + 18, value);
+        svg.text("stick-label", x0 + wide / 2, y + STICK + 15, s.label());
+        ends[0] = Math.max(ends[0], x0 + wide / 2 + s.label().length() * STICK_LETTER / 2);
       } else if (s.length() > 0) {
         run.add(s);
       }
     }
-    names(run, y + h, ends);
-    svg.empty(
-        "line",
-        "x1",
-        sheet.x(length),
-        "x2",
-        sheet.x(length),
-        "y1",
-        sheet.down(radius) + 4,
-        "y2",
-        y,
-        "class",
-        "guide");
+    names(run, y + STICK, ends);
+    svg.line("guide", sheet.x(length), guide, sheet.x(length), y);
   }
 
   /** Names stretches that have no room for their own: neighbours share one label. */
@@ -327,7 +235,7 @@ public final class PieceDrawing {
     String text =
         run.stream()
             .map(s -> s.label() + " " + show.bare(s.length()))
-            .collect(java.util.stream.Collectors.joining(", "));
+            .collect(Collectors.joining(", "));
     double half = text.length() * 3.1;
     double at = Math.max(half + 2, Math.min(WIDTH - half - 2, mid));
     int row = 1;
@@ -336,168 +244,123 @@ public final class PieceDrawing {
     }
     ends[row] = at + half;
     double base = y + 15 + 15 * row;
-    svg.empty("line", "x1", mid, "x2", mid, "y1", y, "y2", base - 11, "class", "guide");
-    svg.textIn("text", text, "x", at, "y", base, "class", "stick-label small");
+    svg.line("guide", mid, y, mid, base - 11);
+    svg.text("stick-label small", at, base, text);
     run.clear();
   }
 
-  private List<StickPiece> stickPieces() {
-    return stick(plan);
-  }
-
-  private static <D extends Design> List<StickPiece> stick(Plan<D> p) {
-    return p.kind().stick(p.design(), p.aim().dims());
-  }
-
-  private static <D extends Design> List<Measure> measures(Plan<D> p) {
-    return p.kind().measures(p.design(), p.aim());
-  }
-
-  private static <D extends Design> List<Handle> handles(Plan<D> p) {
-    return p.kind().handles(p.design(), p.aim());
-  }
-
-  /** The dimension lines of a plan. */
-  static List<Measure> measuresOf(Plan<?> p) {
-    return measures(p);
-  }
+  /** A dimension on its way to its place. */
+  private record Hung(Measure measure, Dim dim, double wide, double x0, double x1, double[] line) {}
 
   private void measures() {
-    List<Measure> all = measures(plan);
-    double row = 0;
-    double lastEnd = -1000;
-    for (Measure m : all) {
-      Dim d = plan.aim().dims().get(m.key());
-      String words =
-          SHORT.getOrDefault(m.key().path(), d.label().toLowerCase(java.util.Locale.ROOT));
-      double w = width(words, d);
+    List<Hung> all = new ArrayList<>();
+    for (Measure m : sketch.measures().stream().filter(Measure::hangs).toList()) {
+      Dim d = sketch.aim().dims().get(m.key());
+      double wide = LETTER * m.label().length() + DIGIT * text(d).length() + 17;
       double x0 = sheet.x(m.from().z());
       double x1 = sheet.x(m.to().z());
-      switch (m.kind()) {
-        case LENGTH -> {
-          double mid = (x0 + x1) / 2;
-          row = mid - w / 2 < lastEnd + 6 ? 1 - row : 0;
-          double y = TOP - 22 - 28 * row;
-          lastEnd = Math.max(lastEnd, mid + w / 2);
-          svg.empty(
-              "path",
-              "d",
-              "M"
-                  + Svg.n(x0)
-                  + " "
-                  + Svg.n(y - 5)
-                  + "v10M"
-                  + Svg.n(x1)
-                  + " "
-                  + Svg.n(y - 5)
-                  + "v10M"
-                  + Svg.n(x0)
-                  + " "
-                  + Svg.n(y)
-                  + "H"
-                  + Svg.n(x1),
-              "class",
-              "dim-line");
-          label(d, words, mid, y, w);
-        }
-        case INSIDE, OUTSIDE -> {
-          boolean in = m.kind() == Measure.Kind.INSIDE;
-          double x = x0;
-          double r = m.to().r();
-          double[] at =
-              free(
-                  x,
-                  w,
-                  in ? sheet.up(r * 0.5) : sheet.down(r * 0.55),
-                  in ? sheet.up(r * 0.8) : sheet.down(r * 0.85),
-                  in ? sheet.up(r * 0.25) : sheet.down(r * 0.25),
-                  in ? sheet.up(r + 6) : sheet.down(r) + 10);
-          svg.empty(
-              "path",
-              "d",
-              "M"
-                  + Svg.n(x)
-                  + " "
-                  + Svg.n(sheet.axis())
-                  + "V"
-                  + Svg.n(in ? sheet.up(r) : sheet.down(r)),
-              "class",
-              "dim-line");
-          label(d, words, at[0], at[1], w);
-        }
-        case DEPTH -> {
-          double mid = (x0 + x1) / 2;
-          double[] at =
-              free(mid, w, sheet.up(6), sheet.up(12), sheet.up(18), sheet.up(24), sheet.up(30));
-          svg.empty(
-              "path",
-              "d",
-              "M"
-                  + Svg.n(x0)
-                  + " "
-                  + Svg.n(at[1] - 5)
-                  + "v10M"
-                  + Svg.n(x1)
-                  + " "
-                  + Svg.n(at[1] - 5)
-                  + "v10M"
-                  + Svg.n(x0)
-                  + " "
-                  + Svg.n(at[1])
-                  + "H"
-                  + Svg.n(x1),
-              "class",
-              "dim-line");
-          label(d, words, at[0], at[1], w);
-        }
-        default -> throw new IllegalStateException();
+      boolean in = m.kind() == Measure.Kind.INSIDE;
+      double[] line = null;
+      if (in || m.kind() == Measure.Kind.OUTSIDE) {
+        // Lines across have their place: labels of others keep off them.
+        double r = m.to().r();
+        line = new double[] {x0, sheet.axis(), x0, in ? sheet.up(r) : sheet.down(r)};
+        labels.line(line);
       }
+      all.add(new Hung(m, d, wide, x0, x1, line));
     }
+    all.stream().filter(h -> h.measure.kind() == Measure.Kind.LENGTH).forEach(this::above);
+    all.stream().filter(h -> h.measure.kind() == Measure.Kind.DEPTH).forEach(this::inside);
+    all.stream().filter(h -> h.line != null).forEach(this::across);
   }
 
-  private double width(String words, Dim d) {
-    return 7.0 * words.length() + 8.2 * Math.max(4, text(d).length()) + 18;
+  /** A length above the work: all lines in one row, a label that has no room one row higher. */
+  private void above(Hung h) {
+    double mid = (h.x0 + h.x1) / 2;
+    double y = TOP - ROW;
+    double[] at =
+        labels.place(h.wide, List.of(new double[] {mid, y}, new double[] {mid, y - ROW - 4}), null);
+    lengthLine(h, y);
+    if (at[1] < y) {
+      svg.line("dim-line", at[0], at[1], at[0], y);
+    }
+    label(h, at[0], at[1]);
+  }
+
+  private void lengthLine(Hung h, double y) {
+    svg.path("dim-line", Svg.d("M", h.x0, y - 5, "v10M", h.x1, y - 5, "v10M", h.x0, y, "H", h.x1));
+    labels.line(h.x0, y, h.x1, y);
+  }
+
+  /** A depth in the hollow: the line goes at the height where its label finds room. */
+  private void inside(Hung h) {
+    double mid = (h.x0 + h.x1) / 2;
+    double lo = Math.min(h.x0, h.x1);
+    double hi = Math.max(h.x0, h.x1);
+    List<double[]> places = new ArrayList<>();
+    for (double x :
+        new double[] {
+          mid, lo + 0.3 * (hi - lo), lo + 0.7 * (hi - lo), lo - h.wide / 2 - 8, hi + h.wide / 2 + 8
+        }) {
+      for (double share = 0.3; share < 0.95; share += 0.08) {
+        places.add(new double[] {x, sheet.up(share * h.measure.to().r())});
+      }
+    }
+    double[] at = labels.place(h.wide, places, null);
+    lengthLine(h, at[1]);
+    if (at[0] < lo || at[0] > hi) {
+      svg.line("dim-line", at[0], at[1], mid, at[1]);
+    }
+    label(h, at[0], at[1]);
+  }
+
+  /** A diameter: the line stands where it is, its label along or beside it. */
+  private void across(Hung h) {
+    double axis = h.line[1];
+    double end = h.line[3];
+    List<double[]> places = new ArrayList<>();
+    for (double dx : new double[] {0, 0.5, -0.5}) {
+      for (double share : new double[] {0.5, 0.65, 0.35, 0.8, 0.22, 0.9}) {
+        double beside = dx == 0 ? 0 : Math.signum(dx) * (h.wide / 2 + 6);
+        places.add(new double[] {h.x0 + beside, axis + share * (end - axis)});
+      }
+    }
+    double[] at = labels.place(h.wide, places, h.line);
+    svg.path("dim-line", Svg.d("M", h.x0, axis, "V", end));
+    if (Math.abs(at[0] - h.x0) > h.wide / 2) {
+      svg.path("dim-line", Svg.d("M", h.x0, at[1], "H", at[0]));
+    }
+    label(h, at[0], at[1]);
   }
 
   private String text(Dim d) {
     return refused != null && refused.key().equals(d.key().path())
         ? refused.typed()
-        : show.value(d, plan.aim());
+        : show.value(d);
   }
 
-  /** The first place where a label lies on no other; beside the line when all are taken. */
-  private double[] free(double x, double w, double... ys) {
-    for (double dx : new double[] {0, w * 0.3, -w * 0.3, w * 0.6, -w * 0.6}) {
-      for (double y : ys) {
-        double[] box = {x + dx - w / 2, y - LABEL / 2, x + dx + w / 2, y + LABEL / 2};
-        boolean inside = box[0] > 2 && box[2] < WIDTH - 2;
-        if (inside && taken.stream().noneMatch(t -> meets(t, box))) {
-          return new double[] {x + dx, y};
-        }
-      }
-    }
-    return new double[] {Math.max(w / 2 + 2, Math.min(WIDTH - w / 2 - 2, x)), ys[0]};
-  }
-
-  private static boolean meets(double[] a, double[] b) {
-    return a[0] < b[2] + 3 && b[0] < a[2] + 3 && a[1] < b[3] + 3 && b[1] < a[3] + 3;
-  }
-
-  private void label(Dim d, String words, double x, double y, double w) {
-    double left = Math.max(2, Math.min(WIDTH - w - 2, x - w / 2));
-    taken.add(new double[] {left, y - LABEL / 2, left + w, y + LABEL / 2});
+  private void label(Hung h, double x, double y) {
+    Dim d = h.dim;
     String key = d.key().path();
     boolean bad = refused != null && refused.key().equals(key);
-    String origin = d.origin().name().toLowerCase(java.util.Locale.ROOT);
     String said = d.label() + ", " + d.origin().words() + ": " + d.reason();
-    svg.open("foreignObject", "x", left, "y", y - LABEL / 2, "width", w, "height", LABEL);
+    svg.open(
+        "foreignObject",
+        "x",
+        x - h.wide / 2,
+        "y",
+        y - Labels.HEIGHT / 2,
+        "width",
+        h.wide,
+        "height",
+        Labels.HEIGHT);
     svg.open(
         "label",
         "class",
-        "dim " + origin + (bad ? " refused" : ""),
+        "dim " + Svg.css(d.origin()) + (bad ? " refused" : ""),
         "title",
-        said + " · " + show.other(d.key(), d.mm(), plan.aim()));
-    svg.textIn("span", words);
+        said + " · " + show.other(d));
+    svg.textIn("span", h.measure.label());
     svg.empty(
         "input",
         "id",
@@ -509,7 +372,7 @@ public final class PieceDrawing {
         "value",
         text(d),
         "size",
-        Math.max(3, text(d).length()),
+        Math.max(2, text(d).length()),
         "data-key",
         key,
         "autocomplete",
@@ -523,47 +386,48 @@ public final class PieceDrawing {
     svg.close("label").close("foreignObject");
   }
 
-  private void handles() {
-    for (Handle h : handles(plan)) {
-      svg.empty(
-          "circle",
-          "cx",
-          sheet.x(h.at().z()),
-          "cy",
-          sheet.up(h.at().r()),
-          "r",
-          6.5,
-          "class",
-          "handle",
-          "id",
-          "handle-" + h.name(),
-          "data-handle",
-          h.name(),
-          "data-along",
-          h.along(),
-          "data-across",
-          h.across(),
-          "data-z",
-          h.at().z(),
-          "data-r",
-          h.at().r(),
-          "tabindex",
-          0,
-          "role",
-          "slider",
-          "aria-label",
-          "Shape: " + h.label(),
-          "aria-valuenow",
-          Svg.n(h.across() ? 2 * h.at().r() : h.at().z()),
-          "aria-valuetext",
-          show.len(h.across() ? 2 * h.at().r() : h.at().z()));
-    }
+  private void handle(Handle h) {
+    double value = h.across() ? 2 * h.at().r() : h.at().z();
+    svg.empty(
+        "circle",
+        "cx",
+        sheet.x(h.at().z()),
+        "cy",
+        sheet.up(h.at().r()),
+        "r",
+        6.5,
+        "class",
+        "handle",
+        "id",
+        "handle-" + h.name(),
+        "data-handle",
+        h.name(),
+        "data-along",
+        h.along(),
+        "data-across",
+        h.across(),
+        "data-z",
+        Double.toString(h.at().z()),
+        "data-r",
+        Double.toString(h.at().r()),
+        "tabindex",
+        0,
+        "role",
+        "slider",
+        "aria-label",
+        "Shape: " + h.label(),
+        "aria-valuenow",
+        value,
+        "aria-valuetext",
+        show.len(value));
   }
 
-  private void pins() {
+  /** Findings at their places; drawn last, but labels keep clear of them. */
+  private Svg pins() {
+    Svg over = new Svg();
     Map<String, Integer> same = new HashMap<>();
     int no = 0;
-    for (Finding f : plan.findings()) {
+    for (Finding f : sketch.findings()) {
       no++;
       if (f.where().isEmpty() || f.at().isPresent()) {
         continue;
@@ -574,7 +438,8 @@ public final class PieceDrawing {
       int n = same.merge(Math.round(x / 20) + "/" + Math.round(y / 20), 1, Integer::sum) - 1;
       boolean stop = f.grade() == Grade.STOP;
       double cy = y - 22 * n;
-      svg.open(
+      labels.keepClear(x - 13, cy - 28, x + 32, cy + 13);
+      over.open(
           "a",
           "href",
           "#finding-" + no,
@@ -582,17 +447,14 @@ public final class PieceDrawing {
           "pin " + (stop ? "stop" : "watch"),
           "aria-label",
           "Finding " + no + ": " + f.verdict().title());
-      svg.empty("circle", "cx", x, "cy", y, "r", 13, "class", "pin-ring");
-      svg.empty(
-          "path",
-          "d",
+      over.empty("circle", "class", "pin-ring", "cx", x, "cy", cy, "r", 13);
+      over.path(
+          "pin-mark",
           stop
-              ? "M" + Svg.n(x + 8) + " " + Svg.n(cy - 26) + "h20v20h-20z"
-              : "M" + Svg.n(x + 18) + " " + Svg.n(cy - 28) + "l12 22h-24z",
-          "class",
-          "pin-mark");
-      svg.textIn("text", Integer.toString(no), "x", x + 18, "y", cy - 11, "class", "pin-number");
-      svg.close("a");
+              ? Svg.d("M", x + 8, cy - 26, "h20v20h-20z")
+              : Svg.d("M", x + 18, cy - 28, "l12 22h-24z"));
+      over.text("pin-number", x + 18, cy - 11, Integer.toString(no)).close("a");
     }
+    return over;
   }
 }

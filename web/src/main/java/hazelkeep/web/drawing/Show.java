@@ -1,13 +1,10 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.measure.Dim;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Verdict;
-import hazelkeep.route.Aim;
 import java.util.Locale;
-import java.util.Set;
 
 /**
  * Numbers as they are shown: in the unit chosen, fits finer than lengths.
@@ -15,8 +12,6 @@ import java.util.Set;
  * @param unit the unit chosen
  */
 public record Show(Unit unit) {
-  private static final Set<String> FINE = Set.of("joint.jam", "joint.clearance");
-
   /** A length with its unit's word. */
   public String len(double mm) {
     return unit.show(mm) + " " + unit.word();
@@ -32,27 +27,26 @@ public record Show(Unit unit) {
     return unit.showFit(mm) + " " + unit.word();
   }
 
-  /** Whether a dimension is shown as finely as a fit. */
-  public static boolean fine(DimKey key, Aim aim) {
-    return FINE.contains(key.path())
-        || aim.joints().stream().anyMatch(j -> j.recess().equals(key) || j.spigot().equals(key));
-  }
-
   /** A dimension's value without a word, as finely as it deserves, with its hedge. */
-  public String value(Dim d, Aim aim) {
+  public String value(Dim d) {
     String hedge = d.origin() == Origin.WISHED ? d.hedge().words() : "";
-    return hedge + number(d.key(), d.mm(), aim);
+    return hedge + number(d, d.mm());
   }
 
   /** A length of some dimension without a word. */
-  public String number(DimKey key, double mm, Aim aim) {
-    return fine(key, aim) ? unit.showFit(mm) : unit.show(mm);
+  public String number(Dim d, double mm) {
+    return d.fit() ? unit.showFit(mm) : unit.show(mm);
+  }
+
+  /** A length of some dimension with its unit's word. */
+  public String words(Dim d, double mm) {
+    return number(d, mm) + " " + unit.word();
   }
 
   /** A length of some dimension in the other unit, with its word. */
-  public String other(DimKey key, double mm, Aim aim) {
-    Unit o = unit == Unit.MM ? Unit.INCH : Unit.MM;
-    return (fine(key, aim) ? o.showFit(mm) : o.show(mm)) + " " + o.word();
+  public String other(Dim d) {
+    Show other = new Show(unit == Unit.MM ? Unit.INCH : Unit.MM);
+    return other.words(d, d.mm());
   }
 
   /** A verdict's number, with its limit. */
@@ -73,5 +67,10 @@ public record Show(Unit unit) {
   /** A plain number without decimals. */
   public String whole(double v) {
     return String.format(Locale.ROOT, "%.0f", v);
+  }
+
+  /** A speed window. */
+  public String rpm(hazelkeep.shop.Speeds s) {
+    return whole(s.from()) + "–" + whole(s.to());
   }
 }

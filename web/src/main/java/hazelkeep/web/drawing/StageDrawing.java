@@ -9,26 +9,55 @@ import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Act;
 import hazelkeep.route.Stage;
-import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Polyline;
-import hazelkeep.web.drawing.Svg.Sheet;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
-import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** The stock as it is at a step, how it is held, and what the step takes off. */
 public final class StageDrawing {
+  /** Room for jaws behind the work, and for the tail centre in front of it, mm. */
   private static final double BEHIND = 42;
+
   private static final double TAIL = 34;
 
-  private StageDrawing() {}
+  /** Room round the jaws, mm. */
+  private static final double JAWS = 52;
+
+  private static final double LARGE_WIDE = 700;
+  private static final double LARGE_TALL = 540;
+  private static final double WANTED_DIGIT = 15.5;
+
+  private final Plan<?> plan;
+  private final Stage stage;
+  private final Hold hold;
+  private final Work before;
+  private final double scale;
+  private final double lo;
+  private final double hi;
+  private final Sheet sheet;
+  private final Svg svg = new Svg();
+  private final String id;
+
+  private StageDrawing(Plan<?> plan, Stage stage, double scale, double radius) {
+    this.plan = plan;
+    this.stage = stage;
+    this.hold = stage.setup().hold();
+    this.before = stage.mounted();
+    this.scale = scale;
+    double[] ends = ends(stage);
+    this.lo = ends[0];
+    this.hi = ends[1];
+    this.sheet = new Sheet(-lo * scale, radius * scale + 4, scale);
+    this.id = stage.step().key().path().replaceAll("[^a-z0-9]+", "-");
+  }
 
   /**
    * A stage for the film strip.
@@ -37,73 +66,54 @@ public final class StageDrawing {
    * @param radius the largest radius of the route, mm, so that all share the line of the axis
    */
   public static String card(Plan<?> plan, Stage stage, double scale, double radius) {
-    return draw(plan, stage, scale, radius, null, "stage-drawing");
+    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing", null, null);
   }
 
-  /** A stage as large as the bench screen lets it be, with the dimension that is to be measured. */
+  /**
+   * A stage as large as the bench screen lets it be.
+   *
+   * @param measured the dimension that is to be measured; may be null
+   */
   public static String large(Plan<?> plan, Stage stage, DimKey measured, Show show) {
+    double[] ends = ends(stage);
+    double radius = JAWS;
     Work work = stage.mounted();
-    double radius = 10;
-    double lo = -BEHIND;
-    double hi = 10;
+    for (String p : work.parts().keySet()) {
+      HalfSection h = work.swept(p);
+      radius = h.isEmpty() ? radius : Math.max(radius, h.maxR() + 6);
+    }
+    double scale = Math.min(LARGE_WIDE / (ends[1] - ends[0]), LARGE_TALL / (2 * radius));
+    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing large", measured, show);
+  }
+
+  /** Where the picture begins and ends along the setup, mm. */
+  private static double[] ends(Stage stage) {
+    Hold hold = stage.setup().hold();
+    Work work = stage.mounted();
+    boolean centres = hold.grip() instanceof Grip.Centres;
+    double lo = centres ? -TAIL : hold.onLathe() ? -BEHIND : 0;
+    double hi = 0;
     for (String p : work.parts().keySet()) {
       HalfSection h = work.swept(p);
       if (!h.isEmpty()) {
-        radius = Math.max(radius, h.maxR());
         hi = Math.max(hi, h.maxZ());
-        lo = Math.min(lo, h.minZ() - 4);
+        lo = centres ? lo : Math.min(lo, h.minZ() - 2);
       }
     }
-    double tail = hasTail(stage) ? TAIL : 8;
-    double scale = Math.min(700 / (hi - lo + tail), 540 / (2 * Math.max(radius + 6, 52)));
-    return draw(
-        plan,
-        stage,
-        scale,
-        Math.max(radius + 6, 52),
-        new Wanted(measured, show),
-        "stage-drawing large");
+    return new double[] {lo, hi + (centres || hold.tail().isPresent() ? TAIL : 8)};
   }
 
-  private record Wanted(DimKey key, Show show) {}
-
-  private static boolean hasTail(Stage s) {
-    return s.setup().hold().tail().isPresent() || s.setup().hold().grip() instanceof Grip.Centres;
-  }
-
-  private static String draw(
-      Plan<?> plan, Stage stage, double scale, double radius, Wanted wanted, String css) {
-    Shop shop = plan.shop();
-    Work before = stage.mounted();
-    Work after = stage.left();
-    Hold hold = stage.setup().hold();
-    boolean centres = hold.grip() instanceof Grip.Centres;
-    double lo = hold.onLathe() ? -BEHIND : 0;
-    double hi = 0;
-    for (String p : before.parts().keySet()) {
-      HalfSection h = before.swept(p);
-      if (!h.isEmpty()) {
-        hi = Math.max(hi, h.maxZ());
-        lo =
-            centres || !hold.onLathe()
-                ? Math.min(lo, h.minZ() - (centres ? TAIL : 4))
-                : Math.min(lo, h.minZ() - 2);
-      }
-    }
-    lo = centres ? -TAIL : lo;
-    hi += hasTail(stage) ? TAIL : 8;
+  private String draw(String css, DimKey measured, Show show) {
     double width = (hi - lo) * scale;
-    double height = 2 * radius * scale + 8;
-    Sheet sheet = new Sheet(-lo * scale, height / 2, scale);
-    Svg svg = new Svg();
+    double height = 2 * sheet.axis();
     svg.open(
         "svg",
         "viewBox",
-        "0 0 " + Svg.n(width) + " " + Svg.n(height),
+        Svg.d("0 0 ", width, height),
         "width",
-        Svg.n(width),
+        width,
         "height",
-        Svg.n(height),
+        height,
         "class",
         css,
         "role",
@@ -111,210 +121,88 @@ public final class StageDrawing {
         "aria-label",
         stage.step().title() + ", " + stage.setup().title());
     svg.open("defs")
-        .open(
-            "pattern",
-            "id",
-            "cut-" + id(stage),
-            "width",
-            7,
-            "height",
-            7,
-            "patternUnits",
-            "userSpaceOnUse",
-            "patternTransform",
-            "rotate(45)")
-        .empty("rect", "width", 7, "height", 7, "class", "cut-ground")
-        .empty("line", "x1", 0, "x2", 0, "y1", 0, "y2", 7, "class", "cut-line")
-        .close("pattern")
-        .open(
-            "pattern",
-            "id",
-            "grain-" + id(stage),
-            "width",
-            50,
-            "height",
-            11,
-            "patternUnits",
-            "userSpaceOnUse")
-        .empty("path", "d", "M2 2.5h28M36 6h12M8 9h32", "class", "grain-line")
-        .close("pattern")
+        .pattern("cut-" + id, 7, 7, "rotate(45)", "cut", "M0 0v7")
+        .pattern("grain-" + id, 50, 11, null, null, "M2 2.5h28M36 6h12M8 9h32")
         .close("defs");
-    String wood = WoodColour.of(PieceDrawing.speciesOf(plan));
-    for (HalfSection f : hold.fixtures(before, shop)) {
-      svg.empty(
-          "path",
-          "d",
-          sheet.both(f),
-          "class",
-          hold.grip() instanceof Grip.JamChuck && f.minZ() < -1 && f.minR() == 0
-              ? "jam-chuck"
-              : "iron");
+    for (HalfSection f : hold.fixtures(before, plan.shop())) {
+      boolean waste = hold.grip() instanceof Grip.JamChuck && f.minZ() < -1 && f.minR() == 0;
+      svg.path(waste ? "jam-chuck" : "iron", sheet.both(f));
     }
-    Set<HalfSection> drawn = new LinkedHashSet<>();
-    for (String p : after.parts().keySet()) {
-      HalfSection h = after.sound(p);
-      if (!h.isEmpty() && drawn.add(h)) {
-        svg.empty(
-            "path", "d", sheet.both(h), "fill", wood, "fill-rule", "evenodd", "class", "wood");
-        svg.empty(
-            "path",
-            "d",
-            sheet.both(h),
-            "fill",
-            "url(#grain-" + id(stage) + ")",
-            "fill-rule",
-            "evenodd",
-            "class",
-            "grain");
-      }
+    String wood = WoodColour.of(plan.design().species());
+    for (HalfSection h : wood()) {
+      svg.region("wood", sheet.both(h), wood);
+      svg.region("grain", sheet.both(h), "url(#grain-" + id + ")");
     }
-    partedOff(plan, stage, sheet, svg, wood);
     Set<HalfSection> gone = new LinkedHashSet<>(stage.removed().values());
-    for (HalfSection h : gone) {
-      svg.empty(
-          "path",
-          "d",
-          sheet.both(h),
-          "fill",
-          "url(#cut-" + id(stage) + ")",
-          "class",
-          "cut",
-          "fill-rule",
-          "evenodd");
+    gone.forEach(h -> svg.region("cut", sheet.both(h), "url(#cut-" + id + ")"));
+    for (Polyline line : worked()) {
+      svg.path("worked", sheet.above(line) + sheet.below(line));
     }
-    for (Polyline line : worked(plan, stage)) {
-      svg.empty("path", "d", sheet.above(line) + sheet.below(line), "class", "worked");
-    }
-    svg.empty(
-        "line", "x1", 0, "x2", width, "y1", sheet.axis(), "y2", sheet.axis(), "class", "axis");
-    if (wanted != null && wanted.key() != null) {
-      measure(plan, stage, sheet, svg, wanted, width);
+    svg.line("axis", 0, sheet.axis(), width, sheet.axis());
+    if (measured != null) {
+      measure(measured, show, width);
     }
     return svg.close("svg").toString();
   }
 
-  private static String id(Stage s) {
-    return s.step().key().path().replaceAll("[^a-z0-9]+", "-");
-  }
-
-  /** What came off in a parting cut is still shown, set apart by nothing but its kerf. */
-  private static void partedOff(Plan<?> plan, Stage stage, Sheet sheet, Svg svg, String wood) {
-    boolean parts =
-        stage.step().acts().stream()
-            .anyMatch(a -> a instanceof Act.Remove r && !r.claims().isEmpty());
-    if (!parts) {
-      return;
-    }
+  /** The wood after the step; what a parting cut sets off still lies where it was. */
+  private Set<HalfSection> wood() {
+    Set<HalfSection> out = new LinkedHashSet<>();
     for (Part p : plan.aim().parts()) {
       Frame f = stage.setup().frames().get(p.name());
-      if (f != null) {
-        stage
-            .after()
-            .stock(p)
-            .ifPresent(
-                b ->
-                    svg.empty(
-                        "path",
-                        "d",
-                        sheet.both(b.sound().in(f)),
-                        "fill",
-                        wood,
-                        "fill-rule",
-                        "evenodd",
-                        "class",
-                        "wood"));
-      }
-    }
-  }
-
-  private static List<Polyline> worked(Plan<?> plan, Stage stage) {
-    List<Polyline> out = new ArrayList<>();
-    for (Act a : stage.step().acts()) {
-      SurfaceId id = a instanceof Act.Sand s ? s.on() : a instanceof Act.Coat c ? c.on() : null;
-      if (id != null && stage.setup().frames().containsKey(id.part())) {
-        Surface s = plan.aim().surface(id);
-        out.add(s.line().in(stage.setup().frames().get(id.part())));
+      Optional<Body> body = stage.after().stock(p);
+      if (f != null && body.isPresent()) {
+        out.add(body.get().sound().in(f));
       }
     }
     return out;
   }
 
-  private static void measure(
-      Plan<?> plan, Stage stage, Sheet sheet, Svg svg, Wanted wanted, double width) {
-    Dim dim = plan.aim().dims().get(wanted.key());
-    Measure m = null;
-    for (Measure x : PieceDrawing.measuresOf(plan)) {
-      if (x.key().equals(wanted.key())) {
-        m = x;
+  /** The surfaces that the step sands or coats. */
+  private List<Polyline> worked() {
+    List<Polyline> out = new ArrayList<>();
+    for (Act a : stage.step().acts()) {
+      SurfaceId on = a instanceof Act.Sand s ? s.on() : a instanceof Act.Coat c ? c.on() : null;
+      Frame f = on == null ? null : stage.setup().frames().get(on.part());
+      if (f != null) {
+        out.add(plan.aim().surface(on).line().in(f));
       }
     }
-    if (m == null) {
-      return;
-    }
-    Frame frame = null;
-    for (Map.Entry<String, Frame> e : stage.setup().frames().entrySet()) {
-      HalfSection t = plan.aim().part(e.getKey()).target();
-      if (m.from().z() >= t.minZ() - 1 && m.from().z() <= t.maxZ() + 1) {
-        frame = e.getValue();
-      }
-    }
+    return out;
+  }
+
+  /** The size that is wanted, on the work itself. */
+  private void measure(DimKey key, Show show, double width) {
+    Optional<Measure> found =
+        plan.sketch().measures().stream().filter(m -> m.key().equals(key)).findFirst();
+    Frame frame = found.map(m -> stage.setup().frames().get(m.part())).orElse(null);
     if (frame == null) {
       return;
     }
+    Measure m = found.get();
+    Dim dim = plan.aim().dims().get(key);
     double x0 = sheet.x(frame.x(m.from().z()));
     double x1 = sheet.x(frame.x(m.to().z()));
-    String text = wanted.show().number(dim.key(), dim.mm(), plan.aim());
     boolean across = m.kind() == Measure.Kind.INSIDE || m.kind() == Measure.Kind.OUTSIDE;
-    double r = m.to().r();
     double y = sheet.axis();
     if (across) {
-      svg.empty(
-          "path",
-          "d",
-          "M"
-              + Svg.n(x0 - 10)
-              + " "
-              + Svg.n(sheet.up(r))
-              + "h20M"
-              + Svg.n(x0 - 10)
-              + " "
-              + Svg.n(sheet.down(r))
-              + "h20M"
-              + Svg.n(x0)
-              + " "
-              + Svg.n(sheet.up(r))
-              + "V"
-              + Svg.n(sheet.down(r)),
-          "class",
-          "wanted-line");
-      text = "⌀ " + text;
+      double up = sheet.up(m.to().r());
+      double down = sheet.down(m.to().r());
+      svg.path(
+          "wanted-line", Svg.d("M", x0 - 10, up, "h20M", x0 - 10, down, "h20M", x0, up, "V", down));
     } else {
-      y = sheet.up(Math.min(14, 0.2 * 100 / sheet.scale()));
-      svg.empty(
-          "path",
-          "d",
-          "M"
-              + Svg.n(x0)
-              + " "
-              + Svg.n(y - 10)
-              + "v20M"
-              + Svg.n(x1)
-              + " "
-              + Svg.n(y - 10)
-              + "v20M"
-              + Svg.n(x0)
-              + " "
-              + Svg.n(y)
-              + "H"
-              + Svg.n(x1),
-          "class",
-          "wanted-line");
+      y = sheet.up(0.25 * sheet.axis() / scale);
+      svg.path("wanted-line", Svg.d("M", x0, y - 10, "v20M", x1, y - 10, "v20M", x0, y, "H", x1));
     }
-    double w = text.length() * 15.5 + 22;
-    double cx = Math.max(w / 2 + 2, Math.min(width - w / 2 - 2, across ? x0 : (x0 + x1) / 2));
-    double cy = across ? y - 44 : y - 34;
+    String text = (across ? "⌀ " : "") + show.number(dim, dim.due().mm());
+    double w = text.length() * WANTED_DIGIT + 22;
+    double mid = across ? x0 : (x0 + x1) / 2;
+    double cx = Math.max(w / 2 + 2, Math.min(width - w / 2 - 2, mid));
+    double cy = across ? y - 44 : y - 36;
     svg.empty(
         "rect",
+        "class",
+        "wanted-box",
         "x",
         cx - w / 2,
         "y",
@@ -324,10 +212,8 @@ public final class StageDrawing {
         "height",
         40,
         "rx",
-        9,
-        "class",
-        "wanted-box");
-    svg.textIn("text", text, "x", cx, "y", cy + 9, "class", "wanted-text");
+        9);
+    svg.text("wanted-text", cx, cy + 9, text);
   }
 
   /** The scale at which every stage of a route fits a card of that width. */
@@ -338,7 +224,6 @@ public final class StageDrawing {
 
   /** The largest radius that a route shows, mm. */
   public static double radius(Plan<?> plan) {
-    double r = plan.aim().blank().swept().maxR();
-    return Math.max(r, 48) + 1;
+    return Math.max(plan.aim().blank().swept().maxR(), JAWS - 4) + 1;
   }
 }

@@ -112,6 +112,11 @@ public class Json {
     return mapper.writeValueAsString(value);
   }
 
+  /** A remedy as JSON, with its type, for the way back. */
+  public String remedy(Remedy remedy) {
+    return mapper.writerFor(Remedy.class).writeValueAsString(remedy);
+  }
+
   /** A value read back. */
   public <T> T read(String json, Class<T> type) {
     return mapper.readValue(json, type);

@@ -2,19 +2,22 @@ package hazelkeep.web.log;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Origin;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.Closing;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,22 +28,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The record that closes a piece: enough to make a replacement lid two winters later. */
 @Controller
 class RecordController {
-  private static final List<String> KEPT =
-      List.of(
-          "outside.diameter",
-          "outside.height",
-          "body.height",
-          "lid.height",
-          "joint.length",
-          "recess.diameter",
-          "spigot.diameter",
-          "joint.clearance",
-          "inside.diameter",
-          "inside.depth",
-          "lid.depth",
-          "tenon-foot.diameter",
-          "tenon-top.diameter");
-
   private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
@@ -61,76 +48,70 @@ class RecordController {
    */
   public record Row(String label, String wished, String made, String how) {}
 
-  @GetMapping("/pieces/{id}/record")
-  String record(@PathVariable long id, Unit unit, Model model) {
-    Piece piece = pieces.get(id);
-    RunStore.Closing c = runs.closing(id).orElse(null);
-    return page(
-        piece,
-        unit,
-        model,
-        c == null ? "" : c.fitFelt(),
-        c == null ? "" : c.signature(),
-        c == null ? "" : c.notes(),
-        null);
+  /**
+   * What is written into the record.
+   *
+   * @param fit the fit as felt
+   * @param signature what stands on the foot
+   * @param notes anything else
+   */
+  public record Entries(String fit, String signature, String notes) {
+    private static final int FIT_MOST = 60;
+    private static final int SIGNATURE_MOST = 200;
+    private static final int NOTES_MOST = 4000;
+
+    static Entries of(Optional<Closing> c) {
+      return c.map(x -> new Entries(x.fitFelt(), x.signature(), x.notes()))
+          .orElse(new Entries("", "", ""));
+    }
+
+    boolean tooLong() {
+      return fit.length() > FIT_MOST
+          || signature.length() > SIGNATURE_MOST
+          || notes.length() > NOTES_MOST;
+    }
   }
 
-  private String page(
-      Piece piece,
-      Unit unit,
-      Model model,
-      String fit,
-      String signature,
-      String notes,
-      String error) {
+  @GetMapping("/pieces/{id:\\d+}/record")
+  String record(@PathVariable long id, Unit unit, Model model) {
+    return page(pieces.get(id), unit, model, Entries.of(runs.closing(id)), null);
+  }
+
+  private String page(Piece piece, Unit unit, Model model, Entries entries, String error) {
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
-    RunStore.Closing closing = runs.closing(piece.id()).orElse(null);
+    Optional<Closing> closing = runs.closing(piece.id());
+    boolean over = runs.started(piece.id()) && planner.bench(piece).next().isEmpty();
     model.addAttribute("piece", piece);
-    model.addAttribute("plan", plan);
     model.addAttribute("show", show);
     model.addAttribute("chapter", "record");
     model.addAttribute("rows", rows(plan, closing, show));
-    model.addAttribute("closing", closing);
-    model.addAttribute("fit", fit);
-    model.addAttribute("signature", signature);
-    model.addAttribute("notes", notes);
+    model.addAttribute("closed", closing.isPresent());
+    model.addAttribute("finished", over || closing.isPresent());
+    model.addAttribute("entries", entries);
     model.addAttribute("error", error);
-    model.addAttribute("species", PieceDrawing.speciesOf(plan));
-    model.addAttribute("card", PieceDrawing.card(plan, PieceDrawing.speciesOf(plan)));
-    boolean finished = runs.started(piece.id()) && planner.bench(piece).next().isEmpty();
-    model.addAttribute("finished", finished || closing != null);
+    model.addAttribute("species", piece.design().species());
+    model.addAttribute("card", PieceDrawing.card(plan.sketch()));
     return "log/record";
   }
 
-  private static List<Row> rows(Plan<?> plan, RunStore.Closing closing, Show show) {
+  private static <D extends Design> List<Row> rows(
+      Plan<D> plan, Optional<Closing> closing, Show show) {
     List<Row> rows = new ArrayList<>();
-    for (Map.Entry<DimKey, Double> made : made(plan).entrySet()) {
-      Dim d = plan.aim().dims().get(made.getKey());
-      double is =
-          closing == null ? made.getValue() : closing.made().getOrDefault(d.key(), made.getValue());
+    for (DimKey key : plan.kind().recorded(plan.design())) {
+      Dim d = plan.aim().dims().get(key);
+      double made = closing.map(c -> c.made().get(key)).orElse(d.mm());
       rows.add(
           new Row(
               d.label(),
-              show.number(d.key(), d.planned().mm(), plan.aim()),
-              show.number(d.key(), is, plan.aim()),
-              d.origin() == hazelkeep.measure.Origin.MEASURED ? "measured" : "as planned"));
+              show.number(d, d.planned().mm()),
+              show.number(d, made),
+              d.origin() == Origin.MEASURED ? "measured" : "as planned"));
     }
     return rows;
   }
 
-  private static Map<DimKey, Double> made(Plan<?> plan) {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    for (String k : KEPT) {
-      Dim d = plan.aim().dims().get(new DimKey(k));
-      if (d != null) {
-        out.put(d.key(), d.mm());
-      }
-    }
-    return out;
-  }
-
-  @PostMapping("/pieces/{id}/record")
+  @PostMapping("/pieces/{id:\\d+}/record")
   String close(
       @PathVariable long id,
       @RequestParam String fit,
@@ -140,18 +121,22 @@ class RecordController {
       Model model,
       HttpServletResponse response) {
     Piece piece = pieces.get(id);
-    if (fit.length() > 60 || signature.length() > 200 || notes.length() > 4000) {
-      response.setStatus(422);
+    Entries entries = new Entries(fit.strip(), signature.strip(), notes.strip());
+    if (entries.tooLong()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page(
           piece,
           unit,
           model,
-          fit,
-          signature,
-          notes,
+          entries,
           "Too long: the fit takes 60 letters, the signature 200, the notes 4000.");
     }
-    runs.close(id, fit.strip(), signature.strip(), notes.strip(), made(planner.current(piece)));
+    runs.close(
+        id,
+        entries.fit(),
+        entries.signature(),
+        entries.notes(),
+        planner.current(piece).aim().sizes());
     return "redirect:/pieces/" + id + "/record";
   }
 }

@@ -1,19 +1,21 @@
 package hazelkeep.web.paper;
 
 import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
-import hazelkeep.piece.Design;
+import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.StickPiece;
-import hazelkeep.route.Act;
+import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
-import hazelkeep.web.drawing.PieceDrawing;
+import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.drawing.Words;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -52,7 +54,7 @@ class PaperController {
    */
   public record Turn(String what, String size, String other, String shows) {}
 
-  @GetMapping("/pieces/{id}/paper")
+  @GetMapping("/pieces/{id:\\d+}/paper")
   String paper(@PathVariable long id, Unit unit, Model model) {
     Piece piece = pieces.get(id);
     Plan<?> plan = planner.current(piece);
@@ -63,48 +65,35 @@ class PaperController {
     model.addAttribute("chapter", "paper");
     model.addAttribute("cuts", cuts(plan, show));
     model.addAttribute("turns", turns(plan, show));
-    model.addAttribute("species", PieceDrawing.speciesOf(plan));
+    model.addAttribute("species", piece.design().species());
     return "paper/paper";
   }
 
-  static <D extends Design> List<Cut> cuts(Plan<D> plan, Show show) {
-    List<Cut> out = new ArrayList<>();
-    for (StickPiece s : plan.kind().stick(plan.design(), plan.aim().dims())) {
-      if (s.length() > 0) {
-        out.add(new Cut(show.bare(s.to()), s.to(), s.label(), show.bare(s.length())));
-      }
-    }
-    return out;
+  private static List<Cut> cuts(Plan<?> plan, Show show) {
+    return plan.sketch().stick().stream()
+        .filter(s -> s.length() > 0)
+        .map(s -> new Cut(show.bare(s.to()), s.to(), s.label(), show.bare(s.length())))
+        .toList();
   }
 
-  static List<Turn> turns(Plan<?> plan, Show show) {
-    List<Turn> out = new ArrayList<>();
-    List<String> seen = new ArrayList<>();
-    for (var step : plan.route().steps()) {
-      for (Act a : step.acts()) {
-        if (a instanceof Act.Read r && !seen.contains(r.what().path())) {
-          seen.add(r.what().path());
-          Dim d = plan.aim().dims().get(r.what());
-          String shows =
-              plan.shop()
-                  .gauge(r.gauge())
-                  .filter(g -> g.dead() != 0)
-                  .map(
-                      g -> g.name() + " shows " + show.number(d.key(), g.shows(d.mm()), plan.aim()))
-                  .orElse("");
-          out.add(
-              new Turn(
-                  d.label() + ", " + r.where(),
-                  show.number(d.key(), d.mm(), plan.aim()) + " " + show.unit().word(),
-                  show.other(d.key(), d.mm(), plan.aim()),
-                  shows));
-        }
+  /** Every size that is measured on the way, once, in the order of the work. */
+  private static List<Turn> turns(Plan<?> plan, Show show) {
+    Map<DimKey, Turn> out = new LinkedHashMap<>();
+    for (Step step : plan.route().steps()) {
+      for (Prompt p : plan.prompts(step)) {
+        out.putIfAbsent(
+            p.dim().key(),
+            new Turn(
+                p.dim().label() + ", " + p.where(),
+                show.words(p.dim(), p.dim().mm()),
+                show.other(p.dim()),
+                Words.shows(p, "", show)));
       }
     }
-    return out;
+    return List.copyOf(out.values());
   }
 
-  @GetMapping("/pieces/{id}/cut-sheet.pdf")
+  @GetMapping("/pieces/{id:\\d+}/cut-sheet.pdf")
   ResponseEntity<byte[]> cutSheet(@PathVariable long id, Unit unit) {
     Piece piece = pieces.get(id);
     Plan<?> plan = planner.current(piece);
@@ -116,7 +105,7 @@ class PaperController {
           29,
           10,
           "Cut sheet · "
-              + PieceDrawing.speciesOf(plan)
+              + piece.design().species()
               + " · blank "
               + show.len(plan.aim().mm("blank.length"))
               + " × "
@@ -179,19 +168,12 @@ class PaperController {
       no++;
       s.right(28, y, 10, Integer.toString(no));
       s.text(31, y, 10, stage.step().title());
-      s.right(
-          192,
-          y,
-          9,
-          stage
-              .speeds()
-              .map(w -> show.whole(w.from()) + "–" + show.whole(w.to()) + " rpm")
-              .orElse(""));
+      s.right(192, y, 9, stage.speeds().map(w -> show.rpm(w) + " rpm").orElse(""));
       y += 5.4;
     }
   }
 
-  @GetMapping("/pieces/{id}/marking-stick.pdf")
+  @GetMapping("/pieces/{id:\\d+}/marking-stick.pdf")
   ResponseEntity<byte[]> stick(@PathVariable long id, Unit unit) {
     Piece piece = pieces.get(id);
     Plan<?> plan = planner.current(piece);
@@ -250,22 +232,13 @@ class PaperController {
     }
     double y = top;
     s.text(132, y, 9, "Diameters");
-    for (String key :
-        List.of(
-            "blank.round",
-            "tenon-foot.diameter",
-            "outside.foot",
-            "outside.diameter",
-            "outside.top",
-            "spigot.diameter",
-            "recess.diameter",
-            "inside.diameter",
-            "tenon-top.diameter")) {
-      Dim d = plan.aim().dims().get(new hazelkeep.measure.DimKey(key));
-      if (d != null) {
+    for (Measure m : plan.sketch().measures()) {
+      boolean across = m.kind() == Measure.Kind.INSIDE || m.kind() == Measure.Kind.OUTSIDE;
+      if (across) {
+        Dim d = plan.aim().dims().get(m.key());
         y += 6;
         s.text(132, y, 9, d.label());
-        s.right(196, y, 9, show.number(d.key(), d.mm(), plan.aim()) + " " + show.unit().word());
+        s.right(196, y, 9, show.words(d, d.mm()));
       }
     }
   }

@@ -2,8 +2,6 @@ package hazelkeep.web.piece;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
-import hazelkeep.piece.Choice;
-import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -12,6 +10,7 @@ import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /**
@@ -26,7 +25,9 @@ import java.util.stream.Collectors;
  * @param why why it matters
  * @param advice what to do
  * @param step the step it shows at, empty for the design
+ * @param key the step's name, empty for the design
  * @param remedies what can be applied with one press
+ * @param with findings that have the same cause: the same press removes them
  */
 public record FindingView(
     int no,
@@ -38,7 +39,9 @@ public record FindingView(
     String why,
     String advice,
     String step,
-    List<Button> remedies) {
+    String key,
+    List<Button> remedies,
+    List<FindingView> with) {
   /**
    * A remedy as a button.
    *
@@ -47,29 +50,45 @@ public record FindingView(
    */
   public record Button(String label, String json) {}
 
-  /** All findings of a plan. */
-  public static List<FindingView> of(Plan<?> plan, Show show, Json json) {
+  /** All findings of a plan, one after the other. */
+  public static List<FindingView> all(Plan<?> plan, Show show, Json json) {
     List<FindingView> out = new ArrayList<>();
     for (Finding f : plan.findings()) {
-      List<Button> buttons = new ArrayList<>();
-      for (Remedy r : f.remedies()) {
-        buttons.add(
-            new Button(
-                label(r, plan, show), json.mapper().writerFor(Remedy.class).writeValueAsString(r)));
-      }
-      String step = f.at().flatMap(k -> plan.route().step(k)).map(Step::title).orElse("");
+      List<Button> buttons =
+          f.remedies().stream().map(r -> new Button(label(r, plan, show), json.remedy(r))).toList();
+      String mark =
+          f.grade() == Grade.STOP ? "■ stop" : f.grade() == Grade.WATCH ? "▲ watch" : "● note";
       out.add(
           new FindingView(
               out.size() + 1,
-              f.grade().name().toLowerCase(java.util.Locale.ROOT),
-              f.grade() == Grade.STOP ? "■ stop" : f.grade() == Grade.WATCH ? "▲ watch" : "● note",
+              f.grade().name().toLowerCase(Locale.ROOT),
+              mark,
               f.code(),
               f.verdict().title(),
               show.numbers(f.verdict()),
               f.verdict().why(),
               f.advice(),
-              step,
-              buttons));
+              f.at().flatMap(k -> plan.route().step(k)).map(Step::title).orElse(""),
+              f.at().map(k -> k.path()).orElse(""),
+              buttons,
+              new ArrayList<>()));
+    }
+    return out;
+  }
+
+  /** Findings with those of one cause under one another: what the same presses remove. */
+  public static List<FindingView> byCause(List<FindingView> all) {
+    List<FindingView> out = new ArrayList<>();
+    for (FindingView f : all) {
+      FindingView cause =
+          f.remedies.isEmpty()
+              ? null
+              : out.stream().filter(o -> o.remedies.equals(f.remedies)).findFirst().orElse(null);
+      if (cause == null) {
+        out.add(f);
+      } else {
+        cause.with.add(f);
+      }
     }
     return out;
   }
@@ -78,18 +97,15 @@ public record FindingView(
   public static String label(Remedy r, Plan<?> plan, Show show) {
     if (r instanceof Remedy.SetDim set) {
       Dim d = plan.aim().dims().get(set.key());
-      return d.label()
-          + " "
-          + show.number(set.key(), set.to().mm(), plan.aim())
-          + " "
-          + show.unit().word();
+      return d.label() + " " + show.words(d, set.to().mm());
     }
     if (r instanceof Remedy.Choose choose) {
-      return choices(plan).stream()
+      return plan.sketch().choices().stream()
           .filter(c -> c.name().equals(choose.choice()))
-          .flatMap(c -> c.options().stream())
-          .filter(o -> o.name().equals(choose.option()))
-          .map(Choice.Option::label)
+          .flatMap(
+              c -> c.options().stream().map(o -> new String[] {c.label(), o.name(), o.label()}))
+          .filter(o -> o[1].equals(choose.option()))
+          .map(o -> o[0] + ": " + o[2].toLowerCase(Locale.ROOT))
           .findFirst()
           .orElse(choose.option());
     }
@@ -97,13 +113,5 @@ public record FindingView(
       return t.all().stream().map(x -> label(x, plan, show)).collect(Collectors.joining(", "));
     }
     return "Back to the recipe's order";
-  }
-
-  private static List<Choice> choices(Plan<?> plan) {
-    return choicesOf(plan);
-  }
-
-  private static <D extends Design> List<Choice> choicesOf(Plan<D> plan) {
-    return plan.kind().choices(plan.design());
   }
 }

@@ -3,6 +3,7 @@ package hazelkeep.web.planning;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.Sketch;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.store.Piece;
@@ -10,6 +11,9 @@ import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
+import hazelkeep.workbench.Fact;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,9 +38,11 @@ public class Planner {
         }
       };
 
-  private record PlanKey(String kind, Design design, List<RouteEdit> edits, boolean tried) {}
+  private record PlanKey(
+      String kind, Design design, List<RouteEdit> edits, Shop shop, boolean tried) {}
 
-  private record BenchKey(long piece, int version, long last) {}
+  /** A log is only ever added to: its last number says all of it. */
+  private record BenchKey(long piece, int version, Shop shop, long last) {}
 
   /** With the shop and the runs it plans for. */
   public Planner(ShopStore shops, RunStore runs) {
@@ -58,14 +64,32 @@ public class Planner {
   public Plan<?> tried(Piece piece) {
     return (Plan<?>)
         remembered(
-            new PlanKey(piece.kind().name(), piece.design(), piece.edits(), true),
+            new PlanKey(piece.kind().name(), piece.design(), piece.edits(), shop(), true),
             () -> plan(piece).withRemedies());
+  }
+
+  /** A design drawn and judged by geometry, nothing played. */
+  public <D extends Design> Sketch<D> sketch(Kind<D> kind, Design design) {
+    return Sketch.of(kind, kind.type().cast(design), shop(), Map.of());
+  }
+
+  /**
+   * Tries whether a design can be planned from the blank, and from where its run stands.
+   *
+   * @throws hazelkeep.piece.BadDesign when it can't
+   */
+  public void tryOut(Piece piece, Design next) {
+    plan(piece.kind(), next, piece.edits());
+    if (runs.started(piece.id())) {
+      replay(piece.kind(), next, piece.edits(), runs.log(piece.id()));
+    }
   }
 
   /** A plan. */
   public Plan<?> plan(Kind<?> kind, Design design, List<RouteEdit> edits) {
     return (Plan<?>)
-        remembered(new PlanKey(kind.name(), design, edits, false), () -> of(kind, design, edits));
+        remembered(
+            new PlanKey(kind.name(), design, edits, shop(), false), () -> of(kind, design, edits));
   }
 
   private <D extends Design> Plan<D> of(Kind<D> kind, Design design, List<RouteEdit> edits) {
@@ -74,17 +98,31 @@ public class Planner {
 
   /** Where a run stands. */
   public Bench<?> bench(Piece piece) {
-    List<Entry> log = runs.log(piece.id());
+    return bench(piece, runs.log(piece.id()));
+  }
+
+  /**
+   * Where a run stood.
+   *
+   * @param log its facts up to then, as they are stored
+   */
+  public Bench<?> bench(Piece piece, List<Entry> log) {
     long last = log.isEmpty() ? 0 : log.get(log.size() - 1).no();
     return (Bench<?>)
         remembered(
-            new BenchKey(piece.id(), piece.version(), last),
+            new BenchKey(piece.id(), piece.version(), shop(), last),
             () -> replay(piece.kind(), piece.design(), piece.edits(), log));
   }
 
-  /** Where a run would stand after other facts. */
-  public Bench<?> bench(Piece piece, List<Entry> log) {
-    return replay(piece.kind(), piece.design(), piece.edits(), log);
+  /**
+   * Tries where a run would stand after one more fact.
+   *
+   * @throws hazelkeep.piece.BadDesign when what is left can't be planned then
+   */
+  public void tryOut(Piece piece, Fact fact) {
+    List<Entry> log = new ArrayList<>(runs.log(piece.id()));
+    log.add(new Entry(Long.MAX_VALUE, Instant.EPOCH, piece.version(), fact));
+    replay(piece.kind(), piece.design(), piece.edits(), log);
   }
 
   private <D extends Design> Bench<D> replay(

@@ -1,6 +1,5 @@
 package hazelkeep.web.shelf;
 
-import hazelkeep.measure.Grade;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Step;
@@ -10,9 +9,11 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
-import hazelkeep.workbench.Bench;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,10 +31,16 @@ class ShelfController {
     this.planner = planner;
   }
 
+  /** Where a piece stands. */
+  private enum Place {
+    BENCH,
+    PLAN,
+    DONE
+  }
+
   /**
    * A piece on the shelf.
    *
-   * @param id its number
    * @param name its name
    * @param wood its wood
    * @param size height and diameter
@@ -42,10 +49,10 @@ class ShelfController {
    * @param stops findings that forbid the work
    * @param watches findings to be watched
    * @param svg its section
-   * @param state bench, plan or done
+   * @param done steps done
+   * @param steps steps in all; 0 when it is not on the lathe
    */
   public record Card(
-      long id,
       String name,
       String wood,
       String size,
@@ -54,59 +61,58 @@ class ShelfController {
       long stops,
       long watches,
       String svg,
-      String state) {}
+      int done,
+      int steps) {}
 
   @GetMapping("/")
   String shelf(Unit unit, Model model) {
     Show show = new Show(unit);
-    List<Card> bench = new ArrayList<>();
-    List<Card> plan = new ArrayList<>();
-    List<Card> done = new ArrayList<>();
-    for (Piece p : pieces.all()) {
-      Card c = card(p, show);
-      (c.state().equals("bench") ? bench : c.state().equals("done") ? done : plan).add(c);
+    Map<Place, List<Card>> places = new EnumMap<>(Place.class);
+    for (Place p : Place.values()) {
+      places.put(p, new ArrayList<>());
     }
-    model.addAttribute("bench", bench);
-    model.addAttribute("planned", plan);
-    model.addAttribute("done", done);
-    model.addAttribute("empty", bench.isEmpty() && plan.isEmpty() && done.isEmpty());
+    List<Piece> all = pieces.all();
+    for (Piece p : all) {
+      boolean closed = runs.closing(p.id()).isPresent();
+      Place place = closed ? Place.DONE : runs.started(p.id()) ? Place.BENCH : Place.PLAN;
+      places.get(place).add(card(p, place, show));
+    }
+    model.addAttribute("bench", places.get(Place.BENCH));
+    model.addAttribute("planned", places.get(Place.PLAN));
+    model.addAttribute("done", places.get(Place.DONE));
+    model.addAttribute("empty", all.isEmpty());
     model.addAttribute("show", show);
     return "shelf/shelf";
   }
 
-  private Card card(Piece p, Show show) {
-    boolean closed = runs.closing(p.id()).isPresent();
-    boolean running = runs.started(p.id());
+  private Card card(Piece p, Place place, Show show) {
     Plan<?> plan = planner.current(p);
-    String species = PieceDrawing.speciesOf(plan);
-    String next;
     String href = "/pieces/" + p.id();
-    if (closed) {
-      next = "On the shelf, recorded";
+    String next = plan.stops() > 0 ? "Next: solve what stands in the way" : "Ready for the lathe";
+    int done = 0;
+    if (place == Place.DONE) {
+      next = "Finished and recorded";
       href += "/record";
-    } else if (running) {
-      Bench<?> bench = planner.bench(p);
-      next = bench.next().map(Step::title).map(t -> "Next: " + t).orElse("Next: the record");
-      href += bench.next().isPresent() ? "/bench" : "/record";
-    } else {
-      next = plan.stops() > 0 ? "Solve what stands in the way" : "Ready for the lathe";
+    } else if (place == Place.BENCH) {
+      Optional<Step> step = planner.bench(p).next();
+      done = planner.bench(p).done().size();
+      next = "Next: " + step.map(Step::title).map(String::toLowerCase).orElse("the record");
+      href += step.isPresent() ? "/bench" : "/record";
     }
-    String size =
+    boolean closed = place == Place.DONE;
+    return new Card(
+        p.name(),
+        plan.design().species(),
         "⌀ "
             + show.bare(plan.aim().mm("outside.diameter"))
             + " × "
-            + show.len(plan.aim().mm("outside.height"));
-    long watches = plan.findings().stream().filter(f -> f.grade() == Grade.WATCH).count();
-    return new Card(
-        p.id(),
-        p.name(),
-        species,
-        size,
+            + show.len(plan.aim().mm("outside.height")),
         next,
         href,
         closed ? 0 : plan.stops(),
-        closed ? 0 : watches,
-        PieceDrawing.card(plan, species),
-        closed ? "done" : running ? "bench" : "plan");
+        closed ? 0 : plan.watches(),
+        PieceDrawing.card(plan.sketch()),
+        done,
+        place == Place.BENCH ? plan.route().steps().size() : 0);
   }
 }

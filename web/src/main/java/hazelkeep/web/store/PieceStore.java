@@ -4,9 +4,9 @@ import static hazelkeep.web.store.tables.Tables.PIECE;
 import static hazelkeep.web.store.tables.Tables.PIECE_DESIGN;
 import static org.jooq.impl.DSL.max;
 
+import hazelkeep.kinds.Kinds;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Kinds;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.json.Json;
 import java.time.Instant;
@@ -14,6 +14,8 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -50,28 +52,32 @@ public class PieceStore {
    * @throws NotThere when there is none of that number
    */
   public Piece get(long id) {
+    Integer head = db.select(PIECE.HEAD).from(PIECE).where(PIECE.ID.eq(id)).fetchOne(PIECE.HEAD);
+    if (head == null) {
+      throw new NotThere("There is no piece number " + id + " on the shelf.");
+    }
+    return at(id, head);
+  }
+
+  private Piece at(long id, int version) {
     var row =
         db.select()
             .from(PIECE)
             .join(PIECE_DESIGN)
-            .on(PIECE_DESIGN.PIECE_ID.eq(PIECE.ID).and(PIECE_DESIGN.VERSION.eq(PIECE.HEAD)))
+            .on(PIECE_DESIGN.PIECE_ID.eq(PIECE.ID).and(PIECE_DESIGN.VERSION.eq(version)))
             .where(PIECE.ID.eq(id))
             .fetchOne();
-    if (row == null) {
-      throw new NotThere("There is no piece number " + id + " on the shelf.");
-    }
     Kind<?> kind =
         Kinds.named(row.get(PIECE.KIND))
             .orElseThrow(() -> new NotThere("This piece is of a kind that is not known here."));
     boolean redo =
         db.fetchExists(
-            PIECE_DESIGN,
-            PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.PARENT.eq(row.get(PIECE.HEAD))));
+            PIECE_DESIGN, PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.PARENT.eq(version)));
     return new Piece(
         id,
         row.get(PIECE.NAME),
         kind,
-        row.get(PIECE.HEAD),
+        version,
         json.design(kind, json.mapper().readTree(row.get(PIECE_DESIGN.DOCUMENT))),
         Arrays.asList(json.read(row.get(PIECE_DESIGN.EDITS), RouteEdit[].class)),
         row.get(PIECE.CHANGED_AT).toInstant(),
@@ -123,37 +129,43 @@ public class PieceStore {
         });
   }
 
-  /**
-   * Goes one version back.
-   *
-   * @throws Stale when another version is in force
-   */
-  public void undo(long id, int seen) {
-    Integer parent =
-        db.select(PIECE_DESIGN.PARENT)
-            .from(PIECE_DESIGN)
-            .where(PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.VERSION.eq(seen)))
-            .fetchOne(PIECE_DESIGN.PARENT);
-    if (parent != null) {
-      move(db, id, seen, parent);
-    }
+  /** The piece one version back; empty when there is none. */
+  public Optional<Piece> before(Piece piece) {
+    return Optional.ofNullable(
+            db.select(PIECE_DESIGN.PARENT)
+                .from(PIECE_DESIGN)
+                .where(version(piece))
+                .fetchOne(PIECE_DESIGN.PARENT))
+        .map(v -> at(piece.id(), v));
+  }
+
+  /** The piece as it was made last from this version; empty when there is none. */
+  public Optional<Piece> after(Piece piece) {
+    return Optional.ofNullable(
+            db.select(max(PIECE_DESIGN.VERSION))
+                .from(PIECE_DESIGN)
+                .where(
+                    PIECE_DESIGN
+                        .PIECE_ID
+                        .eq(piece.id())
+                        .and(PIECE_DESIGN.PARENT.eq(piece.version())))
+                .fetchOne()
+                .value1())
+        .map(v -> at(piece.id(), v));
+  }
+
+  private static Condition version(Piece piece) {
+    return PIECE_DESIGN.PIECE_ID.eq(piece.id()).and(PIECE_DESIGN.VERSION.eq(piece.version()));
   }
 
   /**
-   * Goes forward to the version made last on this one.
+   * Puts another version in force.
    *
-   * @throws Stale when another version is in force
+   * @param seen the version that was in force
+   * @throws Stale when another one is
    */
-  public void redo(long id, int seen) {
-    Integer child =
-        db.select(max(PIECE_DESIGN.VERSION))
-            .from(PIECE_DESIGN)
-            .where(PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.PARENT.eq(seen)))
-            .fetchOne()
-            .value1();
-    if (child != null) {
-      move(db, id, seen, child);
-    }
+  public void travel(long id, int seen, int to) {
+    move(db, id, seen, to);
   }
 
   private void move(DSLContext tx, long id, int seen, int to) {

@@ -71,12 +71,7 @@ public class RunStore {
    * @throws Stale when there are newer ones; nothing is stored then
    */
   public void add(long piece, long last, int designVersion, Fact fact) {
-    long newest =
-        db.select(coalesce(max(RUN_ENTRY.ENTRY_NO), inline(0L)))
-            .from(RUN_ENTRY)
-            .where(RUN_ENTRY.PIECE_ID.eq(piece))
-            .fetchOne()
-            .value1();
+    long newest = last(piece);
     if (newest != last) {
       throw new Stale(newest);
     }
@@ -94,17 +89,26 @@ public class RunStore {
     }
   }
 
-  /**
-   * What closes a piece.
-   *
-   * @param closed when
-   * @param fitFelt the fit as it was felt
-   * @param signature what was written on the foot
-   * @param notes anything else
-   * @param made made sizes, mm
-   */
-  public record Closing(
-      Instant closed, String fitFelt, String signature, String notes, Map<DimKey, Double> made) {}
+  /** The number of a run's last entry; 0 for none. */
+  public long last(long piece) {
+    return db.select(coalesce(max(RUN_ENTRY.ENTRY_NO), inline(0L)))
+        .from(RUN_ENTRY)
+        .where(RUN_ENTRY.PIECE_ID.eq(piece))
+        .fetchOne()
+        .value1();
+  }
+
+  /** Notes in an open run that its design changed, after whatever came before. */
+  public void changed(long piece, int designVersion) {
+    for (int tries = 0; started(piece) && tries < 5; tries++) {
+      try {
+        add(piece, last(piece), designVersion, new Fact.Changed(designVersion));
+        return;
+      } catch (Stale e) {
+        // A fact slipped in between: the note goes behind it.
+      }
+    }
+  }
 
   /** The record of a piece, if it is closed. */
   public Optional<Closing> closing(long piece) {
@@ -139,6 +143,7 @@ public class RunStore {
         .set(PIECE_RECORD.FIT_FELT, fitFelt)
         .set(PIECE_RECORD.SIGNATURE, signature)
         .set(PIECE_RECORD.NOTES, notes)
+        .set(PIECE_RECORD.MADE, json.write(sizes))
         .whenNotMatchedThenInsert(
             PIECE_RECORD.PIECE_ID,
             PIECE_RECORD.CLOSED_AT,

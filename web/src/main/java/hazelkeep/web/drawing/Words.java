@@ -1,0 +1,32 @@
+package hazelkeep.web.drawing;
+
+import hazelkeep.route.LastChance;
+import hazelkeep.route.Prompt;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What several screens say alike. */
+public final class Words {
+  private Words() {}
+
+  /** Last chances surface by surface: the lid's inside cut, sanded, finished. */
+  public static List<String> lastChances(List<LastChance> chances) {
+    Map<String, String> bySurface = new LinkedHashMap<>();
+    for (LastChance c : chances) {
+      String surface = "the " + c.surface().part() + "'s " + c.surface().name();
+      bySurface.merge(surface, c.doing().done(), (a, b) -> a + ", " + b);
+    }
+    return bySurface.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).toList();
+  }
+
+  /** A size to measure, and what the device shows where that is another number. */
+  public static String target(Prompt p, Show show) {
+    return p.dim().label() + " " + show.number(p.dim(), p.target()) + shows(p, " · ", show);
+  }
+
+  /** What the device shows; empty where it shows the length itself. */
+  public static String shows(Prompt p, String before, Show show) {
+    return p.dead() ? before + p.gauge().name() + " shows " + show.number(p.dim(), p.shows()) : "";
+  }
+}

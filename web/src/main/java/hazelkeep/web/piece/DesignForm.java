@@ -1,0 +1,207 @@
+package hazelkeep.web.piece;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.measure.SizeText;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Restated;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A design as it is typed, for every kind alike: fields are named as in the piece file, {@code
+ * species}, {@code content.height}, {@code sizes.outside.diameter}.
+ *
+ * @param typed every field as typed, kept whatever becomes of it
+ * @param errors message by field
+ */
+public record DesignForm(Map<String, String> typed, Map<String, String> errors) {
+  private static final String SIZES = "sizes.";
+
+  /** The form of what was typed. */
+  public static DesignForm of(Map<String, String> typed) {
+    return new DesignForm(new LinkedHashMap<>(typed), new LinkedHashMap<>());
+  }
+
+  /** The form of a design as it stands. */
+  public static DesignForm of(Design design, Unit unit) {
+    DesignForm form = of(Map.of());
+    for (RecordComponent c : design.getClass().getRecordComponents()) {
+      Object value = value(design, c);
+      if (value instanceof Optional<?> group
+          && group.isPresent()
+          && group.get() instanceof Record r) {
+        for (RecordComponent inner : r.getClass().getRecordComponents()) {
+          form.typed.put(c.getName() + "." + inner.getName(), shown(value(r, inner), unit));
+        }
+      } else if (!(value instanceof Map || value instanceof java.util.List)) {
+        form.typed.put(c.getName(), shown(value, unit));
+      }
+    }
+    return form;
+  }
+
+  private static Object value(Object record, RecordComponent c) {
+    try {
+      return c.getAccessor().invoke(record);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static String shown(Object value, Unit unit) {
+    if (value instanceof Optional<?> o) {
+      return o.map(v -> shown(v, unit)).orElse("");
+    }
+    if (value instanceof Size s) {
+      return unit.show(s);
+    }
+    if (value instanceof Double d && d == Math.rint(d)) {
+      return Long.toString(Math.round(d));
+    }
+    return value instanceof Enum<?> e ? e.name() : String.valueOf(value);
+  }
+
+  /** What was typed into a field. */
+  public String value(String field) {
+    return typed.getOrDefault(field, "");
+  }
+
+  /** Why a field was refused; null when it was not. */
+  public String error(String field) {
+    return errors.get(field);
+  }
+
+  /** Notes why a field was refused. */
+  public void refuse(String field, String why) {
+    errors.putIfAbsent(field, why);
+  }
+
+  /** All refusals in one sentence or more. */
+  public String refusals() {
+    return String.join(" ", errors.values());
+  }
+
+  /**
+   * The design with what this form says; errors are noted by field.
+   *
+   * @return the design, or empty when a field was refused
+   */
+  public <D extends Design> Optional<D> onto(Kind<D> kind, D design, Unit unit) {
+    D next = design;
+    for (RecordComponent c : design.getClass().getRecordComponents()) {
+      String name = c.getName();
+      try {
+        if (group(c) != null) {
+          next = Restated.with(next, name, grouped(c, value(next, c), unit));
+        } else if (c.getType().isEnum()) {
+          next = value(name).isBlank() ? next : kind.choose(next, name, value(name));
+        } else if (typed.containsKey(name) && c.getType() == String.class) {
+          next = Restated.with(next, name, value(name));
+        } else if (typed.containsKey(name) && c.getType() == int.class && !value(name).isBlank()) {
+          next = Restated.with(next, name, whole(value(name)));
+        }
+      } catch (IllegalArgumentException e) {
+        refuse(blamed(name), e.getMessage());
+      }
+    }
+    for (Map.Entry<String, String> e : typed.entrySet()) {
+      if (e.getKey().startsWith(SIZES) && !e.getValue().isBlank()) {
+        try {
+          DimKey key = new DimKey(e.getKey().substring(SIZES.length()));
+          next = kind.size(next, key, Optional.of(SizeText.parse(e.getValue(), unit)));
+        } catch (IllegalArgumentException x) {
+          refuse(e.getKey(), x.getMessage());
+        }
+      }
+    }
+    return errors.isEmpty() ? Optional.of(next) : Optional.empty();
+  }
+
+  /** The record that an optional component holds; null for any other component. */
+  private static Class<?> group(RecordComponent c) {
+    return c.getGenericType() instanceof ParameterizedType p
+            && p.getRawType() == Optional.class
+            && p.getActualTypeArguments()[0] instanceof Class<?> held
+            && held.isRecord()
+        ? held
+        : null;
+  }
+
+  /** The field of a group that an error of the whole group is shown at: the first filled one. */
+  private String blamed(String name) {
+    return typed.entrySet().stream()
+        .filter(e -> e.getKey().startsWith(name + ".") && !e.getValue().isBlank())
+        .map(Map.Entry::getKey)
+        .findFirst()
+        .orElse(name);
+  }
+
+  private Optional<Object> grouped(RecordComponent c, Object now, Unit unit) {
+    RecordComponent[] parts = group(c).getRecordComponents();
+    Object[] values = new Object[parts.length];
+    Class<?>[] types = new Class<?>[parts.length];
+    boolean stated = false;
+    for (int i = 0; i < parts.length; i++) {
+      String field = c.getName() + "." + parts[i].getName();
+      types[i] = parts[i].getType();
+      values[i] =
+          typed.containsKey(field)
+              ? read(field, parts[i].getGenericType(), unit)
+              : now instanceof Optional<?> o && o.isPresent()
+                  ? value(o.get(), parts[i])
+                  : types[i] == boolean.class ? (Object) false : Optional.empty();
+      stated |= !values[i].equals(Optional.empty()) && !values[i].equals(false);
+    }
+    if (!stated) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(group(c).getDeclaredConstructor(types).newInstance(values));
+    } catch (java.lang.reflect.InvocationTargetException e) {
+      throw new IllegalArgumentException(e.getCause().getMessage(), e);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** One field of a group: a size, a plain number, or a tick. */
+  private Object read(String field, Type type, Unit unit) {
+    String text = value(field).strip();
+    if (type == boolean.class) {
+      return text.equals("true");
+    }
+    if (text.isEmpty()) {
+      return Optional.empty();
+    }
+    try {
+      Type held = ((ParameterizedType) type).getActualTypeArguments()[0];
+      return Optional.of(held == Size.class ? SizeText.parse(text, unit) : (Object) number(text));
+    } catch (IllegalArgumentException e) {
+      refuse(field, e.getMessage());
+      return Optional.empty();
+    }
+  }
+
+  private static double number(String text) {
+    try {
+      return Double.parseDouble(text.replace(',', '.').replaceAll("\\s*ml$", ""));
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("A plain number is expected here, such as 250.", e);
+    }
+  }
+
+  private static int whole(String text) {
+    try {
+      return Integer.parseInt(text.strip());
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("A whole number is expected here, such as 240.", e);
+    }
+  }
+}

@@ -1,0 +1,89 @@
+package hazelkeep.web.piece;
+
+import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.NotThere;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.wood.Species;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** From a wish to a piece: whatever is not said follows from the rules. */
+@Controller
+class NewPieceController {
+  private static final int NAME_MOST = 120;
+
+  private final PieceStore pieces;
+  private final Planner planner;
+
+  NewPieceController(PieceStore pieces, Planner planner) {
+    this.pieces = pieces;
+    this.planner = planner;
+  }
+
+  @GetMapping("/pieces/new")
+  String blank(@RequestParam(defaultValue = "lidded-box") String kind, Unit unit, Model model) {
+    Kind<?> of = kind(kind);
+    return form(of, DesignForm.of(of.fresh(), unit), unit, model);
+  }
+
+  private static Kind<?> kind(String name) {
+    return Kinds.named(name)
+        .orElseThrow(() -> new NotThere("There is no kind of piece called “" + name + "” here."));
+  }
+
+  private static String form(Kind<?> kind, DesignForm form, Unit unit, Model model) {
+    model.addAttribute("kind", kind);
+    model.addAttribute("form", form);
+    model.addAttribute("show", new Show(unit));
+    model.addAttribute("species", Species.LIBRARY);
+    return "piece/new";
+  }
+
+  @PostMapping("/pieces")
+  String create(
+      @RequestParam(defaultValue = "lidded-box") String kind,
+      @RequestParam Map<String, String> typed,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    return create(kind(kind), typed, unit, model, response);
+  }
+
+  private <D extends Design> String create(
+      Kind<D> kind,
+      Map<String, String> typed,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    DesignForm form = DesignForm.of(typed);
+    String name = form.value("name").strip();
+    if (name.isEmpty() || name.length() > NAME_MOST) {
+      form.refuse("name", "A piece has a name of at most " + NAME_MOST + " letters.");
+    }
+    Optional<D> design = form.onto(kind, kind.fresh(), unit);
+    if (design.isPresent()) {
+      try {
+        planner.plan(kind, design.get(), List.of());
+        return "redirect:/pieces/" + pieces.create(name, kind, design.get());
+      } catch (BadDesign e) {
+        form.refuse("sizes." + e.key(), e.getMessage());
+      }
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    return form(kind, form, unit, model);
+  }
+}
