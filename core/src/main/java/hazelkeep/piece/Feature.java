@@ -9,8 +9,10 @@ import hazelkeep.wood.SurfaceId;
  * @param key the dimension
  * @param surface the surface it is taken on: a later cut there makes the reading expire
  * @param kind how the stock follows
+ * @param keeps the dimension that stays as it is once this was cut, whatever else changes: itself,
+ *     or one that says the same from a face that does not move
  */
-public record Feature(DimKey key, SurfaceId surface, Kind kind) {
+public record Feature(DimKey key, SurfaceId surface, Kind kind, DimKey keeps) {
   /** How the stock follows a reading. */
   public enum Kind {
     /** The diameter of an outside cylinder. */

@@ -12,6 +12,7 @@ import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A kind of piece. Everything the rest of the program needs to plan, draw, rehearse and turn it.
@@ -92,6 +93,13 @@ public interface Kind<D extends Design> {
    * @param now all dimensions by the design as it now is, mm
    */
   Map<DimKey, Double> settled(D design, Map<DimKey, Double> then, Map<DimKey, Double> now);
+
+  /**
+   * Dimensions that a change in the middle of the work leaves as they are, unless it names them.
+   *
+   * @param named the dimensions that the change sets
+   */
+  List<DimKey> stays(D design, Set<DimKey> named);
 
   /** What dimensions measure on the wood, for those that can be read at the bench. */
   List<Feature> features(D design);

@@ -39,6 +39,9 @@ public final class HalfSection {
   /** A scrap that is gone after shrinking by this much, mm, is dust. */
   private static final double DUST_SHRINK = 0.002;
 
+  /** A larger region, mm2, is never so thin all over. */
+  private static final double THIN_AT_MOST = 20;
+
   /** Nothing at all. */
   public static final HalfSection EMPTY = new HalfSection(MAKE.createPolygon());
 
@@ -256,7 +259,10 @@ public final class HalfSection {
     List<Polygon> kept = new ArrayList<>();
     for (int i = 0; i < area.getNumGeometries(); i++) {
       Geometry g = area.getGeometryN(i);
-      boolean thin = g.getArea() < 20 && g.buffer(-DUST_SHRINK).isEmpty();
+      // Shrunk in floating numbers: on the grid, so small an allowance empties any polygon.
+      boolean thin =
+          g.getArea() < THIN_AT_MOST
+              && MAKE_FLOATING.createGeometry(g).buffer(-DUST_SHRINK).isEmpty();
       if (g.getArea() >= DUST_AREA && !thin) {
         kept.add((Polygon) g.copy());
       }

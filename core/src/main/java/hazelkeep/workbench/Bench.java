@@ -32,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Where a run stands: the wood as the facts made it, and the rest of the route planned from there.
@@ -201,10 +202,24 @@ public record Bench<D extends Design>(
         } else if (e.fact() instanceof Fact.Found f) {
           found(f);
         } else if (e.fact() instanceof Fact.Replaced r) {
+          lost(r.part());
           Body fresh = new Body(r.part(), r.stock(), r.stock(), aim.blank().density());
           now = now.corrected(fresh, then);
         }
       }
+    }
+
+    /** A part is gone, and with it all that was done to it and measured on it. */
+    private void lost(String part) {
+      now = now.gone(part, then);
+      logged.removeIf(key -> isOf(part, key));
+      taken.forEach(
+          (key, no) -> {
+            Feature f = features.get(key);
+            if (f != null && f.surface().part().equals(part)) {
+              expired.add(no);
+            }
+          });
     }
 
     private String done(Fact.Done d, String mounted) {
@@ -246,8 +261,7 @@ public record Bench<D extends Design>(
     private void found(Fact.Found f) {
       String part = f.as().part();
       if (f.as().what() == AsFound.What.LOST) {
-        now = now.gone(part, then);
-        logged.removeIf(key -> isOf(part, key));
+        lost(part);
       } else {
         now.stock(aim.part(part)).ifPresent(b -> now = now.corrected(b.without(f.gone()), aim));
       }
@@ -346,6 +360,23 @@ public record Bench<D extends Design>(
     return plan.aim().sizes();
   }
 
+  /** Dimensions that stay as they are because what they measure is cut, mm. */
+  public Map<DimKey, Double> settled() {
+    Set<DimKey> cut =
+        plan.route().steps().stream()
+            .filter(s -> done.contains(s.key()))
+            .flatMap(s -> plan.prompts(s).stream())
+            .map(p -> p.dim().key())
+            .collect(Collectors.toSet());
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    for (Feature f : plan.kind().features(plan.design())) {
+      if (cut.contains(f.key())) {
+        out.put(f.keeps(), plan.aim().dims().get(f.keeps()).mm());
+      }
+    }
+    return out;
+  }
+
   /** The fact that a step was done as it is planned now. */
   public Fact.Done did(StepKey key) {
     return new Fact.Done(key, frozen(key), dims());
@@ -368,7 +399,7 @@ public record Bench<D extends Design>(
     return plan.route().step(key).map(Step::acts).orElse(new ArrayList<>());
   }
 
-  /** A fresh blank for a lost part: rounded, its tenon cut, and its spigot if it carries one. */
+  /** A fresh blank for a lost part: rounded, its tenon cut, and a spigot that decides its mate. */
   private HalfSection freshStock(String part) {
     Aim aim = plan.aim();
     HalfSection target = aim.part(part).target();
@@ -379,8 +410,9 @@ public record Bench<D extends Design>(
     double z1 = above ? stub.minZ() : target.maxZ() + 1;
     HalfSection stock = HalfSection.box(z0, z1, 0, r).plus(stub);
     for (Surface s : aim.part(part).surfaces()) {
-      // An outside fit is turned before it is parted off; the fresh blank comes with it.
-      if (s.role() == Role.FIT && !s.inside()) {
+      // A spigot that its mate is fitted to is turned before parting; the fresh blank has it.
+      boolean fitted = aim.joints().stream().anyMatch(j -> j.fitted().equals(s.id()));
+      if (s.role() == Role.FIT && !s.inside() && !fitted) {
         stock = stock.minus(s.zone().minus(target));
       }
     }

@@ -1,33 +1,49 @@
 package hazelkeep.workbench;
 
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Length;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
-import hazelkeep.route.RouteEdit;
-import hazelkeep.shop.Shop;
 import hazelkeep.wood.Part;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 /**
  * A way on from where the run stands, tried through the same play.
  *
- * @param remedy the change of the design, empty when a part is made anew
+ * @param main what changes, for telling; empty when a part is made anew
+ * @param remedy the whole change of the design, with what is cut already kept as it is; empty when
+ *     a part is made anew
  * @param replaced the part that is made anew, empty when the design changes
  * @param stops how many findings still forbid the work
  * @param watches how many are to be watched
  */
-public record Way(Optional<Remedy> remedy, Optional<String> replaced, long stops, long watches) {
+public record Way(
+    Optional<Remedy> main,
+    Optional<Remedy> remedy,
+    Optional<String> replaced,
+    long stops,
+    long watches) {
   /** Ways that are tried at most. */
   public static final int MOST = 12;
+
+  /** A size that moves by less stays as it is, mm. */
+  private static final double SAME = 1e-6;
 
   /**
    * Tries ways on, best first; only those that leave fewer stops than there are now.
@@ -36,51 +52,129 @@ public record Way(Optional<Remedy> remedy, Optional<String> replaced, long stops
    * @param log all facts so far
    */
   public static <D extends Design> List<Way> on(Bench<D> bench, List<Entry> log) {
-    Plan<D> plan = bench.plan();
-    Kind<D> kind = plan.kind();
-    Shop shop = plan.shop();
-    List<RouteEdit> edits = plan.edits();
-    long now = plan.stops();
     List<Way> out = new ArrayList<>();
-    int tried = 0;
-    for (Part part : plan.aim().parts()) {
-      if (bench.now().stock(part).isEmpty()) {
-        List<Entry> with = new ArrayList<>(log);
-        with.add(new Entry(Long.MAX_VALUE, Instant.EPOCH, 0, bench.replaced(part.name())));
-        Plan<D> then = Bench.replay(kind, plan.design(), shop, edits, with).plan();
-        out.add(new Way(Optional.empty(), Optional.of(part.name()), then.stops(), then.watches()));
-        tried++;
+    for (String part : replaceable(bench)) {
+      made(bench, log, part).ifPresent(out::add);
+    }
+    Set<Remedy> candidates = candidates(bench, log);
+    int tried = out.size();
+    for (Remedy r : candidates) {
+      if (tried++ < MOST) {
+        changed(bench, log, r).ifPresent(out::add);
       }
     }
-    Set<Remedy> candidates = new LinkedHashSet<>();
+    long now = bench.plan().stops();
+    return out.stream()
+        .filter(w -> w.stops < now)
+        // A new blank comes after every change that saves the wood there is.
+        .sorted(
+            Comparator.comparingLong(Way::stops)
+                .thenComparing(w -> w.replaced().isPresent())
+                .thenComparingLong(Way::watches))
+        .toList();
+  }
+
+  /** Parts that are lost, or stand apart and have something wrong with them or with their mate. */
+  private static <D extends Design> List<String> replaceable(Bench<D> bench) {
+    List<Part> parts = bench.plan().aim().parts();
+    boolean wrong = bench.plan().stops() > 0;
+    long bodies =
+        parts.stream()
+            .map(p -> bench.now().stock(p))
+            .filter(Optional::isPresent)
+            .distinct()
+            .count();
+    boolean apart = bodies == parts.stream().filter(p -> bench.now().stock(p).isPresent()).count();
+    return parts.stream()
+        .filter(p -> bench.now().stock(p).isEmpty() || (wrong && apart && parts.size() > 1))
+        .map(Part::name)
+        .toList();
+  }
+
+  private static <D extends Design> Optional<Way> made(
+      Bench<D> bench, List<Entry> log, String part) {
+    Plan<D> plan = bench.plan();
+    List<Entry> with = new ArrayList<>(log);
+    with.add(new Entry(Long.MAX_VALUE, Instant.EPOCH, 0, bench.replaced(part)));
+    try {
+      Plan<D> then =
+          Bench.replay(plan.kind(), plan.design(), plan.shop(), plan.edits(), with).plan();
+      return Optional.of(
+          new Way(
+              Optional.empty(), Optional.empty(), Optional.of(part), then.stops(), then.watches()));
+    } catch (BadDesign e) {
+      return Optional.empty();
+    }
+  }
+
+  private static <D extends Design> Set<Remedy> candidates(Bench<D> bench, List<Entry> log) {
+    Plan<D> plan = bench.plan();
+    Kind<D> kind = plan.kind();
+    Set<Remedy> out = new LinkedHashSet<>();
+    Set<Long> withdrawn = Fact.withdrawn(log);
     for (Entry e : log) {
-      if (e.fact() instanceof Fact.Found f) {
-        candidates.addAll(kind.waysOn(plan.design(), plan.aim(), f.as()));
+      if (e.fact() instanceof Fact.Found f && !withdrawn.contains(e.no())) {
+        out.addAll(kind.waysOn(plan.design(), plan.aim(), f.as()));
       }
     }
     for (Finding f : plan.findings()) {
       if (f.grade() == Grade.STOP) {
-        candidates.addAll(kind.remedies(plan.design(), f, plan.aim(), shop));
+        out.addAll(kind.remedies(plan.design(), f, plan.aim(), plan.shop()));
       }
     }
-    for (Remedy r : candidates) {
-      if (tried >= MOST) {
-        break;
-      }
-      if (r instanceof Remedy.Restore) {
-        continue;
-      }
-      tried++;
-      try {
-        Plan<D> then = Bench.replay(kind, plan.changed(r), shop, edits, log).plan();
-        out.add(new Way(Optional.of(r), Optional.empty(), then.stops(), then.watches()));
-      } catch (hazelkeep.piece.BadDesign | IllegalArgumentException e) {
-        // Can't be drawn: no way on.
-      }
+    out.removeIf(Remedy.Restore.class::isInstance);
+    return out;
+  }
+
+  private static <D extends Design> Optional<Way> changed(
+      Bench<D> bench, List<Entry> log, Remedy main) {
+    Plan<D> plan = bench.plan();
+    try {
+      Remedy whole = keeping(bench, main);
+      Plan<D> then =
+          Bench.replay(plan.kind(), plan.changed(whole), plan.shop(), plan.edits(), log).plan();
+      return Optional.of(
+          new Way(
+              Optional.of(main),
+              Optional.of(whole),
+              Optional.empty(),
+              then.stops(),
+              then.watches()));
+    } catch (BadDesign | IllegalArgumentException e) {
+      // Can't be drawn: no way on.
+      return Optional.empty();
     }
-    return out.stream()
-        .filter(w -> w.stops < now)
-        .sorted(Comparator.comparingLong(Way::stops).thenComparingLong(Way::watches))
-        .toList();
+  }
+
+  /**
+   * A change that leaves alone what was cut already: sizes it would move are stated as they are.
+   */
+  private static <D extends Design> Remedy keeping(Bench<D> bench, Remedy main) {
+    Plan<D> plan = bench.plan();
+    Set<DimKey> own = new HashSet<>();
+    keys(main, own);
+    Map<DimKey, Dim> then =
+        Dims.resolve(plan.changed(main), plan.kind().rules(), plan.shop(), bench.readings());
+    Map<DimKey, Double> stays = new LinkedHashMap<>(bench.settled());
+    for (DimKey k : plan.kind().stays(plan.design(), own)) {
+      stays.put(k, plan.aim().dims().get(k).mm());
+    }
+    stays.keySet().removeAll(own);
+    List<Remedy> all = new ArrayList<>(List.of(main));
+    stays.forEach(
+        (key, mm) -> {
+          if (Math.abs(then.get(key).mm() - mm) > SAME) {
+            all.add(new Remedy.SetDim(key, Length.mm(mm)));
+          }
+        });
+    return all.size() == 1 ? main : new Remedy.Together(all);
+  }
+
+  private static void keys(Remedy r, Set<DimKey> into) {
+    if (r instanceof Remedy.SetDim set) {
+      into.add(set.key());
+    } else if (r instanceof Remedy.Together t) {
+      t.all().forEach(x -> keys(x, into));
+    }
   }
 }

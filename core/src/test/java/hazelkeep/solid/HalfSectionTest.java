@@ -162,4 +162,18 @@ class HalfSectionTest {
       assertThat(cut.first().r()).isCloseTo(p.radius(z - 0.01), within(1e-6));
     }
   }
+
+  @Test
+  void dust_is_what_no_one_could_hold_and_nothing_more() {
+    for (double side : new double[] {0.2, 0.5, 1.5, 4, 30}) {
+      HalfSection chip = HalfSection.box(10, 10 + side, 20, 20 + side);
+      assertThat(chip.dusted()).as("a chip of %s mm", side).isEqualTo(chip);
+    }
+    assertThat(HalfSection.box(10, 10.05, 20, 20.1).dusted().isEmpty()).as("0.005 mm2").isTrue();
+    assertThat(HalfSection.box(10, 40, 20, 20.003).dusted().isEmpty()).as("3 micrometres").isTrue();
+    HalfSection hair = HalfSection.box(10, 40, 20, 20.006);
+    assertThat(hair.dusted()).as("6 micrometres by 30 mm").isEqualTo(hair);
+    HalfSection both = hair.plus(HalfSection.box(50, 50.05, 20, 20.1));
+    assertThat(both.dusted()).isEqualTo(hair);
+  }
 }

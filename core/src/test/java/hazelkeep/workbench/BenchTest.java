@@ -1,8 +1,10 @@
 package hazelkeep.workbench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.fit.Ladder;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
@@ -10,6 +12,9 @@ import hazelkeep.piece.AsFound;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Finding;
+import hazelkeep.route.FitSteps;
+import hazelkeep.route.Prompt;
+import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
@@ -179,5 +184,123 @@ class BenchTest {
     b = bench();
     assertThat(b.next().get().key().path()).isEqualTo("body/hollow");
     assertThat(doUntil("never").plan().findings()).isEmpty();
+  }
+
+  @Test
+  void a_change_of_one_reading_changes_what_depends_on_it_and_none_other() {
+    doUntil("body/depth hole");
+    Bench<LiddedBox> before = read("recess.diameter", 49.3);
+    Bench<LiddedBox> after = read("recess.diameter", 49.5);
+    assertThat(changed(before, after))
+        .containsExactlyInAnyOrder("recess.diameter", "spigot.diameter", "joint.jam");
+    // The wall of the spigot follows, and the ladder of the trial fits.
+    Stage jam = after.plan().rehearsal().stage(new StepKey("body/jam")).orElseThrow();
+    Ladder ladder = FitSteps.ladder(jam).orElseThrow();
+    Ladder.Rung last = ladder.rungs().get(ladder.rungs().size() - 1);
+    assertThat(last.diameter()).as("a jam of 0.0018").isCloseTo(49.5 * 1.0018, within(1e-9));
+    assertThat(last.clearance()).isCloseTo(-0.0018 * 49.5, within(1e-9));
+    double first = ladder.rungs().get(0).diameter();
+    assertThat(first)
+        .as("the first cut stays well above the last")
+        .isGreaterThan(last.diameter() + 0.3);
+  }
+
+  @Test
+  void a_prompt_s_range_follows_what_else_was_measured() {
+    doUntil("body/jam");
+    Bench<LiddedBox> b = read("recess.diameter", 49.6);
+    Step jam = b.next().orElseThrow();
+    Prompt p = b.plan().prompts(jam).get(0);
+    assertThat(p.target()).isCloseTo(49.6 * 1.0018, within(1e-9));
+    assertThat(p.least()).isCloseTo(p.target() - 0.03, within(1e-9));
+    assertThat(p.doubts(p.target() + 2)).isFalse();
+    assertThat(p.doubts(p.target() + 9)).isTrue();
+    Bench<LiddedBox> measured = read("joint.jam", 49.72);
+    Prompt again = measured.plan().prompts(jam).get(0);
+    assertThat(again.dim().mm()).isEqualTo(49.72);
+    assertThat(again.target())
+        .as("what it should have been is still told")
+        .isCloseTo(p.target(), within(1e-9));
+  }
+
+  /** The recess was cut 3 mm too large at the first go: the spigot's spare of 2 can't follow. */
+  @Test
+  void a_recess_larger_than_the_spigot_can_still_become() {
+    doUntil("lid/inside");
+    Bench<LiddedBox> b = read("recess.diameter", 52.3);
+    Finding f =
+        b.plan().findings().stream()
+            .filter(x -> x.code().equals("recess-too-big"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(f.at()).contains(new StepKey("body/jam"));
+    assertThat(f.verdict().found())
+        .as("52.3 less 49.2 and its spare of 2")
+        .isCloseTo(52.3 - 51.2, within(2e-3));
+    // A new spigot further down in full wood, or a new lid.
+    List<Way> ways = Way.on(b, log).stream().filter(w -> w.stops() == 0).toList();
+    assertThat(ways).anyMatch(w -> w.replaced().filter("lid"::equals).isPresent());
+    assertThat(ways.get(0).remedy()).as("what saves the wood comes first").isPresent();
+  }
+
+  @Test
+  void a_diameter_found_too_small_at_one_place() {
+    Bench<LiddedBox> b = doUntil("body/depth hole");
+    Bench<LiddedBox> after =
+        add(b.found(new AsFound("body", AsFound.What.DIAMETER, 20, 57), "a catch"));
+    double foot = after.plan().aim().part("body").closed().zero();
+    assertThat(2 * after.now().bodies().get("body").sound().outer(foot + 20))
+        .isCloseTo(57, within(1e-3));
+    assertThat(2 * after.now().bodies().get("body").sound().outer(foot + 30)).isGreaterThan(59.9);
+    assertThat(after.plan().findings()).extracting(Finding::code).contains("wood-missing");
+    assertThat(Way.on(after, log).stream().filter(w -> w.stops() == 0))
+        .hasSizeGreaterThanOrEqualTo(3);
+  }
+
+  @Test
+  void a_flaw_as_deep_as_the_oversize_is_no_harm() {
+    Bench<LiddedBox> b = doUntil("top, tail up/bulk");
+    Bench<LiddedBox> after = add(b.found(new AsFound("body", AsFound.What.FLAW, 30, 0), "a pin"));
+    assertThat(after.plan().stops()).isZero();
+    Bench<LiddedBox> deep =
+        add(after.found(new AsFound("body", AsFound.What.FLAW, 30, 1.5), "deep"));
+    assertThat(deep.plan().findings()).extracting(Finding::code).contains("wood-missing");
+  }
+
+  @Test
+  void replaying_the_same_log_gives_the_same_wood_and_the_same_numbers() {
+    doUntil("body/inside");
+    read("inside.depth", 63.1);
+    add(new Fact.Paused("sand the inside"));
+    Bench<LiddedBox> once = bench();
+    Bench<LiddedBox> twice = bench();
+    assertThat(twice.now().bodies()).isEqualTo(once.now().bodies());
+    assertThat(twice.plan().aim().dims()).isEqualTo(once.plan().aim().dims());
+    assertThat(twice.next()).isEqualTo(once.next());
+  }
+
+  @Test
+  void taking_facts_back_one_by_one_ends_at_the_blank() {
+    doUntil("lid/inside");
+    read("recess.diameter", 49.4);
+    while (Fact.lastToTakeBack(log).isPresent()) {
+      add(new Fact.Withdrawn(Fact.lastToTakeBack(log).get()));
+    }
+    Bench<LiddedBox> b = bench();
+    assertThat(b.done()).isEmpty();
+    assertThat(b.now().bodies()).containsOnlyKeys("blank");
+    assertThat(b.readings()).isEmpty();
+    assertThat(b.next().orElseThrow().key().path()).isEqualTo("centres/round");
+  }
+
+  @Test
+  void a_part_that_does_not_exist_can_t_be_found() {
+    assertThatThrownBy(() -> bench().found(new AsFound("handle", AsFound.What.LENGTH, 0, 10), ""))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("no part handle");
+    assertThatThrownBy(() -> new AsFound("lid", AsFound.What.LENGTH, 0, 0))
+        .hasMessageContaining("what the length measures");
+    assertThatThrownBy(() -> new AsFound("lid", AsFound.What.DEPTH, -1, 5))
+        .hasMessageContaining("between 0 and 1000");
   }
 }

@@ -13,9 +13,13 @@ import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What a run at the bench asks of a lidded box: what is measured, what was found, what then. */
 final class BoxAtBench {
+  /** Half the width of the place that a diameter found is taken for, mm. */
+  private static final double GROOVE = 2;
+
   private BoxAtBench() {}
 
   static Map<String, Double> anchors(Map<DimKey, Double> dims) {
@@ -48,67 +52,76 @@ final class BoxAtBench {
         : Map.of(new DimKey("stick.waste-top"), Math.max(0, waste));
   }
 
+  /** Heights stay, unless one of them is what changes; then the other half does. */
+  static List<DimKey> stays(Set<DimKey> named) {
+    List<DimKey> out = new ArrayList<>(List.of(new DimKey("joint.length")));
+    boolean whole = named.contains(new DimKey("outside.height"));
+    for (String height : List.of("body.height", "lid.height")) {
+      if (!whole && !named.contains(new DimKey(height))) {
+        out.add(new DimKey(height));
+      }
+    }
+    out.removeAll(named);
+    return out;
+  }
+
   static List<Feature> features(LiddedBox d) {
     boolean over = d.school() == School.LID_OVER;
     SurfaceId recess = new SurfaceId(over ? "lid" : "body", "recess");
     SurfaceId spigot = new SurfaceId(over ? "body" : "lid", "spigot");
+    SurfaceId inside = new SurfaceId("body", "inside");
+    SurfaceId roof = new SurfaceId("lid", "inside");
+    Feature.Kind jam = over ? Feature.Kind.OUTER : Feature.Kind.INNER;
     return List.of(
-        new Feature(new DimKey("recess.diameter"), recess, Feature.Kind.INNER),
-        new Feature(
-            new DimKey("recess.depth"),
-            over ? new SurfaceId("lid", "inside") : recess,
-            Feature.Kind.SHAPE),
-        new Feature(new DimKey("spigot.diameter"), spigot, Feature.Kind.OUTER),
-        new Feature(
-            new DimKey("joint.jam"),
-            over ? spigot : recess,
-            over ? Feature.Kind.OUTER : Feature.Kind.INNER),
-        new Feature(
-            new DimKey("inside.depth"), new SurfaceId("body", "inside"), Feature.Kind.SHAPE),
-        new Feature(
-            new DimKey("inside.diameter"), new SurfaceId("body", "inside"), Feature.Kind.SHAPE),
-        new Feature(new DimKey("lid.depth"), new SurfaceId("lid", "inside"), Feature.Kind.SHAPE),
-        new Feature(
-            new DimKey("tenon-foot.diameter"), new SurfaceId("body", "foot"), Feature.Kind.STUB),
-        new Feature(
-            new DimKey("tenon-top.diameter"), new SurfaceId("lid", "top"), Feature.Kind.STUB));
+        feature("recess.diameter", recess, Feature.Kind.INNER),
+        feature("recess.depth", over ? roof : recess, Feature.Kind.SHAPE),
+        feature("spigot.diameter", spigot, Feature.Kind.OUTER),
+        feature("joint.jam", over ? spigot : recess, jam),
+        // Floor and roof stay where they are in the wood when a mouth is cut back.
+        feature("inside.depth", inside, Feature.Kind.SHAPE, "body.floor"),
+        feature("inside.diameter", inside, Feature.Kind.SHAPE),
+        feature("lid.depth", roof, Feature.Kind.SHAPE, "lid.thickness"),
+        feature("lid.inside", roof, Feature.Kind.SHAPE),
+        feature("tenon-foot.diameter", new SurfaceId("body", "foot"), Feature.Kind.STUB),
+        feature("tenon-top.diameter", new SurfaceId("lid", "top"), Feature.Kind.STUB));
+  }
+
+  private static Feature feature(String key, SurfaceId on, Feature.Kind kind) {
+    return feature(key, on, kind, key);
+  }
+
+  private static Feature feature(String key, SurfaceId on, Feature.Kind kind, String keeps) {
+    return new Feature(new DimKey(key), on, kind, new DimKey(keeps));
   }
 
   static List<Remedy> waysOn(LiddedBox d, Aim aim, AsFound f) {
-    double value = f.value();
     List<Remedy> out = new ArrayList<>();
+    double value = f.value();
     boolean body = f.part().equals("body");
     boolean carries = body == (d.school() == School.LID_OVER);
     double joint = carries ? aim.mm("joint.length") : 0;
     String height = body ? "body.height" : "lid.height";
-    // What the other half is to be stays: it may be cut already.
-    String mate = body ? "lid.height" : "body.height";
-    Remedy other = dim(mate, aim.mm(mate));
     switch (f.what()) {
       case LENGTH -> {
-        out.add(new Remedy.Together(List.of(dim(height, value - joint), other)));
-        if (carries) {
-          // The recess is cut already: it stays as deep as it is.
-          Remedy recess = dim("recess.depth", aim.mm("recess.depth"));
-          double rest = value - aim.mm(height);
-          double least = Math.max(3, joint / 2);
-          if (rest >= 2) {
-            out.add(new Remedy.Together(List.of(dim("joint.length", rest), recess)));
-          }
-          out.add(
-              new Remedy.Together(
-                  List.of(dim(height, value - least), dim("joint.length", least), recess, other)));
+        set(out, height, value - joint);
+        double rest = value - aim.mm(height);
+        if (carries && rest >= 2) {
+          set(out, "joint.length", rest);
         }
-        out.add(new Remedy.Together(List.of(dim(height, 0.9 * (value - joint)), other)));
+        if (carries) {
+          double least = Math.max(3, joint / 2);
+          out.add(
+              new Remedy.Together(List.of(dim(height, value - least), dim("joint.length", least))));
+        }
+        set(out, height, 0.9 * (value - joint));
       }
       case DIAMETER -> {
-        double ratio = value / aim.mm("outside.diameter");
         set(out, "outside.diameter", value);
-        set(out, body ? "outside.foot" : "outside.top", value);
         set(out, "outside.diameter", value - 1);
-        set(out, "inside.diameter", ratio * aim.mm("inside.diameter"));
+        leaning(out, aim, f, body);
         out.add(new Remedy.Choose("form", "TAPER"));
         out.add(new Remedy.Choose("form", "BARREL"));
+        out.add(new Remedy.Choose("form", "OGEE"));
       }
       case DEPTH -> {
         set(out, body ? "inside.depth" : "lid.depth", value);
@@ -116,14 +129,30 @@ final class BoxAtBench {
         set(out, "foot.hollow", 0.5);
         set(out, "depth-hole.body", value - 2);
       }
-      default -> {}
+      case FLAW -> {
+        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * value);
+        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * value - 1);
+      }
+      case LOST -> {}
     }
     double shorter = value > 0 && f.what() == AsFound.What.FLAW ? value : 3;
-    out.add(new Remedy.Together(List.of(dim(height, aim.mm(height) - shorter), other)));
+    set(out, height, aim.mm(height) - shorter);
     set(out, "joint.diameter", aim.mm("joint.diameter") - 2);
     out.add(new Remedy.Choose("fit", "EASY"));
     out.add(new Remedy.Choose("top", d.top() == Top.DOME ? "FLAT" : "DOME"));
     return out;
+  }
+
+  /** A side that leans in just enough to pass a place that came out too thin. */
+  private static void leaning(List<Remedy> out, Aim aim, AsFound f, boolean body) {
+    double whole = aim.mm("body.height") + aim.mm("lid.height");
+    double at = body ? f.at() + GROOVE : whole - aim.mm("body.height") - f.at() + GROOVE;
+    double lack = aim.mm("outside.diameter") - f.value();
+    double share = at / whole;
+    if (share < 0.6) {
+      String end = body ? "outside.foot" : "outside.top";
+      set(out, end, aim.mm(end) - lack / (1 - share) - 0.2);
+    }
   }
 
   private static Remedy dim(String key, double mm) {
@@ -149,7 +178,7 @@ final class BoxAtBench {
               : HalfSection.box(s.kerfFrom(), s.top - value, 0, s.far);
       case DIAMETER -> {
         double z = body ? s.foot + at : s.rim + at;
-        yield HalfSection.box(z - 2, z + 2, value / 2, s.far);
+        yield HalfSection.box(z - GROOVE, z + GROOVE, value / 2, s.far);
       }
       case DEPTH ->
           body

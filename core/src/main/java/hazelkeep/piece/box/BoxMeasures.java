@@ -113,6 +113,8 @@ final class BoxMeasures {
         atBench(
             along(
                 "depth-hole.body", "hole", DEPTH, BODY, mouth - aim.mm("depth-hole.body"), mouth)));
+    m.add(
+        atBench(across(aim, "lid.inside", "inside", INSIDE, LID, roof - aim.mm("lid.depth") / 3)));
     m.add(atBench(across(aim, "tenon-foot.diameter", "tenon", OUTSIDE, BODY, foot)));
     m.add(atBench(across(aim, "tenon-top.diameter", "tenon", OUTSIDE, LID, top)));
     m.add(atBench(across(aim, "blank.round", "round", OUTSIDE, BODY, s.foot + 5)));

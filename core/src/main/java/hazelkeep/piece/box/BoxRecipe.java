@@ -183,7 +183,8 @@ final class BoxRecipe {
             depthGauge,
             "from the " + (shape.over() ? "rim" : "spigot's end") + " to the middle",
             0.5,
-            0.5));
+            0.5),
+        read("lid.inside", calipers, "inside the lid, in front of its roof", 0.5, 0.5));
     if (shape.over()) {
       s.step(
           "recess",

@@ -29,6 +29,7 @@ final class BoxRemedies {
     double short_ = f.verdict().limit() - f.verdict().found();
     switch (f.code()) {
       case "blank-short", "tenon-gone", "wood-missing" -> shortBlank();
+      case "recess-too-big" -> newSpigot();
       case "blank-thin" -> {
         set("outside.diameter", down(f.verdict().found()));
         scaleForm(f.verdict().found() / f.verdict().limit());
@@ -111,6 +112,21 @@ final class BoxRemedies {
     set("outside.height", aim.mm("outside.height") - give);
     set("body.height", aim.mm("body.height") - give);
     set("blank.length", aim.mm("stick.need"));
+  }
+
+  /** A spigot too thin for its recess is turned anew, further down in full wood. */
+  private void newSpigot() {
+    if (design.school() == LiddedBox.School.LID_OVER) {
+      for (double joint : new double[] {aim.mm("joint.length"), 5, 4}) {
+        out.add(
+            new Remedy.Together(
+                List.of(
+                    new Remedy.SetDim(
+                        new DimKey("body.height"),
+                        Length.mm(down(aim.mm("body.height") - aim.mm("joint.length")))),
+                    new Remedy.SetDim(new DimKey("joint.length"), Length.mm(joint)))));
+      }
+    }
   }
 
   private void content(Finding f) {

@@ -23,6 +23,7 @@ import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 
@@ -184,6 +185,11 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
   public Map<DimKey, Double> settled(
       LiddedBox d, Map<DimKey, Double> then, Map<DimKey, Double> now) {
     return BoxAtBench.settled(then, now);
+  }
+
+  @Override
+  public List<DimKey> stays(LiddedBox d, Set<DimKey> named) {
+    return BoxAtBench.stays(named);
   }
 
   @Override

@@ -73,6 +73,49 @@ class HandArithmeticTest {
     assertThat(p.findings()).isEmpty();
   }
 
+  /** The lid carries the spigot: facing of the rim before the kerf, the spigot behind it. */
+  @Test
+  void the_same_box_with_the_spigot_on_the_lid() {
+    LiddedBox box = kind.choose(stated(WORKED), "school", "LID_IN");
+    Plan<LiddedBox> p = plan(box);
+    List<Double> cuts =
+        kind.stick(p.design(), p.aim().dims()).stream().map(StickPiece::to).toList();
+    assertThat(cuts)
+        .containsExactly(2.0, 9.0, 12.0, 76.0, 77.0, 79.0, 79.5, 88.5, 120.5, 123.0, 130.0, 132.0);
+    assertThat(p.aim().mm("spigot.diameter")).isEqualTo(43.0);
+    assertThat(p.aim().mm("recess.diameter")).isCloseTo(43.075, within(1e-9));
+    // The mouth is opened to the spigot: a jam is 0.0018 of it too narrow.
+    assertThat(p.aim().mm("joint.jam")).isCloseTo(43 * (1 - 0.0018), within(1e-9));
+    assertThat(p.aim().mm("recess.depth")).isCloseTo(9.7, within(1e-9));
+    // The brim is the rim: 64 less a floor of 6.2.
+    assertThat(p.aim().mm("inside.depth")).isCloseTo(57.8, within(1e-9));
+    assertThat(p.aim().mm("inside.diameter")).as("a ledge of 1 mm a side").isEqualTo(41);
+    // Spigot 43 less two walls of 0.08 x 62.
+    assertThat(p.aim().mm("lid.inside")).isCloseTo(43 - 2 * 4.96, within(1e-9));
+    // Lid 32 and spigot 9, less 0.09 x 62.
+    assertThat(p.aim().mm("lid.depth")).isCloseTo(41 - 5.58, within(1e-9));
+    assertThat(p.findings()).isEmpty();
+  }
+
+  /** What each step asks to be measured: the true length, and what the device shows. */
+  @Test
+  void prompts_by_hand() {
+    Plan<LiddedBox> p = plan(stated(WORKED));
+    Map<String, Double> shown = new TreeMap<>();
+    p.route()
+        .steps()
+        .forEach(s -> p.prompts(s).forEach(x -> shown.put(x.dim().key().path(), x.shows())));
+    assertThat(shown.get("blank.round")).isEqualTo(64);
+    // True circle 50 and one over, with 7 mm of 8 degree dovetail on both sides.
+    assertThat(shown.get("tenon-foot.diameter"))
+        .isCloseTo(51 + 14 * Math.tan(Math.toRadians(8)), within(1e-9));
+    assertThat(shown.get("recess.depth")).as("dead length 2").isCloseTo(7.7, within(1e-9));
+    assertThat(shown.get("inside.depth")).isCloseTo(64.8, within(1e-9));
+    assertThat(shown.get("depth-hole.body")).isCloseTo(62.9974, within(1e-4));
+    assertThat(shown.get("recess.diameter")).isCloseTo(43.075, within(1e-9));
+    assertThat(shown.get("lid.depth")).as("32 less 5.58, less 2").isCloseTo(24.42, within(1e-9));
+  }
+
   @Test
   void the_largest_box_from_a_blank() {
     LiddedBox box =

@@ -147,7 +147,7 @@ class FoundController {
           new WayView(
               w.replaced()
                   .map(p -> "Make the " + p + " again from a fresh blank")
-                  .orElseGet(() -> FindingView.label(w.remedy().orElseThrow(), bench.plan(), show)),
+                  .orElseGet(() -> FindingView.label(w.main().orElseThrow(), bench.plan(), show)),
               outcome(w),
               w.remedy().map(json::remedy).orElse(""),
               w.replaced().orElse("")));
