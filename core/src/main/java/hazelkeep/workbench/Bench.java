@@ -98,6 +98,9 @@ public record Bench<D extends Design>(
   /** Less wood than this in the way of a cut, mm2 of section, is not owed. */
   private static final double OWED = 0.5;
 
+  private static final List<DimKey> BLANK =
+      List.of(new DimKey("blank.length"), new DimKey("blank.across"));
+
   /** One pass over the facts. */
   private static final class Replay<D extends Design> {
     private final Kind<D> kind;
@@ -139,6 +142,12 @@ public record Bench<D extends Design>(
       for (Entry e : facts) {
         if (e.fact() instanceof Fact.Done d && !d.dims().isEmpty()) {
           standing.putAll(kind.settled(design, d.dims(), lengths(dims)));
+          // The blank is on the lathe: whatever the design becomes, it stays the blank it was.
+          for (DimKey key : BLANK) {
+            if (d.dims().containsKey(key)) {
+              standing.put(key, d.dims().get(key));
+            }
+          }
           break;
         }
       }
@@ -284,26 +293,44 @@ public record Bench<D extends Design>(
                       || a instanceof Act.Coat c && c.on().part().equals(part));
     }
 
-    /** Steps owed again are done in the setup now mounted, where it holds their part. */
+    /**
+     * Steps owed again are done in the setup now mounted, where it holds their part; else in the
+     * next one that does, when the one they belong to held parts together that now lie apart.
+     */
     private List<RouteEdit> moves(Set<StepKey> done) {
       List<RouteEdit> moves = new ArrayList<>();
-      List<StepKey> all = new ArrayList<>(logged);
-      if (all.isEmpty()) {
-        return moves;
+      StepKey last = null;
+      for (StepKey key : logged) {
+        last = key;
       }
-      StepKey last = all.get(all.size() - 1);
-      for (StepKey key : all) {
-        boolean here =
-            setup(last)
-                .filter(s -> setup(key).filter(s::equals).isEmpty())
-                .filter(s -> s.hold().onLathe())
-                .filter(s -> s.frames().keySet().containsAll(parts(key)))
-                .isPresent();
-        if (!done.contains(key) && here) {
+      for (StepKey key : logged) {
+        if (done.contains(key)) {
+          continue;
+        }
+        Setup own = setup(key).orElseThrow();
+        if (setup(last).filter(s -> !s.equals(own) && holds(s, key)).isPresent()) {
           moves.add(new RouteEdit.MoveAfter(key, last));
+        } else if (apart(own)) {
+          route.setups().stream()
+              .filter(s -> !s.equals(own) && holds(s, key))
+              .flatMap(s -> s.steps().stream())
+              .map(Step::key)
+              .filter(k -> !done.contains(k) && !logged.contains(k))
+              .findFirst()
+              .ifPresent(k -> moves.add(new RouteEdit.MoveAfter(key, k)));
         }
       }
       return moves;
+    }
+
+    private boolean holds(Setup s, StepKey step) {
+      return s.hold().onLathe() && s.frames().keySet().containsAll(parts(step));
+    }
+
+    /** Whether a setup would carry parts as one blank that are one no more. */
+    private boolean apart(Setup s) {
+      return !(s.hold().grip() instanceof Grip.JamOn)
+          && s.frames().keySet().stream().map(p -> now.stock(aim.part(p))).distinct().count() > 1;
     }
 
     private Optional<Setup> setup(StepKey key) {

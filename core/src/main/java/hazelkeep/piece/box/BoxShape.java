@@ -34,6 +34,9 @@ import java.util.function.ToDoubleFunction;
 
 /** The target shapes of a lidded box in its blank. */
 final class BoxShape {
+  /** How far zones reach past the blank, mm: a face takes all there is beyond it. */
+  private static final double BEYOND = 10;
+
   private final LiddedBox design;
   private final Map<DimKey, Dim> dims;
   private final boolean over;
@@ -335,7 +338,8 @@ final class BoxShape {
             "foot",
             Role.SHOW,
             footLine,
-            closedBy(footLine, new Point(foot, far), new Point(-10, far), new Point(-10, 0)),
+            closedBy(
+                footLine, new Point(foot, far), new Point(-BEYOND, far), new Point(-BEYOND, 0)),
             false));
     surfaces.add(
         surface(
@@ -371,7 +375,7 @@ final class BoxShape {
               "spigot end",
               Role.MEET,
               Polyline.of(mouth(), rs, mouth(), ri),
-              HalfSection.box(mouth(), facing, 0, far),
+              HalfSection.box(mouth(), length + BEYOND, 0, far),
               false));
       stubs.add(
           new Stub(
@@ -391,7 +395,7 @@ final class BoxShape {
               "rim",
               Role.MEET,
               Polyline.of(mouth(), rJoin, mouth(), rr),
-              HalfSection.box(mouth(), facing, 0, far),
+              HalfSection.box(mouth(), length + BEYOND, 0, far),
               false));
       surfaces.add(
           surface(
@@ -500,7 +504,7 @@ final class BoxShape {
               "rim",
               Role.MEET,
               Polyline.of(rim, rr, rim, rJoin),
-              HalfSection.box(facingFrom, rim, 0, far),
+              HalfSection.box(-BEYOND, rim, 0, far),
               false));
       cavity = cavity.plus(mouthRoom);
       outer = closedBy(side.then(topLine), new Point(rim, 0));
@@ -512,7 +516,7 @@ final class BoxShape {
               "spigot end",
               Role.MEET,
               Polyline.of(lidFace(), ri, lidFace(), rs),
-              HalfSection.box(facingFrom, lidFace(), 0, far),
+              HalfSection.box(-BEYOND, lidFace(), 0, far),
               false));
       surfaces.add(
           surface(
@@ -553,8 +557,8 @@ final class BoxShape {
             topLine,
             closedBy(
                 topLine,
-                new Point(length + 10, 0),
-                new Point(length + 10, far),
+                new Point(length + BEYOND, 0),
+                new Point(length + BEYOND, far),
                 new Point(topLine.first().z(), far)),
             false));
     HalfSection target = outer.minus(cavity);
