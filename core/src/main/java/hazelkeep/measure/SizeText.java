@@ -19,7 +19,7 @@ public final class SizeText {
   private static final Pattern HEDGE =
       Pattern.compile(
           "^(?:(about|approx\\.?|ca\\.?|~)|(at most|max\\.?|<=|≤)|(at least|min\\.?|>=|≥))\\s*");
-  private static final Pattern DECIMAL = Pattern.compile("^([+-]?\\d{0,9}(?:[.,]\\d{1,9})?)$");
+  private static final Pattern DECIMAL = Pattern.compile("^([+-]?\\d{0,9}(?:[.,]\\d{1,17})?)$");
   private static final Pattern FRACTION =
       Pattern.compile("^([+-])?(?:(\\d{1,6})(?:\\s+|\\s*-\\s*))?(\\d{1,6})\\s*/\\s*(\\d{1,6})$");
   private static final Pattern UNIT =

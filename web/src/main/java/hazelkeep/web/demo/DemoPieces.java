@@ -41,7 +41,7 @@ class DemoPieces implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments args) {
-    if (!pieces.all().isEmpty()) {
+    if (!pieces.isEmpty()) {
       return;
     }
     saltBox();

@@ -16,6 +16,8 @@ import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.workbench.Fact;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonGenerator;
@@ -210,12 +212,20 @@ public class Json {
 
   /** A plain number is exact millimetres; anything else is written as a turner would. */
   private static final class SizeOut extends ValueSerializer<Size> {
+    /** A millionth of a millimetre: far below any wish, and short enough to be read back. */
+    private static final int DECIMALS = 6;
+
     @Override
     public void serialize(Size size, JsonGenerator gen, SerializationContext ctx) {
       if (size.hedge() == Hedge.EXACT) {
         gen.writeNumber(size.mm());
       } else {
-        gen.writeString(size.hedge().words() + size.mm() + " mm");
+        String mm =
+            BigDecimal.valueOf(size.mm())
+                .setScale(DECIMALS, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros()
+                .toPlainString();
+        gen.writeString(size.hedge().words() + mm + " mm");
       }
     }
   }

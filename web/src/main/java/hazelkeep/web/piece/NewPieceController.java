@@ -47,6 +47,7 @@ class NewPieceController {
 
   private static String form(Kind<?> kind, DesignForm form, Unit unit, Model model) {
     model.addAttribute("kind", kind);
+    model.addAttribute("title", "A new " + kind.title());
     model.addAttribute("form", form);
     model.addAttribute("show", new Show(unit));
     model.addAttribute("species", Species.LIBRARY);

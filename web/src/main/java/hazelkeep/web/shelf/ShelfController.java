@@ -71,8 +71,8 @@ class ShelfController {
     for (Place p : Place.values()) {
       places.put(p, new ArrayList<>());
     }
-    List<Piece> all = pieces.all();
-    for (Piece p : all) {
+    PieceStore.Shelf shelf = pieces.shelf();
+    for (Piece p : shelf.pieces()) {
       boolean closed = runs.closing(p.id()).isPresent();
       Place place = closed ? Place.DONE : runs.started(p.id()) ? Place.BENCH : Place.PLAN;
       places.get(place).add(card(p, place, show));
@@ -80,7 +80,8 @@ class ShelfController {
     model.addAttribute("bench", places.get(Place.BENCH));
     model.addAttribute("planned", places.get(Place.PLAN));
     model.addAttribute("done", places.get(Place.DONE));
-    model.addAttribute("empty", all.isEmpty());
+    model.addAttribute("unreadable", shelf.unreadable());
+    model.addAttribute("empty", shelf.pieces().isEmpty());
     model.addAttribute("show", show);
     return "shelf/shelf";
   }

@@ -12,11 +12,14 @@ import hazelkeep.web.json.Json;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
 
 /**
@@ -25,6 +28,8 @@ import org.springframework.stereotype.Repository;
  */
 @Repository
 public class PieceStore {
+  private static final Logger LOG = LoggerFactory.getLogger(PieceStore.class);
+
   private final DSLContext db;
   private final Json json;
 
@@ -34,16 +39,36 @@ public class PieceStore {
     this.json = json;
   }
 
-  /** All pieces, the one changed last first. */
-  public List<Piece> all() {
-    return db
-        .select(PIECE.ID)
+  /**
+   * What is on the shelf.
+   *
+   * @param pieces all pieces, the one changed last first
+   * @param unreadable names of pieces that this version can't read; they stay stored as they are
+   */
+  public record Shelf(List<Piece> pieces, List<String> unreadable) {}
+
+  /** All pieces; one that can't be read hides no other. */
+  public Shelf shelf() {
+    Shelf shelf = new Shelf(new ArrayList<>(), new ArrayList<>());
+    db.select(PIECE.ID, PIECE.NAME)
         .from(PIECE)
         .orderBy(PIECE.CHANGED_AT.desc(), PIECE.ID)
-        .fetch(PIECE.ID)
-        .stream()
-        .map(this::get)
-        .toList();
+        .fetch()
+        .forEach(
+            row -> {
+              try {
+                shelf.pieces.add(get(row.value1()));
+              } catch (RuntimeException e) {
+                LOG.warn("Piece {} can't be read: {}", row.value1(), e.getMessage());
+                shelf.unreadable.add(row.value2());
+              }
+            });
+    return shelf;
+  }
+
+  /** Whether nothing was ever stored. */
+  public boolean isEmpty() {
+    return !db.fetchExists(PIECE);
   }
 
   /**

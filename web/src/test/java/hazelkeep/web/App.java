@@ -1,0 +1,147 @@
+package hazelkeep.web;
+
+import hazelkeep.web.json.Json;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+
+/** The application, started once with demo data in a database of its own, for all tests. */
+final class App {
+  private static App running;
+
+  private final ConfigurableApplicationContext context;
+  private final String base;
+
+  private App(ConfigurableApplicationContext context) {
+    this.context = context;
+    this.base = "http://localhost:" + context.getEnvironment().getProperty("local.server.port");
+  }
+
+  /** The one that runs for all tests. */
+  static synchronized App shared() {
+    if (running == null) {
+      running = start("jdbc:h2:mem:tests;DB_CLOSE_DELAY=-1", "demo");
+      Runtime.getRuntime().addShutdownHook(new Thread(running::stop));
+    }
+    return running;
+  }
+
+  /** Starts one on a database. */
+  static App start(String database, String profile) {
+    SpringApplication app = new SpringApplication(HazelKeepApplication.class);
+    app.setRegisterShutdownHook(false);
+    return new App(
+        app.run(
+            "--server.port=0",
+            "--spring.profiles.active=" + profile,
+            "--spring.datasource.url=" + database,
+            "--logging.level.hazelkeep=warn",
+            "--logging.level.org.flywaydb=error"));
+  }
+
+  void stop() {
+    context.close();
+  }
+
+  String base() {
+    return base;
+  }
+
+  <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
+
+  /** A visitor with cookies of his own. */
+  Visitor visitor() {
+    return new Visitor(this);
+  }
+
+  /** Someone at a browser. */
+  static final class Visitor {
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
+
+    private final App app;
+    private final HttpClient http =
+        HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+    private String token = "";
+
+    private Visitor(App app) {
+      this.app = app;
+    }
+
+    HttpResponse<String> get(String path) {
+      HttpResponse<String> r = send(HttpRequest.newBuilder(uri(path)).GET());
+      Matcher m = TOKEN.matcher(r.body());
+      if (m.find()) {
+        token = m.group(1);
+      }
+      return r;
+    }
+
+    byte[] bytes(String path) {
+      try {
+        return http.send(
+                HttpRequest.newBuilder(uri(path)).GET().build(),
+                HttpResponse.BodyHandlers.ofByteArray())
+            .body();
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      } catch (InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+
+    /** Sends a form with the token of the page seen last; fields as name, value, name, value. */
+    HttpResponse<String> post(String path, String... fields) {
+      StringBuilder form = new StringBuilder("_csrf=").append(encoded(token));
+      for (int i = 0; i < fields.length; i += 2) {
+        form.append('&').append(encoded(fields[i])).append('=').append(encoded(fields[i + 1]));
+      }
+      return send(
+          HttpRequest.newBuilder(uri(path))
+              .header("Content-Type", "application/x-www-form-urlencoded")
+              .POST(HttpRequest.BodyPublishers.ofString(form.toString())));
+    }
+
+    HttpResponse<String> json(String path, String body) {
+      return send(
+          HttpRequest.newBuilder(uri(path))
+              .header("Content-Type", "application/json")
+              .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** The answer of the plan for other programs, read. */
+    JsonNode plan(String body) {
+      return app.bean(Json.class).mapper().readTree(json("/api/plan", body).body());
+    }
+
+    HttpResponse<String> send(HttpRequest.Builder request) {
+      try {
+        return http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      } catch (InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+
+    URI uri(String path) {
+      return URI.create(app.base + path);
+    }
+
+    private static String encoded(String s) {
+      return URLEncoder.encode(s, StandardCharsets.UTF_8);
+    }
+  }
+}
