@@ -13,9 +13,10 @@ final class Labels {
   private static final double GAP = 3;
   private static final double EDGE = 2;
 
-  /** What it costs to cover another label, the edge of the sheet, a line, the work's outline. */
+  /** What it costs to cover another label, a mark, the edge of the sheet, a line, the outline. */
   private static final double ON_LABEL = 100;
 
+  private static final double ON_MARK = 45;
   private static final double OFF_SHEET = 400;
   private static final double ON_LINE = 12;
   private static final double ON_OUTLINE = 7;
@@ -23,6 +24,7 @@ final class Labels {
   private final double width;
   private final double height;
   private final List<double[]> boxes = new ArrayList<>();
+  private final List<double[]> marks = new ArrayList<>();
   private final List<double[]> lines = new ArrayList<>();
   private final List<double[]> outline = new ArrayList<>();
 
@@ -32,9 +34,9 @@ final class Labels {
     this.height = height;
   }
 
-  /** Keeps a box clear of labels. */
+  /** Keeps a box clear of labels, where there is room. */
   void keepClear(double x0, double y0, double x1, double y1) {
-    boxes.add(new double[] {x0, y0, x1, y1});
+    marks.add(new double[] {x0, y0, x1, y1});
   }
 
   /** A line that labels had better not cover, as x, y, x, y. */
@@ -90,9 +92,10 @@ final class Labels {
       cost += OFF_SHEET;
     }
     for (double[] o : boxes) {
-      boolean meets =
-          b[0] < o[2] + GAP && o[0] < b[2] + GAP && b[1] < o[3] + GAP && o[1] < b[3] + GAP;
-      cost += meets ? ON_LABEL : 0;
+      cost += meet(b, o) ? ON_LABEL : 0;
+    }
+    for (double[] o : marks) {
+      cost += meet(b, o) ? ON_MARK : 0;
     }
     for (double[] l : lines) {
       cost += l != own && crosses(b, l) ? ON_LINE : 0;
@@ -104,6 +107,10 @@ final class Labels {
       }
     }
     return cost;
+  }
+
+  private static boolean meet(double[] b, double[] o) {
+    return b[0] < o[2] + GAP && o[0] < b[2] + GAP && b[1] < o[3] + GAP && o[1] < b[3] + GAP;
   }
 
   /** Whether a line passes a box grown by a hair (Liang and Barsky's clipping). */

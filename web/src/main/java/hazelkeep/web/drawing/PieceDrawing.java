@@ -278,11 +278,15 @@ public final class PieceDrawing {
   private void above(Hung h) {
     double mid = (h.x0 + h.x1) / 2;
     double y = TOP - ROW;
-    double[] at =
-        labels.place(h.wide, List.of(new double[] {mid, y}, new double[] {mid, y - ROW - 4}), null);
+    List<double[]> places = new ArrayList<>();
+    for (double widths : new double[] {0, 0.5, -0.5, 1, -1}) {
+      places.add(new double[] {mid + widths * h.wide, y});
+      places.add(new double[] {mid + widths * h.wide, y - ROW - 4});
+    }
+    double[] at = labels.place(h.wide, places, null);
     lengthLine(h, y);
-    if (at[1] < y) {
-      svg.line("dim-line", at[0], at[1], at[0], y);
+    if (at[1] < y || Math.abs(at[0] - mid) > h.wide / 2) {
+      svg.line("dim-line", at[0], at[1], mid, y);
     }
     label(h, at[0], at[1]);
   }
@@ -319,9 +323,9 @@ public final class PieceDrawing {
     double axis = h.line[1];
     double end = h.line[3];
     List<double[]> places = new ArrayList<>();
-    for (double dx : new double[] {0, 0.5, -0.5}) {
-      for (double share : new double[] {0.5, 0.65, 0.35, 0.8, 0.22, 0.9}) {
-        double beside = dx == 0 ? 0 : Math.signum(dx) * (h.wide / 2 + 6);
+    for (double widths : new double[] {0, 0.5, -0.5, 1.1, -1.1, 1.8, -1.8}) {
+      for (double share : new double[] {0.5, 0.65, 0.35, 0.8, 0.22, 0.92}) {
+        double beside = widths * h.wide + Math.signum(widths) * 6;
         places.add(new double[] {h.x0 + beside, axis + share * (end - axis)});
       }
     }

@@ -17,7 +17,6 @@ import hazelkeep.route.StepKey;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.workbench.Fact;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonGenerator;
@@ -212,19 +211,13 @@ public class Json {
 
   /** A plain number is exact millimetres; anything else is written as a turner would. */
   private static final class SizeOut extends ValueSerializer<Size> {
-    /** A millionth of a millimetre: far below any wish, and short enough to be read back. */
-    private static final int DECIMALS = 6;
-
     @Override
     public void serialize(Size size, JsonGenerator gen, SerializationContext ctx) {
       if (size.hedge() == Hedge.EXACT) {
         gen.writeNumber(size.mm());
       } else {
-        String mm =
-            BigDecimal.valueOf(size.mm())
-                .setScale(DECIMALS, RoundingMode.HALF_EVEN)
-                .stripTrailingZeros()
-                .toPlainString();
+        // The shortest number that is this one again: nothing is rounded on its way to disk.
+        String mm = BigDecimal.valueOf(size.mm()).toPlainString();
         gen.writeString(size.hedge().words() + mm + " mm");
       }
     }

@@ -1,0 +1,237 @@
+package hazelkeep.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.AsFound;
+import hazelkeep.piece.box.LiddedBox;
+import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.store.NotThere;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.store.Stale;
+import hazelkeep.workbench.Bench;
+import hazelkeep.workbench.Entry;
+import hazelkeep.workbench.Fact;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.flywaydb.core.Flyway;
+import org.h2.jdbcx.JdbcConnectionPool;
+import org.jooq.DSLContext;
+import org.jooq.SQLDialect;
+import org.jooq.impl.DSL;
+import org.junit.jupiter.api.Test;
+
+/** The stores on a database of their own. */
+class StoreTest {
+  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final Json json = new Json();
+  private final DSLContext db = database();
+  private final PieceStore pieces = new PieceStore(db, json);
+  private final RunStore runs = new RunStore(db, json);
+
+  private static DSLContext database() {
+    String url = "jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1";
+    JdbcConnectionPool pool = JdbcConnectionPool.create(url, "hazel", "");
+    Flyway.configure().dataSource(pool).load().migrate();
+    return DSL.using(pool, SQLDialect.H2);
+  }
+
+  @Test
+  void a_design_comes_back_as_it_was_stored() {
+    LiddedBox box = kind.choose(LiddedBox.fresh(), "form", "FREE");
+    Map<DimKey, Size> sizes = new TreeMap<>();
+    sizes.put(new DimKey("outside.height"), new Size(Length.inches(3.625), Hedge.AT_MOST));
+    sizes.put(new DimKey("inside.depth"), Size.mm(61.234567));
+    box = box.with(sizes);
+    long id = pieces.create("Free", kind, box);
+    assertThat(pieces.get(id).design()).isEqualTo(box);
+  }
+
+  @Test
+  void random_sizes_come_back_exactly() {
+    Random r = new Random(8);
+    for (int i = 0; i < 60; i++) {
+      Map<DimKey, Size> sizes = new TreeMap<>();
+      sizes.put(
+          new DimKey("outside.height"),
+          new Size(Length.mm(20 + 500 * r.nextDouble()), Hedge.values()[r.nextInt(4)]));
+      LiddedBox back =
+          (LiddedBox) pieces.get(pieces.create("R", kind, LiddedBox.fresh().with(sizes))).design();
+      Size was = sizes.get(new DimKey("outside.height"));
+      Size is = back.sizes().get(new DimKey("outside.height"));
+      assertThat(is).isEqualTo(was);
+    }
+  }
+
+  @Test
+  void versions_branch_and_none_is_ever_overwritten() {
+    long id = pieces.create("Branches", kind, LiddedBox.fresh());
+    int two = pieces.save(id, 1, "two", LiddedBox.fresh().with("outside.height", 80), List.of());
+    Piece at2 = pieces.get(id);
+    Piece back = pieces.before(at2).orElseThrow();
+    pieces.travel(id, two, back.version());
+    int three =
+        pieces.save(id, 1, "three", LiddedBox.fresh().with("outside.height", 70), List.of());
+    assertThat(three).isEqualTo(3);
+    assertThat(pieces.get(id).undo()).isTrue();
+    assertThat(pieces.get(id).redo()).isFalse();
+    Piece first = pieces.before(pieces.get(id)).orElseThrow();
+    assertThat(first.version()).isEqualTo(1);
+    assertThat(pieces.after(first).orElseThrow().version()).as("the newest branch").isEqualTo(3);
+    assertThat(pieces.before(first)).isEmpty();
+    assertThat(db.fetchCount(DSL.table("piece_design"))).isEqualTo(3);
+  }
+
+  @Test
+  void a_stale_change_stores_nothing() {
+    long id = pieces.create("Stale", kind, LiddedBox.fresh());
+    pieces.save(id, 1, "a", LiddedBox.fresh().with("outside.height", 80), List.of());
+    assertThatThrownBy(() -> pieces.save(id, 1, "b", LiddedBox.fresh(), List.of()))
+        .isInstanceOf(Stale.class);
+    assertThatThrownBy(() -> pieces.travel(id, 1, 1)).isInstanceOf(Stale.class);
+    assertThat(pieces.get(id).version()).isEqualTo(2);
+    assertThat(db.fetchCount(DSL.table("piece_design"))).isEqualTo(2);
+    assertThatThrownBy(() -> pieces.get(404)).isInstanceOf(NotThere.class);
+  }
+
+  @Test
+  void edits_of_the_route_come_back() {
+    List<RouteEdit> edits =
+        List.of(
+            new RouteEdit.MoveAfter(new StepKey("lid/inside"), new StepKey("top/top")),
+            new RouteEdit.Drop(new StepKey("bench/sign")));
+    long id = pieces.create("Edits", kind, LiddedBox.fresh());
+    pieces.save(id, 1, "edit", LiddedBox.fresh(), edits);
+    assertThat(pieces.get(id).edits()).isEqualTo(edits);
+  }
+
+  @Test
+  void facts_are_added_in_order_and_a_late_one_is_refused_with_what_came_between() {
+    long id = pieces.create("Facts", kind, LiddedBox.fresh());
+    runs.start(id);
+    runs.start(id);
+    assertThat(runs.started(id)).isTrue();
+    runs.add(id, 0, 1, new Fact.Paused("one"));
+    runs.add(id, 1, 1, new Fact.Paused("two"));
+    assertThatThrownBy(() -> runs.add(id, 1, 1, new Fact.Paused("late")))
+        .isInstanceOfSatisfying(Stale.class, s -> assertThat(s.now()).isEqualTo(2));
+    runs.changed(id, 7);
+    assertThat(runs.log(id)).extracting(Entry::no).containsExactly(1L, 2L, 3L);
+    assertThat(runs.log(id).get(2).fact()).isEqualTo(new Fact.Changed(7));
+    runs.changed(pieces.create("No run", kind, LiddedBox.fresh()), 2);
+    assertThat(db.fetchCount(DSL.table("run_entry"))).isEqualTo(3);
+  }
+
+  @Test
+  void of_two_tabs_that_write_at_once_one_is_refused() throws Exception {
+    long id = pieces.create("Race", kind, LiddedBox.fresh());
+    runs.start(id);
+    ExecutorService two = Executors.newFixedThreadPool(2);
+    for (int round = 0; round < 20; round++) {
+      long last = runs.last(id);
+      CountDownLatch go = new CountDownLatch(1);
+      List<Future<Boolean>> done = new ArrayList<>();
+      for (int i = 0; i < 2; i++) {
+        done.add(
+            two.submit(
+                () -> {
+                  go.await();
+                  try {
+                    runs.add(id, last, 1, new Fact.Paused("x"));
+                    return true;
+                  } catch (Stale e) {
+                    return false;
+                  }
+                }));
+      }
+      go.countDown();
+      int won = 0;
+      for (Future<Boolean> f : done) {
+        won += f.get() ? 1 : 0;
+      }
+      assertThat(won).isEqualTo(1);
+      assertThat(runs.last(id)).isEqualTo(last + 1);
+    }
+    two.shutdown();
+  }
+
+  @Test
+  void every_fact_comes_back_with_its_frozen_wood() {
+    long id = pieces.create("All facts", kind, LiddedBox.fresh());
+    runs.start(id);
+    Bench<LiddedBox> bench =
+        Bench.replay(kind, LiddedBox.fresh(), Shop.starter(), List.of(), List.of());
+    List<Fact> facts =
+        List.of(
+            bench.did(new StepKey("centres/tenons")),
+            bench.did(new StepKey("whole/part")),
+            bench.did(new StepKey("body/jam")),
+            new Fact.Reading(new DimKey("recess.diameter"), "calipers", 49.31, 49.31),
+            bench.found(new AsFound("body", AsFound.What.DIAMETER, 20, 57), "a “catch”"),
+            bench.replaced("lid"),
+            new Fact.Withdrawn(2),
+            new Fact.Changed(3),
+            new Fact.Paused("sand"));
+    for (int i = 0; i < facts.size(); i++) {
+      runs.add(id, i, 1, facts.get(i));
+    }
+    List<Fact> back = runs.log(id).stream().map(Entry::fact).toList();
+    for (int i = 0; i < facts.size(); i++) {
+      assertThat(back.get(i)).isEqualTo(facts.get(i));
+    }
+  }
+
+  @Test
+  void a_region_survives_the_text_it_is_stored_as() {
+    HalfSection h =
+        HalfSection.box(0.1, 70.3, 0, 30.7)
+            .minus(HalfSection.box(10, 80, 0, 15.123))
+            .plus(HalfSection.box(90, 95, 2, 3));
+    assertThat(HalfSection.parse(h.text())).isEqualTo(h);
+    assertThatThrownBy(() -> HalfSection.parse("POLYGON ((0 0, 1 1, 0 1, 1 0, 0 0))"))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> HalfSection.parse("wood"))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void the_starter_shop_is_stocked_once_and_comes_back_equal() {
+    ShopStore store = new ShopStore(db, json);
+    assertThat(store.shop()).isEqualTo(Shop.starter());
+    assertThat(new ShopStore(db, json).shop()).isEqualTo(Shop.starter());
+    int items = db.fetchCount(DSL.table("shop_item"));
+    new ShopStore(db, json).shop();
+    assertThat(db.fetchCount(DSL.table("shop_item"))).isEqualTo(items);
+  }
+
+  @Test
+  void a_record_is_written_and_amended() {
+    long id = pieces.create("Record", kind, LiddedBox.fresh());
+    assertThat(runs.closing(id)).isEmpty();
+    runs.close(id, "snug", "for M.", "", Map.of(new DimKey("inside.depth"), 61.2));
+    runs.close(id, "suction", "for M.", "two coats", Map.of(new DimKey("inside.depth"), 61.4));
+    assertThat(runs.closing(id).orElseThrow().fitFelt()).isEqualTo("suction");
+    assertThat(runs.closing(id).orElseThrow().made())
+        .containsEntry(new DimKey("inside.depth"), 61.4);
+  }
+}
