@@ -3,26 +3,58 @@
 const sheet = () => document.getElementById("sheet");
 const csrf = () => JSON.parse(document.body.getAttribute("hx-headers") || "{}");
 
-function post(path, values) {
-  return htmx.ajax("POST", path, { target: "#sheet", swap: "outerHTML", values });
+// Changes go one at a time, each on the version that the last one left: quick fingers overtake nothing.
+// Of changes to the same thing only the newest waits.
+const waiting = new Map();
+let busy = false;
+function send(thing, path, values) {
+  waiting.set(thing, { path, values });
+  pump();
 }
-
-function saveSize(input) {
+function pump() {
+  const next = waiting.entries().next().value;
+  if (busy || !next) return;
+  const [thing, change] = next;
+  waiting.delete(thing);
+  busy = true;
   const s = sheet();
-  post(`/pieces/${s.dataset.piece}/size`, { key: input.dataset.key, value: input.value, version: s.dataset.version });
+  htmx.ajax("POST", `/pieces/${s.dataset.piece}/${change.path}`, {
+    target: "#sheet", swap: "outerHTML", values: { ...change.values, version: s.dataset.version },
+  });
+}
+document.addEventListener("htmx:afterRequest", (e) => {
+  if (!e.detail.pathInfo?.requestPath.startsWith("/pieces/")) return;
+  busy = false;
+  // What was typed or moved while the answer was on its way is kept and sent next.
+  if (typing) {
+    const field = document.getElementById(typing.id);
+    if (field) { field.value = typing.value; field.focus(); }
+  }
+  pump();
+});
+
+let typing = null;
+function type(input) { typing = { id: input.id, value: input.value }; }
+function saveSize(input) {
+  if (input.value === input.dataset.sent) return;
+  input.dataset.sent = input.value;
+  typing = null;
+  send(input.id, "size", { key: input.dataset.key, value: input.value });
 }
 
 // A fraction as typed, or a decimal, as a number; NaN when it is neither.
 function toNumber(text) {
-  const m = text.trim().match(/^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/);
-  return m ? Number(m[1] || 0) + Number(m[2]) / Number(m[3]) : Number(text.replace(",", "."));
+  const m = text.trim().replace(/ in$/, "").match(/^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/);
+  return m ? Number(m[1] || 0) + Number(m[2]) / Number(m[3]) : Number(text.replace(/ in$/, "").replace(",", "."));
 }
 
 let pending = 0;
+let nudged = null;
+document.addEventListener("input", (e) => { if (e.target.classList?.contains("dim-input")) type(e.target); });
 document.addEventListener("keydown", (e) => {
   const t = e.target;
   if (t.classList?.contains("dim-input")) {
-    if (e.key === "Escape") { t.value = t.defaultValue; t.blur(); return; }
+    if (e.key === "Escape") { typing = null; clearTimeout(pending); t.value = t.defaultValue; t.dataset.sent = t.value; t.blur(); return; }
     if (e.key === "Enter") { e.preventDefault(); clearTimeout(pending); saveSize(t); return; }
     if (e.key === "ArrowUp" || e.key === "ArrowDown") {
       const inch = sheet().dataset.unit === "INCH";
@@ -32,16 +64,19 @@ document.addEventListener("keydown", (e) => {
       e.preventDefault();
       const next = now + (e.key === "ArrowUp" ? step : -step);
       t.value = inch ? String(next) + " in" : String(Math.round(next * 1000) / 1000);
+      type(t);
       clearTimeout(pending);
-      pending = setTimeout(() => saveSize(t), 150);
+      pending = setTimeout(() => { const field = document.getElementById(t.id); if (field) saveSize(field); }, 150);
     }
     return;
   }
   if (t.classList?.contains("handle") && e.key.startsWith("Arrow")) {
     e.preventDefault();
     const step = e.shiftKey ? 0.1 : 0.5;
-    const z = Number(t.dataset.z) + (e.key === "ArrowRight" ? step : e.key === "ArrowLeft" ? -step : 0);
-    const r = Number(t.dataset.r) + (e.key === "ArrowUp" ? step : e.key === "ArrowDown" ? -step : 0);
+    const from = busy && nudged?.handle === t.dataset.handle ? nudged : { z: Number(t.dataset.z), r: Number(t.dataset.r) };
+    const z = from.z + (e.key === "ArrowRight" ? step : e.key === "ArrowLeft" ? -step : 0);
+    const r = from.r + (e.key === "ArrowUp" ? step : e.key === "ArrowDown" ? -step : 0);
+    nudged = { handle: t.dataset.handle, z, r };
     drop(t.dataset.handle, z, r);
     return;
   }
@@ -83,8 +118,7 @@ async function ask() {
   }
 }
 function drop(handle, z, r) {
-  const s = sheet();
-  post(`/pieces/${s.dataset.piece}/drag`, { handle, z, r, preview: false, version: s.dataset.version });
+  send(`handle-${handle}`, "drag", { handle, z, r, preview: false });
 }
 document.addEventListener("pointerdown", (e) => {
   if (e.target.classList?.contains("handle")) {

@@ -74,7 +74,7 @@ class PieceController {
         "findings", FindingView.byCause(FindingView.all(plan, new Show(unit), json)));
     model.addAttribute("tried", true);
     model.addAttribute("running", running);
-    return "piece/piece :: findings";
+    return "piece/findings :: findings";
   }
 
   private void fill(

@@ -1,0 +1,429 @@
+package hazelkeep.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.BoundingBox;
+import hazelkeep.piece.box.LiddedBox;
+import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The whole way in a browser, from a wish to a record. */
+class BrowserTest {
+  private static Playwright playwright;
+  private static Browser browser;
+
+  private final App app = App.shared();
+  private final PieceStore pieces = app.bean(PieceStore.class);
+  private final RunStore runs = app.bean(RunStore.class);
+  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final List<String> errors = new ArrayList<>();
+  private BrowserContext context;
+  private Page page;
+
+  @BeforeAll
+  static void open() {
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+  }
+
+  @AfterAll
+  static void close() {
+    playwright.close();
+  }
+
+  @BeforeEach
+  void visit() {
+    context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+    page = context.newPage();
+    page.setDefaultTimeout(15_000);
+    page.onConsoleMessage(
+        m -> {
+          // What the server refuses on purpose is logged by the browser too.
+          if (m.type().equals("error") && !m.text().contains("status of 4")) {
+            errors.add(m.text());
+          }
+        });
+    page.onPageError(errors::add);
+  }
+
+  @AfterEach
+  void leave() {
+    context.close();
+    assertThat(errors).as("errors in the browser").isEmpty();
+  }
+
+  private void go(String path) {
+    page.navigate(app.base() + path);
+    page.waitForLoadState();
+  }
+
+  private long fresh(String name) {
+    return pieces.create(name, kind, LiddedBox.fresh());
+  }
+
+  private void accessible() {
+    List<Rule> violations = new AxeBuilder(page).analyze().getViolations();
+    assertThat(
+            violations.stream()
+                .map(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
+                .collect(Collectors.joining("\n")))
+        .isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "/",
+        "/pieces/new",
+        "/pieces/1",
+        "/pieces/2",
+        "/pieces/2/route",
+        "/pieces/2/bench",
+        "/pieces/3/bench",
+        "/pieces/3/bench/found",
+        "/pieces/3/bench/ways",
+        "/pieces/1/bench",
+        "/pieces/1/paper",
+        "/pieces/1/record",
+        "/nowhere"
+      })
+  void axe_finds_nothing_on_a_screen_and_a_tablet(String path) {
+    go(path);
+    accessible();
+    page.setViewportSize(820, 1180);
+    accessible();
+    double wide = ((Number) page.evaluate("document.documentElement.scrollWidth")).doubleValue();
+    assertThat(wide).as("nothing sticks out at 820 px").isLessThanOrEqualTo(820);
+  }
+
+  @Test
+  void from_a_wish_to_a_record() {
+    go("/");
+    page.locator("text=Start a box").click();
+    page.fill("[name='name']", "Harbour box");
+    page.fill("[name='sizes.outside.height']", "3 1/2 in");
+    page.fill("[name='content.diameter']", "34");
+    page.fill("[name='blank.across']", "68");
+    page.selectOption("[name='blank.square']", "true");
+    page.click("text=Plan it");
+    assertThat(page.locator("h1")).hasText("Harbour box");
+    accessible();
+
+    // A size on the drawing, by typing and by arrow keys.
+    Locator depth = page.locator("#dim-inside-depth");
+    depth.fill("58");
+    depth.press("Enter");
+    assertThat(page.locator("#dim-inside-depth")).hasValue("58.0");
+    assertThat(page.locator("#dim-body-floor")).not().hasValue("");
+    page.locator("#dim-inside-depth").press("ArrowUp");
+    assertThat(page.locator("#dim-inside-depth")).hasValue("58.5");
+    page.waitForResponse(
+        "**/size", () -> page.locator("#dim-inside-depth").press("Shift+ArrowDown"));
+    assertThat(page.locator("#dim-inside-depth")).hasValue("58.4");
+    page.click("#undo");
+    assertThat(page.locator("#dim-inside-depth")).hasValue("58.5");
+    page.click("#redo");
+    assertThat(page.locator("#dim-inside-depth")).hasValue("58.4");
+    page.locator("#dim-inside-depth").fill("");
+    page.locator("#dim-inside-depth").press("Enter");
+    assertThat(page.locator("#dim-inside-depth")).not().hasValue("58.4");
+
+    // The route, played.
+    page.click("nav >> text=Route");
+    assertThat(page.locator(".step")).not().hasCount(0);
+    accessible();
+    page.locator("#scrubber").fill("9");
+    assertThat(page.locator("#film-title")).containsText("9 Cut the recess");
+    assertThat(page.locator(".step.on .title")).hasText("Cut the recess");
+
+    // The bench, to its end.
+    page.click("nav >> text=Bench");
+    page.click("text=Start at the lathe");
+    int steps = 0;
+    while (page.locator("#done").count() > 0) {
+      assertThat(++steps).as("a run comes to its end").isLessThan(40);
+      if (page.locator("h2").first().textContent().equals("Cut the recess")) {
+        String target = page.locator(".big").textContent();
+        double measured = Double.parseDouble(target) + 0.12;
+        page.fill("#value", Double.toString(measured));
+        page.keyboard().press("Enter");
+        page.waitForLoadState();
+        assertThat(page.locator(".tell.good")).containsText("Spigot diameter");
+        accessible();
+      }
+      page.keyboard().press("Alt+d");
+      page.waitForLoadState();
+    }
+    assertThat(steps).isEqualTo(22);
+    page.click("text=To the record");
+    page.fill("#fit", "suction, a soft pop");
+    page.fill("#signature", "harbour, winter");
+    page.click("text=Close the piece");
+    assertThat(page.locator("#fit")).hasValue("suction, a soft pop");
+    assertThat(page.locator("tr:has-text('Recess diameter')")).containsText("measured");
+    go("/");
+    assertThat(page.locator("a.card:has-text('Harbour box')"))
+        .containsText("Finished and recorded");
+  }
+
+  @Test
+  void a_point_of_the_outline_is_dragged_and_moved_by_keys() {
+    long id = fresh("Draggable");
+    go("/pieces/" + id);
+    String before = page.locator("#dim-inside-diameter").inputValue();
+    BoundingBox handle = page.locator("#handle-inside").boundingBox();
+    page.mouse().move(handle.x + handle.width / 2, handle.y + handle.height / 2);
+    page.mouse().down();
+    page.mouse().move(handle.x + 6, handle.y + 22);
+    page.mouse().move(handle.x + 6, handle.y + 30);
+    page.waitForResponse(r -> r.url().endsWith("/drag"), () -> page.mouse().up());
+    assertThat(page.locator("#dim-inside-diameter")).not().hasValue(before);
+    String dragged = page.locator("#dim-inside-diameter").inputValue();
+    assertThat(Double.parseDouble(dragged)).isLessThan(Double.parseDouble(before));
+    page.locator("#handle-inside").focus();
+    page.keyboard().press("ArrowUp");
+    String wider = Double.toString(Math.rint((Double.parseDouble(dragged) + 1) * 10) / 10);
+    assertThat(page.locator("#dim-inside-diameter")).hasValue(wider);
+    assertThat(pieces.get(id).version()).isEqualTo(3);
+  }
+
+  @Test
+  void quick_fingers_overtake_nothing() {
+    long id = fresh("Quick");
+    go("/pieces/" + id);
+    Locator depth = page.locator("#dim-inside-depth");
+    double from = Double.parseDouble(depth.inputValue());
+    depth.focus();
+    for (int i = 0; i < 12; i++) {
+      page.keyboard().press("ArrowDown");
+      page.waitForTimeout(40 * (i % 4));
+    }
+    String wanted = hazelkeep.measure.Unit.MM.show(from - 6);
+    assertThat(page.locator("#dim-inside-depth")).hasValue(wanted);
+    assertThat(page.locator("#saved")).hasText("saved");
+    assertThat(page.locator("#notice")).hasCount(0);
+    page.reload();
+    assertThat(page.locator("#dim-inside-depth")).hasValue(wanted);
+    page.locator("#handle-inside").focus();
+    double wide = Double.parseDouble(page.locator("#dim-inside-diameter").inputValue());
+    for (int i = 0; i < 6; i++) {
+      page.keyboard().press("ArrowDown");
+    }
+    assertThat(page.locator("#dim-inside-diameter"))
+        .hasValue(hazelkeep.measure.Unit.MM.show(wide - 6));
+    assertThat(page.locator("#notice")).hasCount(0);
+  }
+
+  @Test
+  void a_finding_is_pinned_told_and_solved_with_one_press() {
+    long id = pieces.create("With findings", kind, LiddedBox.fresh().with("inside.diameter", 44));
+    go("/pieces/" + id);
+    assertThat(page.locator(".pin")).hasCount(1);
+    assertThat(page.locator(".finding")).containsText("spigot's wall");
+    page.locator(".finding button").first().click();
+    assertThat(page.locator(".finding")).hasCount(0);
+    assertThat(page.locator("#findings")).containsText("Nothing found");
+    page.keyboard().press("Alt+z");
+    assertThat(page.locator(".finding")).hasCount(1);
+  }
+
+  @Test
+  void what_is_refused_stays_typed_and_says_what_would_do() {
+    long id = fresh("Refused");
+    go("/pieces/" + id);
+    page.locator("#dim-body-height").fill("a lot");
+    page.locator("#dim-body-height").press("Enter");
+    assertThat(page.locator("#notice")).containsText("is not a size. Accepted: 54");
+    assertThat(page.locator("#dim-body-height")).hasValue("a lot");
+    accessible();
+    page.locator("#dim-body-height").press("Escape");
+  }
+
+  @Test
+  void a_second_tab_is_told() {
+    long id = fresh("Tabs");
+    go("/pieces/" + id);
+    Page other = context.newPage();
+    other.navigate(app.base() + "/pieces/" + id);
+    other.locator("#dim-lid-height").fill("34");
+    other.locator("#dim-lid-height").press("Enter");
+    assertThat(other.locator("#dim-lid-height")).hasValue("34.0");
+    page.locator("#dim-lid-height").fill("26");
+    page.locator("#dim-lid-height").press("Enter");
+    assertThat(page.locator("#notice")).containsText("changed in another tab");
+    assertThat(page.locator("#notice")).containsText("“26”");
+    assertThat(page.locator("#dim-lid-height")).hasValue("34.0");
+  }
+
+  @Test
+  void one_reading_moves_its_dependents_on_every_screen_and_nothing_else() {
+    long id = fresh("Everywhere");
+    runs.start(id);
+    var planner = app.bean(hazelkeep.web.planning.Planner.class);
+    var piece = pieces.get(id);
+    long last = 0;
+    while (!planner.bench(piece).next().orElseThrow().key().path().equals("lid/inside")) {
+      runs.add(id, last++, 1, planner.bench(piece).did(planner.bench(piece).next().get().key()));
+    }
+    Map<String, String> before = sizes(id);
+    String stick = page.locator("svg .stick-number").allTextContents().toString();
+    go("/pieces/" + id + "/bench");
+    String off = "49.76";
+    String spigot = hazelkeep.measure.Unit.MM.showFit(49.76 - 0.075);
+    runs.add(
+        id,
+        last,
+        1,
+        new hazelkeep.workbench.Fact.Reading(
+            new hazelkeep.measure.DimKey("recess.diameter"), "calipers", 49.76, 49.76));
+    Map<String, String> after = sizes(id);
+    assertThat(
+            after.entrySet().stream()
+                .filter(e -> !e.getValue().equals(before.get(e.getKey())))
+                .map(Map.Entry::getKey))
+        .containsExactlyInAnyOrder("Diameter for the jam", "Recess diameter", "Spigot diameter");
+    assertThat(page.locator("svg .stick-number").allTextContents().toString()).isEqualTo(stick);
+    assertThat(page.locator("#dim-recess-diameter")).hasValue(off);
+    assertThat(page.locator("#dim-spigot-diameter")).hasValue(spigot);
+    go("/pieces/" + id + "/route");
+    assertThat(page.locator(".step:has-text('Spigot to a jam') .numbers")).containsText("49.85");
+    go("/pieces/" + id + "/paper");
+    assertThat(page.locator("tr:has-text('Spigot diameter')")).containsText(spigot + " mm");
+    go("/pieces/" + id + "/record");
+    assertThat(page.locator("tr:has-text('Recess diameter')")).containsText("49.76");
+    assertThat(page.locator("tr:has-text('Recess diameter')")).containsText("49.28");
+  }
+
+  private Map<String, String> sizes(long id) {
+    go("/pieces/" + id);
+    page.locator("summary:has-text('Every size')").click();
+    return page.locator("table.sizes tbody tr").all().stream()
+        .collect(
+            Collectors.toMap(
+                r -> r.locator("td").nth(0).textContent(),
+                r -> r.locator("td").nth(1).textContent()));
+  }
+
+  @Test
+  void targets_at_the_bench_are_large_enough_for_dusty_fingers() {
+    go("/pieces/3/bench");
+    for (Locator target :
+        page.locator(".night a, .night button, .night input:not([type=hidden]), .night summary")
+            .all()) {
+      if (target.isVisible()) {
+        BoundingBox box = target.boundingBox();
+        assertThat(box.height).as(target.textContent()).isGreaterThanOrEqualTo(44);
+      }
+    }
+  }
+
+  @Test
+  void the_bench_takes_the_caliper_s_keystrokes_without_a_click() {
+    go("/pieces/3/bench");
+    assertThat(page.locator("#value")).isFocused();
+    page.keyboard().type("12");
+    page.keyboard().press("Enter");
+    page.waitForLoadState();
+    assertThat(page.locator("[role=alert]")).containsText("far from the");
+    assertThat(page.locator("#value")).hasValue("12");
+  }
+
+  @Test
+  void the_whole_piece_page_is_worked_by_keyboard() {
+    long id = fresh("Keys");
+    go("/pieces/" + id);
+    List<String> reached = new ArrayList<>();
+    for (int i = 0; i < 70; i++) {
+      page.keyboard().press("Tab");
+      reached.add(
+          String.valueOf(
+              page.evaluate("document.activeElement.id || document.activeElement.name")));
+    }
+    assertThat(reached)
+        .contains(
+            "dim-inside-depth", "dim-spigot-diameter", "handle-inside", "choice-school", "species");
+  }
+
+  @Test
+  void the_unit_is_switched_and_fields_take_either() {
+    long id = fresh("Inches");
+    go("/pieces/" + id);
+    page.click("button:has-text('inch')");
+    page.waitForLoadState();
+    assertThat(page.locator("#dim-outside-diameter")).hasValue("2 23/64");
+    page.locator("#dim-outside-diameter").fill("2-1/2\"");
+    page.locator("#dim-outside-diameter").press("Enter");
+    assertThat(page.locator("#dim-outside-diameter")).hasValue("2 1/2");
+    page.locator("#dim-outside-diameter").fill("60 mm");
+    page.locator("#dim-outside-diameter").press("Enter");
+    assertThat(page.locator("#dim-outside-diameter")).hasValue("2 23/64");
+    page.locator("#dim-outside-diameter").press("ArrowUp");
+    assertThat(page.locator("#dim-outside-diameter")).hasValue("2 25/64");
+    double mm =
+        pieces.get(id).design().sizes().get(new hazelkeep.measure.DimKey("outside.diameter")).mm();
+    assertThat(mm).isCloseTo((2 + 23 / 64.0 + 1 / 32.0) * 25.4, within(1e-6));
+  }
+
+  @Test
+  void leave_in_the_middle_restart_and_go_on(@TempDir Path dir) {
+    String database = "jdbc:h2:file:" + dir.resolve("hazel").toAbsolutePath();
+    App first = App.start(database, "demo");
+    page.navigate(first.base() + "/pieces/3/bench");
+    page.fill("#value", "50.4");
+    page.keyboard().press("Enter");
+    page.waitForLoadState();
+    page.click("#done");
+    page.waitForLoadState();
+    assertThat(page.locator("h2").first()).hasText("Sand and finish inside");
+    first.stop();
+    App second = App.start(database, "demo");
+    page.navigate(second.base() + "/pieces/3/bench");
+    page.waitForLoadState();
+    assertThat(page.locator("h2").first()).hasText("Sand and finish inside");
+    page.navigate(second.base() + "/pieces/3");
+    assertThat(page.locator("#dim-recess-diameter")).hasValue("50.40");
+    page.navigate(second.base() + "/");
+    // Three demo pieces and the way to a new one: nothing was loaded twice.
+    assertThat(page.locator(".card")).hasCount(4);
+    second.stop();
+  }
+}
