@@ -1,0 +1,2 @@
+/** Benchmarks of the core. Run with {@code ./hazel bench}. */
+package hazelkeep.bench;
