@@ -54,7 +54,10 @@ public final class Acts {
     for (SurfaceId id : ids) {
       zone = zone.plus(aim.surface(id).zone());
     }
-    zone = zone.minus(p.target().leaving(leave));
+    if (leave > 0) {
+      // Zones lie clear of their own target: only an allowance reaches into them.
+      zone = zone.minus(p.target().leaving(leave));
+    }
     for (Part q : aim.parts()) {
       if (q != p) {
         zone = zone.minus(q.target());

@@ -63,7 +63,8 @@ final class Reaching {
       wood.add(work.bodies().get(part).swept());
     }
     return memo.computeIfAbsent(
-        new Key(setup, wood, surface, doing), k -> answer(setup, work, surface, doing, false));
+        new Key(setup, wood, surface, doing),
+        k -> answer(setup, state, work, surface, doing, false));
   }
 
   /** How far a surface can be worked, every place of it tested; for telling numbers. */
@@ -73,18 +74,19 @@ final class Reaching {
     }
     Work work = Stage.mount(setup, state, aim);
     return work.bodies().containsKey(surface.id().part())
-        ? answer(setup, work, surface, doing, true)
+        ? answer(setup, state, work, surface, doing, true)
         : Answer.NO;
   }
 
-  private Answer answer(Setup setup, Work work, Surface surface, Doing doing, boolean full) {
+  private Answer answer(
+      Setup setup, State state, Work work, Surface surface, Doing doing, boolean full) {
     String part = surface.id().part();
     Hold hold = setup.hold();
     List<HalfSection> obstacles = new ArrayList<>();
     if (hold.onLathe()) {
       // The wood over a surface goes as the tool comes to it: it stands in no one's way.
       HalfSection over =
-          doing == Doing.CUT
+          doing == Doing.CUT && !state.surf(surface.id()).bare()
               ? surface.zone().minus(aim.part(part).target()).in(setup.frames().get(part))
               : HalfSection.EMPTY;
       for (String p : work.bodies().keySet()) {

@@ -48,6 +48,8 @@ public final class HalfSection {
   private final Geometry area;
   private double[] edges;
   private double volume = Double.NaN;
+  private double countedNeck = Double.NaN;
+  private int count;
 
   private HalfSection(Geometry area) {
     this.area = area;
@@ -232,6 +234,14 @@ public final class HalfSection {
    * @param neck thickness in mm, measured across the full section
    */
   public int countWithout(double neck) {
+    if (neck != countedNeck) {
+      count = counted(neck);
+      countedNeck = neck;
+    }
+    return count;
+  }
+
+  private int counted(double neck) {
     Geometry shrunk = mirrored().buffer(-neck / 2, 4);
     // A ring shows twice in the full section, mirror images of one another.
     int axis = 0;

@@ -12,7 +12,8 @@ import java.util.Set;
  * @param id its name
  * @param role what it is for
  * @param line its line in the blank's z, wood on the right hand
- * @param zone what has to go for it to be bared: everything beyond it on its own side
+ * @param zone what has to go for it to be bared: everything beyond it on its own side, and nothing
+ *     of the part's own target
  * @param inside whether it lies in a hollow, so that tools come to it from the mouth
  * @param needs what it needs before the piece is finished
  */

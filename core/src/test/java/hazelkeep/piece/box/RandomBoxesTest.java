@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.Sketch;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Rehearsal;
 import hazelkeep.route.Remedy;
@@ -16,12 +17,16 @@ import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Wall;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.UnaryOperator;
@@ -290,6 +295,24 @@ class RandomBoxesTest {
       }
     }
     assertThat(offered).isGreaterThan(15);
+  }
+
+  /** What cuts aim by: a zone that reached into its own target would cut the piece. */
+  @Test
+  void zones_lie_clear_of_their_own_target_and_beside_their_surface() {
+    Random r = new Random(13);
+    for (int i = 0; i < 60; i++) {
+      LiddedBox box = random(r);
+      for (Part p : Sketch.of(kind, box, shop, Map.of()).aim().parts()) {
+        for (Surface s : p.surfaces()) {
+          assertThat(s.zone().and(p.target()).area()).as("%s of %s", s.id(), box).isLessThan(1e-6);
+          for (Polyline.Sample x : s.line().samples(1, 0.5)) {
+            Point in = new Point(x.at().z() - 0.02 * x.nz(), x.at().r() - 0.02 * x.nr());
+            assertThat(p.target().holds(in)).as("%s at %s of %s", s.id(), x, box).isTrue();
+          }
+        }
+      }
+    }
   }
 
   @Test

@@ -32,24 +32,22 @@ final class PieceSchema {
         "description",
         "A number in mm, or a size as a turner writes it: 54, \"2 1/8 in\", \"about 90 mm\".");
     size.put("type", List.of("number", "string"));
-    root.put("$defs", Map.of("size", size));
+    root.put("$defs", map("size", size));
     return json.mapper().writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
   }
 
   private static Map<String, Object> piece(Kind<?> kind) {
     Map<String, Object> fields = new LinkedHashMap<>();
-    fields.put("schema", Map.of("const", NAME));
-    fields.put("kind", Map.of("const", kind.name()));
-    fields.put("name", Map.of("type", "string", "maxLength", 120));
+    fields.put("schema", map("const", NAME));
+    fields.put("kind", map("const", kind.name()));
+    fields.put("name", map("type", "string", "maxLength", 120));
     Map<String, Object> design = of(kind.type());
     // A file states only what it wants; the rest follows from the rules.
     design.remove("required");
     Map<String, Object> sizes = new LinkedHashMap<>();
     kind.rules()
         .forEach(
-            r ->
-                sizes.put(
-                    r.key().path(), Map.of("$ref", "#/$defs/size", "description", r.label())));
+            r -> sizes.put(r.key().path(), map("$ref", "#/$defs/size", "description", r.label())));
     Map<String, Object> sizesType = new LinkedHashMap<>();
     sizesType.put("type", "object");
     sizesType.put("properties", sizes);
@@ -74,37 +72,46 @@ final class PieceSchema {
     if (type instanceof ParameterizedType p) {
       Class<?> raw = (Class<?>) p.getRawType();
       if (raw == Optional.class) {
-        return Map.of("anyOf", List.of(of(p.getActualTypeArguments()[0]), Map.of("type", "null")));
+        return map("anyOf", List.of(of(p.getActualTypeArguments()[0]), map("type", "null")));
       }
       if (raw == List.class) {
-        return Map.of("type", "array", "items", of(p.getActualTypeArguments()[0]));
+        return map("type", "array", "items", of(p.getActualTypeArguments()[0]));
       }
-      return Map.of("type", "object", "additionalProperties", of(p.getActualTypeArguments()[1]));
+      return map("type", "object", "additionalProperties", of(p.getActualTypeArguments()[1]));
     }
     Class<?> c = (Class<?>) type;
     if (c == Size.class) {
-      return Map.of("$ref", "#/$defs/size");
+      return map("$ref", "#/$defs/size");
     }
     if (c.isEnum()) {
-      return Map.of(
+      return map(
           "enum", Arrays.stream(c.getEnumConstants()).map(e -> ((Enum<?>) e).name()).toList());
     }
     if (c == String.class || c == DimKey.class) {
-      return Map.of("type", "string");
+      return map("type", "string");
     }
     if (c == boolean.class) {
-      return Map.of("type", "boolean");
+      return map("type", "boolean");
     }
     if (c == int.class) {
-      return Map.of("type", "integer");
+      return map("type", "integer");
     }
     if (c == double.class || c == Double.class) {
-      return Map.of("type", "number");
+      return map("type", "number");
     }
     Map<String, Object> fields = new LinkedHashMap<>();
     for (RecordComponent r : c.getRecordComponents()) {
       fields.put(r.getName(), of(r.getGenericType()));
     }
     return object(fields, List.copyOf(fields.keySet()));
+  }
+
+  /** A map that keeps its order: the schema in the docs must not change from run to run. */
+  private static Map<String, Object> map(Object... keysAndValues) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    for (int i = 0; i < keysAndValues.length; i += 2) {
+      out.put((String) keysAndValues[i], keysAndValues[i + 1]);
+    }
+    return out;
   }
 }

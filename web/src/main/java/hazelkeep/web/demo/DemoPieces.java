@@ -5,7 +5,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.Restated;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
-import hazelkeep.route.Act;
+import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
@@ -13,7 +13,6 @@ import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Fact;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.boot.ApplicationArguments;
@@ -129,18 +128,25 @@ class DemoPieces implements ApplicationRunner {
   private void work(long id, String until, Map<String, Double> off) {
     Piece piece = pieces.get(id);
     long last = 0;
-    while (true) {
+    boolean measured = true;
+    while (measured) {
+      // Without a reading in between, one plan serves for all steps: no need to replay for each.
+      measured = false;
       Bench<?> bench = planner.bench(piece);
-      Optional<Step> next = bench.next();
-      if (next.isEmpty() || next.get().key().path().equals(until)) {
-        return;
-      }
-      runs.add(id, last++, piece.version(), bench.did(next.get().key()));
-      for (Act a : List.copyOf(next.get().acts())) {
-        if (a instanceof Act.Read r && off.containsKey(r.what().path())) {
-          Bench<?> now = planner.bench(piece);
-          double mm = now.plan().aim().mm(r.what().path()) + off.get(r.what().path());
-          runs.add(id, last++, piece.version(), new Fact.Reading(r.what(), r.gauge(), mm, mm));
+      for (Step step : bench.plan().rehearsal().route().steps()) {
+        if (measured || step.key().path().equals(until)) {
+          break;
+        }
+        runs.add(id, last++, piece.version(), bench.did(step.key()));
+        for (Prompt p : bench.plan().prompts(step)) {
+          Double by = off.get(p.dim().key().path());
+          if (by != null) {
+            double mm = p.target() + by;
+            Fact reading =
+                new Fact.Reading(p.dim().key(), p.gauge().name(), p.gauge().shows(mm), mm);
+            runs.add(id, last++, piece.version(), reading);
+            measured = true;
+          }
         }
       }
     }
