@@ -5,20 +5,32 @@ import hazelkeep.measure.Length;
 /**
  * Speed windows.
  *
- * @param from lowest sensible rpm
- * @param to ceiling, rpm
+ * @param from lowest of the usual speeds, rpm
+ * @param to highest of the usual speeds, rpm
+ * @param ceiling never above this, rpm
  */
-public record Speeds(double from, double to) {
-  /** Diameter in inches times rpm: the ceiling for round, sound work (common practice). */
-  private static final double CEILING_LO = 6000;
+public record Speeds(double from, double to, double ceiling) {
+  /** Diameter in inches times rpm: usual passes run from here to there (common practice). */
+  private static final double USUAL_LO = 3000;
 
-  private static final double CEILING_HI = 9000;
+  private static final double USUAL_HI = 5000;
 
-  /** Part of the ceiling that work out of round is given (common practice). */
-  private static final double OUT_OF_ROUND = 0.5;
+  /**
+   * Diameter in inches times rpm: the lower of the two ceilings in use for round, sound work, 6000
+   * and 9000 (common practice).
+   */
+  private static final double CEILING = 6000;
+
+  /** Part of it that work out of round is given (common practice). */
+  private static final double OUT_OF_ROUND = 0.6;
 
   /** Parting off stays below this, rpm (common practice). */
   private static final double PARTING = 1000;
+
+  /** A hand-held depth bit is pushed in at a moderate speed, rpm (common practice). */
+  private static final double BORING_LO = 300;
+
+  private static final double BORING_HI = 600;
 
   /** What is done at the speed. */
   public enum At {
@@ -39,10 +51,12 @@ public record Speeds(double from, double to) {
   public static Speeds of(double diameter, boolean round, At at, Lathe lathe) {
     double inches = Math.max(diameter, 5) / Length.INCH;
     double share = round ? 1 : OUT_OF_ROUND;
-    double lo = share * CEILING_LO / inches;
-    double hi = share * CEILING_HI / inches;
+    double lo = share * USUAL_LO / inches;
+    double hi = share * USUAL_HI / inches;
+    double ceiling = share * CEILING / inches;
     switch (at) {
       case PARTING -> {
+        ceiling = Math.min(ceiling, PARTING);
         hi = Math.min(hi, PARTING);
         lo = Math.min(lo, 0.6 * PARTING);
       }
@@ -52,12 +66,13 @@ public record Speeds(double from, double to) {
         hi = hi / 4;
       }
       case BORING -> {
-        lo = Math.min(lo, 300);
-        hi = Math.min(hi, 600);
+        lo = Math.min(lo, BORING_LO);
+        hi = Math.min(hi, BORING_HI);
       }
       default -> {}
     }
-    return new Speeds(tens(within(lo, lathe)), tens(within(hi, lathe)));
+    return new Speeds(
+        tens(within(lo, lathe)), tens(within(hi, lathe)), tens(within(ceiling, lathe)));
   }
 
   private static double within(double rpm, Lathe lathe) {

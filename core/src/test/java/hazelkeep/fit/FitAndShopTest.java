@@ -13,6 +13,8 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Species;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Facts of the trade; common practice unless a source is named. */
 class FitAndShopTest {
@@ -82,13 +84,30 @@ class FitAndShopTest {
   @Test
   void speeds_by_diameter_in_inches() {
     Lathe lathe = new Lathe(300, 450, 200, 3200);
-    // 3 in round work: 6000/3 to 9000/3.
+    // 3 in round work: usual 3000/3 to 5000/3, never above 6000/3 (common practice).
     Speeds s = Speeds.of(76.2, true, Speeds.At.TURNING, lathe);
-    assertThat(s.from()).isEqualTo(2000);
-    assertThat(s.to()).isEqualTo(3000);
-    assertThat(Speeds.of(76.2, false, Speeds.At.TURNING, lathe).to()).isEqualTo(1500);
+    assertThat(s.from()).isEqualTo(1000);
+    assertThat(s.to()).isEqualTo(1670);
+    assertThat(s.ceiling()).isEqualTo(2000);
+    assertThat(Speeds.of(76.2, false, Speeds.At.TURNING, lathe).ceiling()).isEqualTo(1200);
     assertThat(Speeds.of(76.2, true, Speeds.At.PARTING, lathe).to()).isEqualTo(1000);
+    assertThat(Speeds.of(76.2, true, Speeds.At.SANDING, lathe).to()).isEqualTo(420);
     assertThat(Speeds.of(20, true, Speeds.At.TURNING, lathe).to()).isEqualTo(3200);
+  }
+
+  /** Speeds seen at work on sizes of the trade (common practice) lie in the window for them. */
+  @ParameterizedTest
+  @CsvSource({
+    "108, false, 420, 750, roughing a 108 mm log",
+    "108, true, 1200, 1300, shaping it",
+    "55, true, 1700, 2000, spindles of 40 to 70 mm",
+    "60, true, 1500, 1500, hollowing a 60 mm lid"
+  })
+  void usual_speeds_are_those_of_the_trade(
+      double diameter, boolean round, double from, double to, String what) {
+    Speeds s = Speeds.of(diameter, round, Speeds.At.TURNING, new Lathe(300, 450, 200, 3200));
+    assertThat(s.from()).as(what).isLessThanOrEqualTo(from * 1.05);
+    assertThat(s.ceiling()).as(what).isGreaterThanOrEqualTo(to);
   }
 
   @Test

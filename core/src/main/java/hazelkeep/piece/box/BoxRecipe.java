@@ -110,8 +110,8 @@ final class BoxRecipe {
             HalfSection.box(f0, f1, 0, shape.far)
                 .minus(body.stub("tenon").region())
                 .plus(HalfSection.box(t0, end, 0, shape.far).minus(lid.stub("tenon").region()))),
-        read("tenon-foot.diameter", calipers, "foot tenon, across its end", 0.5, 0.5),
-        read("tenon-top.diameter", calipers, "top tenon, across its end", 0.5, 0.5));
+        read("tenon-foot.diameter", calipers, "across its widest", 0.5, 0.5),
+        read("tenon-top.diameter", calipers, "across its widest", 0.5, 0.5));
     setups.add(s.done());
   }
 
@@ -150,7 +150,7 @@ final class BoxRecipe {
           "Turn the lid's spigot parallel and to size: the body's mouth is opened to it later.",
           Speeds.At.TURNING,
           acts.bare(0, LID, "spigot", "shoulder"),
-          read("spigot.diameter", calipers, "on the spigot, at its end and its root", 0.5, 0.5));
+          read("spigot.diameter", calipers, "at its end and again at its root", 0.5, 0.5));
     }
     double k = shape.kerfFrom();
     s.step(
@@ -184,7 +184,7 @@ final class BoxRecipe {
             "from the " + (shape.over() ? "rim" : "spigot's end") + " to the middle",
             0.5,
             0.5),
-        read("lid.inside", calipers, "inside the lid, in front of its roof", 0.5, 0.5));
+        read("lid.inside", calipers, "in front of its roof", 0.5, 0.5));
     if (shape.over()) {
       s.step(
           "recess",
@@ -192,8 +192,7 @@ final class BoxRecipe {
           "Cut the recess parallel. Measure it at the rim and again near its floor.",
           Speeds.At.TURNING,
           acts.bare(0, LID, "recess"),
-          read(
-              "recess.diameter", calipers, "inside, at the rim and again near the floor", 0.5, 0.5),
+          read("recess.diameter", calipers, "at the rim and again near its floor", 0.5, 0.5),
           read("recess.depth", depthGauge, "from the rim to the recess's floor", 0.2, 0.5));
     }
     s.step(
@@ -286,7 +285,7 @@ final class BoxRecipe {
         Speeds.At.TURNING,
         acts.bare(0, BODY, face, "inside"),
         read("inside.depth", depthGauge, "from the " + face + " to the floor", 0.5, 0.5),
-        read("inside.diameter", calipers, "inside, at the mouth", 0.5, 0.5));
+        read("inside.diameter", calipers, "at the mouth", 0.5, 0.5));
   }
 
   private HalfSection hole(Bit b) {

@@ -202,7 +202,7 @@ record PlanAnswer(
         s.step().title(),
         s.freeLength(),
         s.diameter(),
-        s.speeds().map(w -> new double[] {w.from(), w.to()}).orElse(null),
+        s.speeds().map(w -> new double[] {w.from(), w.to(), w.ceiling()}).orElse(null),
         prompts,
         FitSteps.ladder(s)
             .map(l -> l.rungs().stream().map(x -> x.diameter()).toList())

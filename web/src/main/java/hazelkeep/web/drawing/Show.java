@@ -4,6 +4,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Speeds;
 import java.util.Locale;
 
 /**
@@ -69,8 +70,13 @@ public record Show(Unit unit) {
     return String.format(Locale.ROOT, "%.0f", v);
   }
 
-  /** A speed window. */
-  public String rpm(hazelkeep.shop.Speeds s) {
+  /** The usual speeds. */
+  public String rpm(Speeds s) {
     return whole(s.from()) + "–" + whole(s.to());
+  }
+
+  /** The usual speeds, and what is never passed. */
+  public String rpmAndCeiling(Speeds s) {
+    return rpm(s) + " rpm, never above " + whole(s.ceiling());
   }
 }

@@ -4,20 +4,22 @@ import hazelkeep.route.LastChance;
 import hazelkeep.route.Prompt;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** What several screens say alike. */
 public final class Words {
   private Words() {}
 
-  /** Last chances surface by surface: the lid's inside cut, sanded, finished. */
+  /** Last chances surface by surface: lid inside: cut, sand, finish. */
   public static List<String> lastChances(List<LastChance> chances) {
     Map<String, String> bySurface = new LinkedHashMap<>();
     for (LastChance c : chances) {
-      String surface = "the " + c.surface().part() + "'s " + c.surface().name();
-      bySurface.merge(surface, c.doing().done(), (a, b) -> a + ", " + b);
+      String surface = c.surface().part() + " " + c.surface().name();
+      String doing = c.doing().name().toLowerCase(Locale.ROOT);
+      bySurface.merge(surface, doing, (a, b) -> a + ", " + b);
     }
-    return bySurface.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).toList();
+    return bySurface.entrySet().stream().map(e -> e.getKey() + ": " + e.getValue()).toList();
   }
 
   /** A size to measure, and what the device shows where that is another number. */

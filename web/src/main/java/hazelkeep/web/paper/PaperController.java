@@ -118,7 +118,7 @@ class PaperController {
         s.right(44, y, 11, c.at());
         s.text(52, y, 10, c.what());
         s.right(112, y, 11, c.length());
-        s.line(18, y + 1.8, 192, y + 1.8);
+        s.rule(18, y + 1.8, 192);
         y += 6.4;
       }
       y = head(s, y + 8, "Turn to", "", "");
@@ -130,7 +130,7 @@ class PaperController {
           s.text(18, y + 4, 8, t.shows());
           y += 4;
         }
-        s.line(18, y + 1.8, 192, y + 1.8);
+        s.rule(18, y + 1.8, 192);
         y += 6.4;
       }
       steps(s, plan, show, y + 8);

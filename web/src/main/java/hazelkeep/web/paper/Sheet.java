@@ -16,6 +16,7 @@ final class Sheet implements AutoCloseable {
   static final double WIDTH = 210;
   static final double HEIGHT = 297;
   private static final float POINTS = 72f / 25.4f;
+  private static final float RULE = 0.78f;
 
   private final PDDocument document = new PDDocument();
   private final PDFont font;
@@ -53,6 +54,17 @@ final class Sheet implements AutoCloseable {
       page.moveTo(x(x0), y(y0));
       page.lineTo(x(x1), y(y1));
       page.stroke();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** A faint line between rows. */
+  void rule(double x0, double y, double x1) {
+    try {
+      page.setStrokingColor(RULE, RULE, RULE);
+      line(x0, y, x1, y);
+      page.setStrokingColor(0f, 0f, 0f);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

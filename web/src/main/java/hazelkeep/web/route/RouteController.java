@@ -144,7 +144,7 @@ class RouteController {
         stage.step().title(),
         stage.step().words(),
         StageDrawing.card(plan, stage, scale, radius),
-        stage.speeds().map(show::rpm).orElse(""),
+        stage.speeds().map(show::rpmAndCeiling).orElse(""),
         plan.prompts(stage.step()).stream().map(p -> Words.target(p, show)).toList(),
         findings.stream().filter(f -> f.key().equals(key)).toList());
   }
