@@ -173,7 +173,7 @@ if (film) {
     document.getElementById("film-picture").replaceChildren(picture);
     document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
     document.getElementById("film-words").textContent = card.querySelector(".words").textContent;
-    document.getElementById("film-numbers").textContent = [...card.querySelectorAll(".numbers span")].map((s) => s.textContent).join(" · ");
+    document.getElementById("film-numbers").textContent = [card.dataset.speed, ...[...card.querySelectorAll(".target")].map((s) => s.textContent)].filter(Boolean).join(" · ");
     if (scroll) card.scrollIntoView({ block: "nearest" });
   };
   scrubber.addEventListener("input", () => show(scrubber.value, true));

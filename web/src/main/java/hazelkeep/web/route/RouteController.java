@@ -58,7 +58,8 @@ class RouteController {
    * @param title what
    * @param words how
    * @param svg the stage
-   * @param speed the speed window
+   * @param speed the usual speeds
+   * @param ceiling the same with what is never passed
    * @param targets what to measure
    * @param findings what would go wrong
    */
@@ -68,6 +69,7 @@ class RouteController {
       String words,
       String svg,
       String speed,
+      String ceiling,
       List<String> targets,
       List<FindingView> findings) {}
 
@@ -144,6 +146,7 @@ class RouteController {
         stage.step().title(),
         stage.step().words(),
         StageDrawing.card(plan, stage, scale, radius),
+        stage.speeds().map(s -> show.rpm(s) + " rpm").orElse(""),
         stage.speeds().map(show::rpmAndCeiling).orElse(""),
         plan.prompts(stage.step()).stream().map(p -> Words.target(p, show)).toList(),
         findings.stream().filter(f -> f.key().equals(key)).toList());
