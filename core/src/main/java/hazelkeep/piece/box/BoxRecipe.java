@@ -20,7 +20,6 @@ import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
-import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -62,11 +61,8 @@ final class BoxRecipe {
   Route route() {
     centres();
     whole();
-    if (shape.over()) {
-      lidOver();
-    } else {
-      lidIn();
-    }
+    setups.add(lid());
+    setups.add(body());
     top();
     ease();
     foot();
@@ -162,7 +158,7 @@ final class BoxRecipe {
     setups.add(s.done());
   }
 
-  private Setup lidSetup() {
+  private Setup lid() {
     SetupDraft s =
         new SetupDraft(
             "lid",
@@ -204,60 +200,60 @@ final class BoxRecipe {
     return s.done();
   }
 
-  private void lidOver() {
-    setups.add(lidSetup());
+  /** The body is hollowed, then brought to a jam with the lid: from outside, or from inside. */
+  private Setup body() {
     SetupDraft s =
         new SetupDraft(
             "body",
             "Body on its tenon",
             new Hold(onBody(), Optional.empty()),
             Map.of(BODY, bodyFrame()));
-    hollowBody(s, "spigot end");
+    hollowBody(s, shape.over() ? "spigot end" : "rim");
+    if (shape.over()) {
+      finishInside(s, "Mask the spigot.");
+      jamSpigot(s);
+    } else {
+      // The mouth opens into the inside: its chips would scratch a finished one.
+      jamMouth(s);
+      finishInside(s, "Keep both off the mouth.");
+    }
+    return s.done();
+  }
+
+  private void finishInside(SetupDraft s, String spare) {
     s.step(
         "inside",
         "Sand and finish inside",
-        "Through the grits, then the finish. Mask the spigot.",
+        "Through the grits, then the finish. " + spare,
         Speeds.At.SANDING,
         acts.treat(BODY, "inside"));
-    double r = aim.mm("joint.jam") / 2;
-    Surface spigot = body.surface("spigot");
+  }
+
+  private void jamSpigot(SetupDraft s) {
     s.step(
         "jam",
         "Spigot to a jam",
         "Sneak up on the diameter with trial fits until the lid goes on tight, grain lines together.",
         Speeds.At.TURNING,
-        remove(BODY, spigot.zone().minus(HalfSection.box(-10, shape.length + 10, 0, r))),
+        remove(BODY, body.surface("spigot").zone().minus(jamCore())),
         read("joint.jam", calipers, "on the spigot", 0.03, 0.03),
         new Act.Try("closure", true));
-    setups.add(s.done());
   }
 
-  private void lidIn() {
-    setups.add(lidSetup());
-    SetupDraft s =
-        new SetupDraft(
-            "body",
-            "Body on its tenon",
-            new Hold(onBody(), Optional.empty()),
-            Map.of(BODY, bodyFrame()));
-    hollowBody(s, "rim");
-    double r = aim.mm("joint.jam") / 2;
+  private void jamMouth(SetupDraft s) {
     s.step(
         "jam",
         "Mouth to a jam",
         "Open the mouth by light cuts until the lid's spigot goes in tight, grain lines together.",
         Speeds.At.TURNING,
-        remove(
-            BODY, body.surface("recess").zone().and(HalfSection.box(-10, shape.length + 10, 0, r))),
+        remove(BODY, body.surface("recess").zone().and(jamCore())),
         read("joint.jam", calipers, "inside the mouth", 0.03, 0.03),
         new Act.Try("closure", true));
-    s.step(
-        "inside",
-        "Sand and finish inside",
-        "Through the grits, then the finish. Keep both off the mouth.",
-        Speeds.At.SANDING,
-        acts.treat(BODY, "inside"));
-    setups.add(s.done());
+  }
+
+  /** All that lies within the diameter of the jam. */
+  private HalfSection jamCore() {
+    return HalfSection.box(-10, shape.length + 10, 0, aim.mm("joint.jam") / 2);
   }
 
   private void hollowBody(SetupDraft s, String face) {
