@@ -140,6 +140,9 @@ final class Player {
         notHeld(step, m.part());
       }
     }
+    if (now.removed() - before.removed() < NOTHING) {
+      idle(setup, step, before);
+    }
     Work work = Stage.mount(setup, before, aim);
     double diameter =
         work.parts().keySet().stream()
@@ -173,6 +176,31 @@ final class Player {
         null);
   }
 
+  /** A step that was to cut something and found all of it gone. */
+  private void idle(Setup setup, Step step, State before) {
+    step.acts().stream()
+        .filter(Act.Remove.class::isInstance)
+        .map(Act.Remove.class::cast)
+        .filter(r -> !r.bares().isEmpty() || !r.claims().isEmpty())
+        .filter(r -> setup.frames().containsKey(r.part()))
+        .filter(r -> before.stock(aim.part(r.part())).isPresent())
+        .findFirst()
+        .ifPresent(
+            r ->
+                find(
+                    new Verdict(
+                        "nothing-removed",
+                        Grade.NOTE,
+                        0,
+                        0,
+                        "mm",
+                        "Nothing left to cut here",
+                        "An earlier step already took this wood."),
+                    step.key(),
+                    r.part(),
+                    null));
+  }
+
   private State remove(Setup setup, Step step, State state, Act.Remove r) {
     if (!setup.frames().containsKey(r.part())) {
       notHeld(step, r.part());
@@ -197,20 +225,6 @@ final class Player {
     }
     State after = cut(state, body, r.region(), r.claims(), step.key());
     if (after.removed() - state.removed() < NOTHING) {
-      if (!r.bares().isEmpty() || !r.claims().isEmpty()) {
-        find(
-            new Verdict(
-                "nothing-removed",
-                Grade.NOTE,
-                0,
-                0,
-                "mm",
-                "Nothing left to cut here",
-                "An earlier step already took this wood."),
-            step.key(),
-            r.part(),
-            null);
-      }
       return state;
     }
     if (!r.claims().isEmpty()) {

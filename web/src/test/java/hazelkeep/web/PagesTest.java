@@ -83,6 +83,14 @@ class PagesTest {
   }
 
   @Test
+  void a_mistake_that_goes_on_from_step_to_step_is_one_card() {
+    long id = pieces.create("Much too short", kind, LiddedBox.fresh().with("blank.length", 30));
+    String page = visitor.get("/pieces/" + id + "/findings").body();
+    assertThat(page).containsOnlyOnce("<strong>There is no lid any more</strong>");
+    assertThat(page.split("<p[^>]*>Also at ", -1)).hasSizeGreaterThan(3);
+  }
+
+  @Test
   void a_change_without_a_token_is_refused_and_nothing_is_stored() {
     long id = fresh("No token");
     HttpResponse<String> r =

@@ -28,11 +28,17 @@ final class BoxRemedies {
   List<Remedy> of(Finding f) {
     double short_ = f.verdict().limit() - f.verdict().found();
     switch (f.code()) {
-      case "blank-short", "tenon-gone", "wood-missing" -> shortBlank();
+      case "blank-short", "tenon-gone", "wood-missing" -> {
+        shortBlank();
+        largerBlank(aim.mm("outside.diameter"));
+      }
+      case "part-gone" -> largerBlank(aim.mm("outside.diameter"));
       case "recess-too-big" -> newSpigot();
       case "blank-thin" -> {
+        largerBlank(f.verdict().limit());
         set("outside.diameter", down(f.verdict().found()));
         scaleForm(f.verdict().found() / f.verdict().limit());
+        set("blank.across", thick(f.verdict().limit()));
       }
       case "wall-thin", "outside-into-inside", "lid-corner" -> {
         boolean lid = f.part().equals("lid");
@@ -112,6 +118,24 @@ final class BoxRemedies {
     set("outside.height", aim.mm("outside.height") - give);
     set("body.height", aim.mm("body.height") - give);
     set("blank.length", aim.mm("stick.need"));
+  }
+
+  /** A blank short both ways helps only when it is had longer and thicker at once. */
+  private void largerBlank(double diameter) {
+    double need = up(aim.mm("stick.need"));
+    double thick = thick(diameter);
+    if (need > aim.mm("blank.length") && thick > aim.mm("blank.across")) {
+      out.add(
+          new Remedy.Together(
+              List.of(
+                  new Remedy.SetDim(new DimKey("blank.length"), Length.mm(need)),
+                  new Remedy.SetDim(new DimKey("blank.across"), Length.mm(thick)))));
+    }
+  }
+
+  /** The thickness of a blank that surely gives a diameter. */
+  private static double thick(double diameter) {
+    return up(diameter + 2 * BoxLimits.CENTRING);
   }
 
   /** A spigot too thin for its recess is turned anew, further down in full wood. */

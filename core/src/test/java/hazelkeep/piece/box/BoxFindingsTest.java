@@ -81,6 +81,22 @@ class BoxFindingsTest {
   }
 
   @Test
+  void a_blank_short_both_ways_is_offered_one_that_does() {
+    Plan<LiddedBox> p = plan(box.with("blank.length", 60).with("blank.across", 55)).withRemedies();
+    for (String code : List.of("blank-short", "blank-thin")) {
+      Plan<LiddedBox> larger =
+          find(p, code).remedies().stream()
+              .filter(Remedy.Together.class::isInstance)
+              .findFirst()
+              .flatMap(p::applied)
+              .orElseThrow(() -> new AssertionError(code + ": " + find(p, code).remedies()));
+      assertThat(larger.findings()).as(code).isEmpty();
+      assertThat(larger.aim().mm("blank.length")).isCloseTo(126, within(0.1));
+      assertThat(larger.aim().mm("blank.across")).isCloseTo(62, within(0.1));
+    }
+  }
+
+  @Test
   void a_blank_larger_than_the_lathe() {
     assertThat(find(box.with("blank.length", 460), "lathe-short").verdict().limit()).isEqualTo(450);
     LiddedBox square =

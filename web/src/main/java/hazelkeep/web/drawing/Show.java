@@ -53,8 +53,12 @@ public record Show(Unit unit) {
   /** A verdict's number, with its limit. */
   public String numbers(Verdict v) {
     return switch (v.unit()) {
-      case "mm" -> len(v.found()) + ", limit " + len(v.limit());
-      case "mm fit" -> fit(v.found()) + ", limit " + fit(v.limit());
+      case "mm" -> {
+        // A hair over the limit would read as the limit itself.
+        boolean close = bare(v.found()).equals(bare(v.limit()));
+        yield close ? fits(v) : len(v.found()) + ", limit " + len(v.limit());
+      }
+      case "mm fit" -> fits(v);
       case "" ->
           v.limit() <= 1 && v.found() <= 1
               ? ""
@@ -63,6 +67,10 @@ public record Show(Unit unit) {
           String.format(
               Locale.ROOT, "%.1f %s, limit %.1f %s", v.found(), v.unit(), v.limit(), v.unit());
     };
+  }
+
+  private String fits(Verdict v) {
+    return fit(v.found()) + ", limit " + fit(v.limit());
   }
 
   /** A plain number without decimals. */

@@ -76,21 +76,36 @@ public record FindingView(
     return out;
   }
 
-  /** Findings with those of one cause under one another: what the same presses remove. */
+  /**
+   * Findings with those of one cause under one another: what the same presses remove, and what goes
+   * on from step to step with no press against it.
+   */
   public static List<FindingView> byCause(List<FindingView> all) {
     List<FindingView> out = new ArrayList<>();
     for (FindingView f : all) {
-      FindingView cause =
-          f.remedies.isEmpty()
-              ? null
-              : out.stream().filter(o -> o.remedies.equals(f.remedies)).findFirst().orElse(null);
-      if (cause == null) {
-        out.add(f);
-      } else {
-        cause.with.add(f);
-      }
+      out.stream()
+          .filter(o -> o.remedies.equals(f.remedies))
+          .filter(o -> !f.remedies.isEmpty() || o.saysTheSame(f))
+          .findFirst()
+          .ifPresentOrElse(cause -> cause.with.add(f), () -> out.add(f));
     }
     return out;
+  }
+
+  private boolean saysTheSame(FindingView o) {
+    return grade.equals(o.grade) && title.equals(o.title) && advice.equals(o.advice);
+  }
+
+  /** What stands below another finding of the same cause. */
+  public String below(FindingView cause) {
+    String at = step.isEmpty() ? "" : "at " + step.toLowerCase(Locale.ROOT);
+    List<String> said = new ArrayList<>(List.of(numbers, at));
+    said.removeIf(String::isEmpty);
+    String rest = String.join(", ", said);
+    if (cause.saysTheSame(this)) {
+      return "Also " + (rest.isEmpty() ? "once more" : rest) + ".";
+    }
+    return "With it: " + title.toLowerCase(Locale.ROOT) + (rest.isEmpty() ? "" : ", " + rest) + ".";
   }
 
   /** A remedy in words. */
