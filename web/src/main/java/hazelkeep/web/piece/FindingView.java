@@ -9,8 +9,10 @@ import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /**
@@ -96,16 +98,36 @@ public record FindingView(
     return grade.equals(o.grade) && title.equals(o.title) && advice.equals(o.advice);
   }
 
-  /** What stands below another finding of the same cause. */
-  public String below(FindingView cause) {
-    String at = step.isEmpty() ? "" : "at " + step.toLowerCase(Locale.ROOT);
-    List<String> said = new ArrayList<>(List.of(numbers, at));
-    said.removeIf(String::isEmpty);
-    String rest = String.join(", ", said);
-    if (cause.saysTheSame(this)) {
-      return "Also " + (rest.isEmpty() ? "once more" : rest) + ".";
+  /**
+   * Findings of the same cause that say the same, in one sentence.
+   *
+   * @param lead what they say
+   * @param places where each shows, in order
+   */
+  public record Also(String lead, List<Place> places) {}
+
+  /**
+   * Where one of them shows.
+   *
+   * @param no its number on the drawing
+   * @param text its numbers and step, with the stop before it
+   */
+  public record Place(int no, String text) {}
+
+  /** What stands below this finding: the others of its cause, a sentence for each mistake. */
+  public List<Also> also() {
+    Map<String, Also> out = new LinkedHashMap<>();
+    for (FindingView w : with) {
+      String lead = saysTheSame(w) ? "Also" : "With it: " + w.title.toLowerCase(Locale.ROOT) + ",";
+      List<Place> places = out.computeIfAbsent(lead, x -> new Also(x, new ArrayList<>())).places;
+      places.add(new Place(w.no, (places.isEmpty() ? " " : "; ") + w.place()));
     }
-    return "With it: " + title.toLowerCase(Locale.ROOT) + (rest.isEmpty() ? "" : ", " + rest) + ".";
+    return List.copyOf(out.values());
+  }
+
+  private String place() {
+    String at = step.isEmpty() ? "in the design" : "at " + step.toLowerCase(Locale.ROOT);
+    return numbers.isEmpty() ? at : numbers + ", " + at;
   }
 
   /** A remedy in words. */
