@@ -82,6 +82,28 @@ class PagesTest {
     assertThat(r.body()).contains("To the shelf").doesNotContain("Exception");
   }
 
+  /** A full shelf opens at once; a card is worked out when it comes into sight, and kept. */
+  @Test
+  void a_full_shelf_leaves_cards_for_later() {
+    List<Long> ids =
+        java.util.stream.LongStream.range(0, 8).map(i -> fresh("Row " + i)).boxed().toList();
+    String first = visitor.get("/").body();
+    long later = ids.stream().filter(id -> waits(first, id)).count();
+    assertThat(later).isPositive();
+    long seen = ids.stream().filter(id -> waits(first, id)).findFirst().orElseThrow();
+    assertThat(visitor.get("/pieces/" + seen + "/card").body())
+        .contains("<svg", "Ready for the lathe")
+        .doesNotContain("hx-get", "<html");
+    assertThat(waits(visitor.get("/").body(), seen)).isFalse();
+    pieces.save(seen, 1, "", LiddedBox.fresh().with("blank.length", 30), List.of());
+    assertThat(visitor.get("/pieces/" + seen + "/card").body())
+        .contains("solve what stands in the way");
+  }
+
+  private static boolean waits(String shelf, long id) {
+    return shelf.contains("hx-get=\"/pieces/" + id + "/card\"");
+  }
+
   @Test
   void a_mistake_that_goes_on_from_step_to_step_is_one_card() {
     long id = pieces.create("Much too short", kind, LiddedBox.fresh().with("blank.length", 30));

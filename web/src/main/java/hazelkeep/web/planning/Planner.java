@@ -1,5 +1,7 @@
 package hazelkeep.web.planning;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -14,7 +16,6 @@ import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -30,13 +31,8 @@ public class Planner {
 
   private final ShopStore shops;
   private final RunStore runs;
-  private final Map<Object, Object> latest =
-      new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Object, Object> eldest) {
-          return size() > REMEMBERED;
-        }
-      };
+  private final Cache<Object, Object> latest =
+      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
   private record PlanKey(
       String kind, Design design, List<RouteEdit> edits, Shop shop, boolean tried) {}
@@ -136,16 +132,13 @@ public class Planner {
   }
 
   private Object remembered(Object key, Supplier<Object> make) {
-    synchronized (latest) {
-      Object known = latest.get(key);
-      if (known != null) {
-        return known;
-      }
+    Object known = latest.getIfPresent(key);
+    if (known != null) {
+      return known;
     }
+    // Not made inside the cache: one plan asks for another.
     Object made = make.get();
-    synchronized (latest) {
-      latest.put(key, made);
-    }
+    latest.put(key, made);
     return made;
   }
 }

@@ -1,119 +1,68 @@
 package hazelkeep.web.shelf;
 
 import hazelkeep.measure.Unit;
-import hazelkeep.piece.Plan;
-import hazelkeep.route.Step;
-import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
-import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.RunStore.Standing;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 
 /** What is on the go, and what is next. */
 @Controller
 class ShelfController {
+  /** Cards of a row worked out before the page opens; the others follow as they come into sight. */
+  private static final int AT_ONCE = 4;
+
   private final PieceStore pieces;
   private final RunStore runs;
-  private final Planner planner;
+  private final Cards cards;
 
-  ShelfController(PieceStore pieces, RunStore runs, Planner planner) {
+  ShelfController(PieceStore pieces, RunStore runs, Cards cards) {
     this.pieces = pieces;
     this.runs = runs;
-    this.planner = planner;
+    this.cards = cards;
   }
-
-  /** Where a piece stands. */
-  private enum Place {
-    BENCH,
-    PLAN,
-    DONE
-  }
-
-  /**
-   * A piece on the shelf.
-   *
-   * @param name its name
-   * @param wood its wood
-   * @param size height and diameter
-   * @param next what is next, in a few words
-   * @param href where that is done
-   * @param stops findings that forbid the work
-   * @param watches findings to be watched
-   * @param svg its section
-   * @param done steps done
-   * @param steps steps in all; 0 when it is not on the lathe
-   */
-  public record Card(
-      String name,
-      String wood,
-      String size,
-      String next,
-      String href,
-      long stops,
-      long watches,
-      String svg,
-      int done,
-      int steps) {}
 
   @GetMapping("/")
   String shelf(Unit unit, Model model) {
-    Show show = new Show(unit);
-    Map<Place, List<Card>> places = new EnumMap<>(Place.class);
-    for (Place p : Place.values()) {
-      places.put(p, new ArrayList<>());
-    }
     PieceStore.Shelf shelf = pieces.shelf();
+    Map<Long, Standing> standings = runs.standings();
+    Map<Place, List<Piece>> places = new EnumMap<>(Place.class);
     for (Piece p : shelf.pieces()) {
-      boolean closed = runs.closing(p.id()).isPresent();
-      Place place = closed ? Place.DONE : runs.started(p.id()) ? Place.BENCH : Place.PLAN;
-      places.get(place).add(card(p, place, show));
+      places.computeIfAbsent(Place.of(standings.get(p.id())), x -> new ArrayList<>()).add(p);
     }
-    model.addAttribute("bench", places.get(Place.BENCH));
-    model.addAttribute("planned", places.get(Place.PLAN));
-    model.addAttribute("done", places.get(Place.DONE));
+    for (Place place : Place.values()) {
+      List<Card> row = new ArrayList<>();
+      for (Piece p : places.getOrDefault(place, List.of())) {
+        Standing standing = standings.get(p.id());
+        Optional<Card> known = cards.known(p, standing, unit);
+        row.add(known.orElseGet(() -> Card.later(p)));
+        if (known.isEmpty() && row.size() <= AT_ONCE) {
+          row.set(row.size() - 1, cards.card(p, standing, unit));
+        }
+      }
+      model.addAttribute(place.name().toLowerCase(Locale.ROOT), row);
+    }
     model.addAttribute("unreadable", shelf.unreadable());
     model.addAttribute("empty", shelf.pieces().isEmpty());
-    model.addAttribute("show", show);
+    model.addAttribute("show", new Show(unit));
     return "shelf/shelf";
   }
 
-  private Card card(Piece p, Place place, Show show) {
-    Plan<?> plan = planner.current(p);
-    String href = "/pieces/" + p.id();
-    String next = plan.stops() > 0 ? "Next: solve what stands in the way" : "Ready for the lathe";
-    int done = 0;
-    if (place == Place.DONE) {
-      next = "Finished and recorded";
-      href += "/record";
-    } else if (place == Place.BENCH) {
-      Optional<Step> step = planner.bench(p).next();
-      done = planner.bench(p).done().size();
-      next = "Next: " + step.map(Step::title).map(String::toLowerCase).orElse("the record");
-      href += step.isPresent() ? "/bench" : "/record";
-    }
-    boolean closed = place == Place.DONE;
-    return new Card(
-        p.name(),
-        plan.design().species(),
-        "⌀ "
-            + show.bare(plan.aim().mm("outside.diameter"))
-            + " × "
-            + show.len(plan.aim().mm("outside.height")),
-        next,
-        href,
-        closed ? 0 : plan.stops(),
-        closed ? 0 : plan.watches(),
-        PieceDrawing.card(plan.sketch()),
-        done,
-        place == Place.BENCH ? plan.route().steps().size() : 0);
+  /** A card that came into sight. */
+  @GetMapping("/pieces/{id}/card")
+  String card(@PathVariable long id, Unit unit, Model model) {
+    model.addAttribute("c", cards.card(pieces.get(id), runs.standing(id), unit));
+    return "shelf/card :: card(c=${c})";
   }
 }

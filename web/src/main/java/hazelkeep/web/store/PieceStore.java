@@ -2,7 +2,10 @@ package hazelkeep.web.store;
 
 import static hazelkeep.web.store.tables.Tables.PIECE;
 import static hazelkeep.web.store.tables.Tables.PIECE_DESIGN;
+import static org.jooq.impl.DSL.exists;
+import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.selectOne;
 
 import hazelkeep.kinds.Kinds;
 import hazelkeep.piece.Design;
@@ -18,6 +21,9 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.SelectOnConditionStep;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
@@ -29,6 +35,20 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class PieceStore {
   private static final Logger LOG = LoggerFactory.getLogger(PieceStore.class);
+
+  private static final hazelkeep.web.store.tables.tables.PieceDesign LATER =
+      PIECE_DESIGN.as("later");
+
+  /** Whether a later version follows from the one read. */
+  private static final Field<Boolean> REDO =
+      field(
+              exists(
+                  selectOne()
+                      .from(LATER)
+                      .where(
+                          LATER.PIECE_ID.eq(PIECE_DESIGN.PIECE_ID),
+                          LATER.PARENT.eq(PIECE_DESIGN.VERSION))))
+          .as("redo");
 
   private final DSLContext db;
   private final Json json;
@@ -50,17 +70,16 @@ public class PieceStore {
   /** All pieces; one that can't be read hides no other. */
   public Shelf shelf() {
     Shelf shelf = new Shelf(new ArrayList<>(), new ArrayList<>());
-    db.select(PIECE.ID, PIECE.NAME)
-        .from(PIECE)
+    read(PIECE_DESIGN.VERSION.eq(PIECE.HEAD))
         .orderBy(PIECE.CHANGED_AT.desc(), PIECE.ID)
         .fetch()
         .forEach(
             row -> {
               try {
-                shelf.pieces.add(get(row.value1()));
+                shelf.pieces.add(piece(row));
               } catch (RuntimeException e) {
-                LOG.warn("Piece {} can't be read: {}", row.value1(), e.getMessage());
-                shelf.unreadable.add(row.value2());
+                LOG.warn("Piece {} can't be read: {}", row.get(PIECE.ID), e.getMessage());
+                shelf.unreadable.add(row.get(PIECE.NAME));
               }
             });
     return shelf;
@@ -77,37 +96,41 @@ public class PieceStore {
    * @throws NotThere when there is none of that number
    */
   public Piece get(long id) {
-    Integer head = db.select(PIECE.HEAD).from(PIECE).where(PIECE.ID.eq(id)).fetchOne(PIECE.HEAD);
-    if (head == null) {
+    Record row = read(PIECE_DESIGN.VERSION.eq(PIECE.HEAD)).where(PIECE.ID.eq(id)).fetchOne();
+    if (row == null) {
       throw new NotThere("There is no piece number " + id + " on the shelf.");
     }
-    return at(id, head);
+    return piece(row);
   }
 
   private Piece at(long id, int version) {
-    var row =
-        db.select()
-            .from(PIECE)
-            .join(PIECE_DESIGN)
-            .on(PIECE_DESIGN.PIECE_ID.eq(PIECE.ID).and(PIECE_DESIGN.VERSION.eq(version)))
-            .where(PIECE.ID.eq(id))
-            .fetchOne();
+    return piece(read(PIECE_DESIGN.VERSION.eq(version)).where(PIECE.ID.eq(id)).fetchOne());
+  }
+
+  /** Pieces, each with one version of its design. */
+  private SelectOnConditionStep<?> read(Condition version) {
+    return db.select(PIECE.fields())
+        .select(PIECE_DESIGN.fields())
+        .select(REDO)
+        .from(PIECE)
+        .join(PIECE_DESIGN)
+        .on(PIECE_DESIGN.PIECE_ID.eq(PIECE.ID).and(version));
+  }
+
+  private Piece piece(Record row) {
     Kind<?> kind =
         Kinds.named(row.get(PIECE.KIND))
             .orElseThrow(() -> new NotThere("This piece is of a kind that is not known here."));
-    boolean redo =
-        db.fetchExists(
-            PIECE_DESIGN, PIECE_DESIGN.PIECE_ID.eq(id).and(PIECE_DESIGN.PARENT.eq(version)));
     return new Piece(
-        id,
+        row.get(PIECE.ID),
         row.get(PIECE.NAME),
         kind,
-        version,
+        row.get(PIECE_DESIGN.VERSION),
         json.design(kind, json.mapper().readTree(row.get(PIECE_DESIGN.DOCUMENT))),
         Arrays.asList(json.read(row.get(PIECE_DESIGN.EDITS), RouteEdit[].class)),
         row.get(PIECE.CHANGED_AT).toInstant(),
         row.get(PIECE_DESIGN.PARENT) != null,
-        redo);
+        row.get(REDO));
   }
 
   /** Puts a new piece on the shelf. */

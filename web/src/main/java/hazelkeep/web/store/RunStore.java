@@ -1,11 +1,13 @@
 package hazelkeep.web.store;
 
+import static hazelkeep.web.store.tables.Tables.PIECE;
 import static hazelkeep.web.store.tables.Tables.PIECE_RECORD;
 import static hazelkeep.web.store.tables.Tables.RUN;
 import static hazelkeep.web.store.tables.Tables.RUN_ENTRY;
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.noCondition;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.web.json.Json;
@@ -18,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.exception.IntegrityConstraintViolationException;
 import org.springframework.stereotype.Repository;
@@ -38,6 +41,43 @@ public class RunStore {
   /** Whether a piece is on the lathe. */
   public boolean started(long piece) {
     return db.fetchExists(RUN, RUN.PIECE_ID.eq(piece));
+  }
+
+  /**
+   * How far a piece has come.
+   *
+   * @param started whether it is or was on the lathe
+   * @param closed whether it has its record
+   * @param last the number of its last fact, 0 for none
+   */
+  public record Standing(boolean started, boolean closed, long last) {}
+
+  /** How far each piece has come, by its number. */
+  public Map<Long, Standing> standings() {
+    return standings(noCondition());
+  }
+
+  /** How far a piece has come. */
+  public Standing standing(long piece) {
+    return standings(PIECE.ID.eq(piece)).getOrDefault(piece, new Standing(false, false, 0));
+  }
+
+  private Map<Long, Standing> standings(Condition which) {
+    return db.select(
+            PIECE.ID,
+            RUN.PIECE_ID,
+            PIECE_RECORD.PIECE_ID,
+            coalesce(max(RUN_ENTRY.ENTRY_NO), inline(0L)))
+        .from(PIECE)
+        .leftJoin(RUN)
+        .on(RUN.PIECE_ID.eq(PIECE.ID))
+        .leftJoin(RUN_ENTRY)
+        .on(RUN_ENTRY.PIECE_ID.eq(PIECE.ID))
+        .leftJoin(PIECE_RECORD)
+        .on(PIECE_RECORD.PIECE_ID.eq(PIECE.ID))
+        .where(which)
+        .groupBy(PIECE.ID, RUN.PIECE_ID, PIECE_RECORD.PIECE_ID)
+        .fetchMap(PIECE.ID, r -> new Standing(r.value2() != null, r.value3() != null, r.value4()));
   }
 
   /** Starts a run; one that is started already goes on. */

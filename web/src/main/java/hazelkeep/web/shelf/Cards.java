@@ -1,0 +1,80 @@
+package hazelkeep.web.shelf;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Step;
+import hazelkeep.shop.Shop;
+import hazelkeep.web.drawing.PieceDrawing;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.RunStore.Standing;
+import hazelkeep.workbench.Bench;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Works cards out and remembers them: a card takes a whole rehearsal. */
+@Component
+class Cards {
+  private final Planner planner;
+  private final Cache<Key, Card> latest = Caffeine.newBuilder().maximumSize(1000).build();
+
+  /** All that a card follows from; a run's log is only ever added to. */
+  private record Key(long piece, int version, Standing standing, Unit unit, Shop shop) {}
+
+  Cards(Planner planner) {
+    this.planner = planner;
+  }
+
+  /** The card of a piece, when it was worked out since anything changed. */
+  Optional<Card> known(Piece p, Standing standing, Unit unit) {
+    return Optional.ofNullable(latest.getIfPresent(key(p, standing, unit)));
+  }
+
+  /** The card of a piece. */
+  Card card(Piece p, Standing standing, Unit unit) {
+    return latest.get(key(p, standing, unit), k -> made(p, Place.of(standing), new Show(unit)));
+  }
+
+  private Key key(Piece p, Standing standing, Unit unit) {
+    return new Key(p.id(), p.version(), standing, unit, planner.shop());
+  }
+
+  private Card made(Piece p, Place place, Show show) {
+    Plan<?> plan = planner.current(p);
+    String href = "/pieces/" + p.id();
+    String next = plan.stops() > 0 ? "Next: solve what stands in the way" : "Ready for the lathe";
+    int done = 0;
+    if (place == Place.DONE) {
+      next = "Finished and recorded";
+      href += "/record";
+    } else if (place == Place.BENCH) {
+      Bench<?> bench = planner.bench(p);
+      Optional<Step> step = bench.next();
+      done = bench.done().size();
+      next =
+          "Next: "
+              + step.map(Step::title).map(t -> t.toLowerCase(Locale.ROOT)).orElse("the record");
+      href += step.isPresent() ? "/bench" : "/record";
+    }
+    boolean closed = place == Place.DONE;
+    return new Card(
+        p.id(),
+        p.name(),
+        plan.design().species(),
+        "⌀ "
+            + show.bare(plan.aim().mm("outside.diameter"))
+            + " × "
+            + show.len(plan.aim().mm("outside.height")),
+        next,
+        href,
+        closed ? 0 : plan.stops(),
+        closed ? 0 : plan.watches(),
+        PieceDrawing.card(plan.sketch()),
+        done,
+        place == Place.BENCH ? plan.route().steps().size() : 0);
+  }
+}
