@@ -176,7 +176,7 @@ public record Hold(Grip grip, Optional<Centre> tail) {
     }
     HalfSection stub = part.stub("tenon").region();
     double there = body.sound().and(stub).area() / stub.area();
-    if (there < 0.9) {
+    if (there < HoldLimits.TENON_LEFT) {
       out.add(
           new Verdict(
               "tenon-gone",
@@ -269,8 +269,8 @@ public record Hold(Grip grip, Optional<Centre> tail) {
       return;
     }
     // A jam presses a tenth or two of a millimetre past; what is left apart then does not close.
-    FirstContact c = FirstContact.of(host, guest, 0.3);
-    if (c.stop() > 0.05) {
+    FirstContact c = FirstContact.of(host, guest, HoldLimits.JAM_GIVES);
+    if (c.stop() > HoldLimits.SEATED) {
       out.add(
           new Verdict(
               "does-not-close",
@@ -303,7 +303,7 @@ public record Hold(Grip grip, Optional<Centre> tail) {
   private static Overlap overlap(HalfSection host, HalfSection guest) {
     double from = Math.max(host.minZ(), guest.minZ());
     double to = Math.min(host.maxZ(), guest.maxZ());
-    if (to - from < 0.5) {
+    if (to - from < HoldLimits.JOINT_LEAST) {
       return new Overlap(0, Double.NEGATIVE_INFINITY);
     }
     double z = (from + to) / 2;
@@ -319,8 +319,8 @@ public record Hold(Grip grip, Optional<Centre> tail) {
     if (wood.isEmpty()) {
       return;
     }
-    FirstContact c = FirstContact.of(j.chuck(), wood, 0.3);
-    if (c.stop() > 0.05) {
+    FirstContact c = FirstContact.of(j.chuck(), wood, HoldLimits.JAM_GIVES);
+    if (c.stop() > HoldLimits.SEATED) {
       out.add(
           new Verdict(
               "jam-bottoms",
@@ -332,9 +332,8 @@ public record Hold(Grip grip, Optional<Centre> tail) {
               "The plug touches before the rim seats, so the work tips under the tool."));
     }
     Body body = work.bodies().get(j.part());
-    double depth = 2;
-    double bore = 2 * wood.inner(depth);
-    double plug = 2 * j.chuck().outer(depth);
+    double bore = 2 * wood.inner(HoldLimits.JAM_AT);
+    double plug = 2 * j.chuck().outer(HoldLimits.JAM_AT);
     if (plug - bore < 0 && body != null) {
       out.add(
           new Verdict(

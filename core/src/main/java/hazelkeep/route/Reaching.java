@@ -24,6 +24,18 @@ final class Reaching {
   /** Share of a line that may be hidden and still count: the last corner by a rest's edge. */
   private static final double HIDDEN = 0.05;
 
+  /** Share of a surface that abrasive and brush must touch themselves. */
+  private static final double SOFT_OPEN = 0.5;
+
+  /** A tool that reaches this share is good enough: no other is tried. */
+  private static final double ENOUGH = 0.98;
+
+  /**
+   * Over the share that may stay closed before a tool is given up, so that rounding decides
+   * nothing.
+   */
+  private static final double GIVE_UP_SPARE = 0.02;
+
   private final Shop shop;
   private final Aim aim;
   private final Map<Key, Answer> memo = new HashMap<>();
@@ -101,7 +113,8 @@ final class Reaching {
     LineOfWork.From from = hold.onLathe() ? surface.from() : LineOfWork.From.ANY;
     Reach best = null;
     String with = "";
-    double giveUp = full ? 1 : doing == Doing.CUT ? 1 - OPEN + 0.02 : 0.52;
+    double needs = doing == Doing.CUT ? OPEN : SOFT_OPEN;
+    double giveUp = full ? 1 : 1 - needs + GIVE_UP_SPARE;
     for (Tool tool : shop.tools()) {
       if (!tool.does().contains(doing)) {
         continue;
@@ -111,7 +124,7 @@ final class Reaching {
         best = r;
         with = tool.name();
       }
-      if (best.open() >= 0.98 * best.whole()) {
+      if (best.open() >= ENOUGH * best.whole()) {
         break;
       }
     }
@@ -121,9 +134,7 @@ final class Reaching {
     double whole = best.whole();
     // Abrasive and brush may leave a corner sharper than their nose; an edge tool may not.
     boolean workable =
-        doing == Doing.CUT
-            ? best.open() >= OPEN * whole
-            : best.hidden() <= HIDDEN * whole && best.open() >= 0.5 * whole;
+        best.open() >= needs * whole && (doing == Doing.CUT || best.hidden() <= HIDDEN * whole);
     return new Answer(workable, Optional.of(best), with);
   }
 }

@@ -20,7 +20,6 @@ import hazelkeep.wood.Role;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -94,13 +93,13 @@ class RehearsalTest {
       new Aim(new Body("blank", blank, blank, 700), List.of(cup), List.of(), Map.of());
   private final Acts acts = new Acts(aim, 240, "");
 
+  private static SetupDraft mounted(String name, Grip grip) {
+    return new SetupDraft(
+        name, name, new Hold(grip, Optional.empty()), Map.of("cup", new Frame(0, false)));
+  }
+
   private Setup centres(Act... last) {
-    SetupDraft s =
-        new SetupDraft(
-            "centres",
-            "Between centres",
-            new Hold(new Grip.Centres(), Optional.empty()),
-            Map.of("cup", new Frame(0, false)));
+    SetupDraft s = mounted("centres", new Grip.Centres());
     s.step(
         "tenon",
         "Cut the tenon",
@@ -302,25 +301,14 @@ class RehearsalTest {
 
   @Test
   void nothing_is_cut_by_hand_on_the_bench() {
-    Setup bench =
-        new Setup(
-            "bench",
-            "Bench",
-            new Hold(new Grip.Bench(), Optional.empty()),
-            Map.of("cup", new Frame(0, false)),
-            List.of(
-                new Step(
-                    new StepKey("bench/sand"),
-                    "Sand",
-                    "",
-                    Speeds.At.SANDING,
-                    acts.sand("cup", "inside"))));
+    SetupDraft bench = mounted("bench", new Grip.Bench());
+    bench.step("sand", "Sand", "", Speeds.At.SANDING, acts.sand("cup", "inside"));
     Rehearsal r =
         play(
             centres(),
             chucked(squeezed(), List.of(cut("side"), cut("rim"), cut("inside"))),
             reversed(),
-            bench);
+            bench.done());
     assertThat(r.findings())
         .as("the inside may be sanded by hand; the side had its last chance on the lathe")
         .noneMatch(f -> f.verdict().title().contains("inside"))
@@ -338,16 +326,10 @@ class RehearsalTest {
             List.of(),
             new Frame(1, false));
     Aim near = new Aim(aim.blank(), List.of(low), List.of(), Map.of());
-    Setup s =
-        new Setup(
-            "centres",
-            "Between centres",
-            new Hold(new Grip.Centres(), Optional.empty()),
-            Map.of("cup", new Frame(0, false)),
-            List.of(
-                new Step(
-                    new StepKey("centres/nothing"), "", "", Speeds.At.TURNING, new ArrayList<>())));
-    Rehearsal r = Rehearsal.play(State.start(near), new Route(List.of(s), List.of()), near, shop);
+    SetupDraft s = mounted("centres", new Grip.Centres());
+    s.step("nothing", "", "", Speeds.At.TURNING);
+    Rehearsal r =
+        Rehearsal.play(State.start(near), new Route(List.of(s.done()), List.of()), near, shop);
     assertThat(one(r, "dimple").verdict().found())
         .as("3 mm deep, the end lies 1 mm in")
         .isCloseTo(2, within(1e-3));
@@ -372,22 +354,16 @@ class RehearsalTest {
     Body square =
         new Body("blank", HalfSection.box(0, 70, 0, 33), HalfSection.box(0, 70, 0, 46.6), 700);
     Aim sawn = new Aim(square, List.of(cup), List.of(), Map.of());
-    Setup s =
-        new Setup(
-            "centres",
-            "Between centres",
-            new Hold(new Grip.Centres(), Optional.empty()),
-            Map.of("cup", new Frame(0, false)),
-            List.of(
-                new Step(
-                    new StepKey("centres/round"),
-                    "Round",
-                    "",
-                    Speeds.At.TURNING,
-                    List.of(Acts.remove("cup", HalfSection.box(-1, 71, 32, 60)))),
-                new Step(
-                    new StepKey("centres/look"), "", "", Speeds.At.TURNING, new ArrayList<>())));
-    Rehearsal r = Rehearsal.play(State.start(sawn), new Route(List.of(s), List.of()), sawn, shop);
+    SetupDraft s = mounted("centres", new Grip.Centres());
+    s.step(
+        "round",
+        "Round",
+        "",
+        Speeds.At.TURNING,
+        Acts.remove("cup", HalfSection.box(-1, 71, 32, 60)));
+    s.step("look", "", "", Speeds.At.TURNING);
+    Rehearsal r =
+        Rehearsal.play(State.start(sawn), new Route(List.of(s.done()), List.of()), sawn, shop);
     assertThat(r.stages().get(0).diameter()).isCloseTo(93.2, within(1e-3));
     assertThat(r.stages().get(1).diameter()).isEqualTo(64);
     assertThat(r.end().stock(cup).orElseThrow().round()).isTrue();

@@ -10,6 +10,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.boot.SpringApplication;
@@ -35,6 +36,26 @@ final class App {
       Runtime.getRuntime().addShutdownHook(new Thread(running::stop));
     }
     return running;
+  }
+
+  /** Every page for people, on the demo's pieces. */
+  static List<String> pages() {
+    return List.of(
+        "/",
+        "/pieces/new",
+        "/pieces/1",
+        "/pieces/2",
+        "/pieces/3",
+        "/pieces/2/route",
+        "/pieces/3/route",
+        "/pieces/2/bench",
+        "/pieces/3/bench",
+        "/pieces/3/bench/found",
+        "/pieces/3/bench/ways",
+        "/pieces/1/bench",
+        "/pieces/1/paper",
+        "/pieces/1/record",
+        "/pieces/3/record");
   }
 
   /** Starts one on a database. */

@@ -29,6 +29,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The whole way in a browser, from a wish to a record. */
@@ -115,22 +116,8 @@ class BrowserTest {
   }
 
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "/",
-        "/pieces/new",
-        "/pieces/1",
-        "/pieces/2",
-        "/pieces/2/route",
-        "/pieces/2/bench",
-        "/pieces/3/bench",
-        "/pieces/3/bench/found",
-        "/pieces/3/bench/ways",
-        "/pieces/1/bench",
-        "/pieces/1/paper",
-        "/pieces/1/record",
-        "/nowhere"
-      })
+  @MethodSource("hazelkeep.web.App#pages")
+  @ValueSource(strings = "/nowhere")
   void axe_finds_nothing_on_a_screen_and_a_tablet(String path) {
     go(path);
     accessible();

@@ -19,6 +19,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Pages, forms and refusals over HTTP. */
@@ -42,26 +43,8 @@ class PagesTest {
   }
 
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "/",
-        "/pieces/new",
-        "/pieces/1",
-        "/pieces/2",
-        "/pieces/3",
-        "/pieces/2/route",
-        "/pieces/3/route",
-        "/pieces/2/bench",
-        "/pieces/3/bench",
-        "/pieces/3/bench/found",
-        "/pieces/3/bench/ways",
-        "/pieces/1/bench",
-        "/pieces/1/paper",
-        "/pieces/1/record",
-        "/pieces/3/record",
-        "/api/piece.schema.json",
-        "/actuator/health"
-      })
+  @MethodSource("hazelkeep.web.App#pages")
+  @ValueSource(strings = {"/api/piece.schema.json", "/actuator/health"})
   void every_page_opens_under_the_strict_policy(String path) {
     HttpResponse<String> r = visitor.get(path);
     assertThat(r.statusCode()).isEqualTo(200);
@@ -459,6 +442,13 @@ class PagesTest {
     assertThat(visitor.get(at).body()).contains("Stopped for now. Next: sharpen first");
   }
 
+  private HttpResponse<String> shorter(String at, String value, String words, long last) {
+    String[] form = {
+      "part", "body", "what", "LENGTH", "value", value, "words", words, "last", Long.toString(last)
+    };
+    return visitor.post(at + "/found", form);
+  }
+
   @Test
   void as_found_leads_to_ways_on_and_one_of_them_is_taken() {
     long id = fresh("Found");
@@ -471,32 +461,10 @@ class PagesTest {
     while (!planner.bench(piece).next().orElseThrow().key().path().equals("body/hollow")) {
       runs.add(id, last++, 1, planner.bench(piece).did(planner.bench(piece).next().get().key()));
     }
-    HttpResponse<String> nothing =
-        visitor.post(
-            at + "/found",
-            "part",
-            "body",
-            "what",
-            "LENGTH",
-            "value",
-            "",
-            "last",
-            Long.toString(last));
+    HttpResponse<String> nothing = shorter(at, "", "", last);
     assertThat(nothing.statusCode()).isEqualTo(422);
     assertThat(nothing.body()).contains("Say what the length measures now");
-    HttpResponse<String> found =
-        visitor.post(
-            at + "/found",
-            "part",
-            "body",
-            "what",
-            "LENGTH",
-            "value",
-            "64",
-            "words",
-            "tore at the mouth",
-            "last",
-            Long.toString(last));
+    HttpResponse<String> found = shorter(at, "64", "tore at the mouth", last);
     assertThat(found.headers().firstValue("Location").orElse("")).endsWith("/bench/ways");
     String ways = visitor.get(at + "/ways").body();
     assertThat(ways.split("Go on this way: ")).as("three ways or more").hasSizeGreaterThan(3);

@@ -409,11 +409,12 @@ final class BoxJudge {
     FirstContact c = FirstContact.of(board, aim.part("body").target(), 0);
     double rim = aim.mm("outside.foot") / 2;
     double hollow = aim.mm("foot.hollow");
-    boolean onRim = c.rTo() > 0.9 * rim && c.rFrom() > 0;
+    boolean outer = c.rTo() > BoxLimits.FOOT_RIM_SHARE * rim;
+    boolean onRim = outer && c.rFrom() > 0;
     if (!onRim || hollow < BoxLimits.FOOT_HOLLOW) {
       say(
           "foot-rocks",
-          onRim || c.rTo() > 0.9 * rim ? Grade.WATCH : Grade.STOP,
+          outer ? Grade.WATCH : Grade.STOP,
           hollow,
           BoxLimits.FOOT_HOLLOW,
           "mm",

@@ -53,5 +53,31 @@ final class BoxLimits {
   /** Water line below the brim for the second capacity. */
   static final double LINE_BELOW_BRIM = 10.0;
 
+  /** What a turned size may be off, on the diameter or the length: the rest follows it. */
+  static final double READ_TURNED = 0.5;
+
+  /** What a recess may be shallower: the spigot's end keeps its air. */
+  static final double READ_RECESS_SHORT = 0.2;
+
+  /** What a size of the fit may be off, on the diameter; common practice. */
+  static final double READ_FIT = 0.03;
+
+  /** Plug of a jam chuck: what it reaches into a mouth at most, and at least; common practice. */
+  static final double PLUG_LENGTH = 10.0;
+
+  static final double PLUG_LEAST = 1.5;
+
+  /** The same as a share of the inside's depth: the floor stays clear of it. */
+  static final double PLUG_SHARE = 0.5;
+
+  /** What the plug stays short of a recess's floor. */
+  static final double PLUG_CLEAR = 0.5;
+
+  /** Face round the plug that the rim seats on, on the radius. */
+  static final double PLUG_FACE = 6.0;
+
+  /** From which share of the foot's radius on a stand counts as on its rim. */
+  static final double FOOT_RIM_SHARE = 0.9;
+
   private BoxLimits() {}
 }

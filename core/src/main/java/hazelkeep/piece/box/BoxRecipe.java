@@ -106,8 +106,8 @@ final class BoxRecipe {
             HalfSection.box(f0, f1, 0, shape.far)
                 .minus(body.stub("tenon").region())
                 .plus(HalfSection.box(t0, end, 0, shape.far).minus(lid.stub("tenon").region()))),
-        read("tenon-foot.diameter", calipers, "across its widest", 0.5, 0.5),
-        read("tenon-top.diameter", calipers, "across its widest", 0.5, 0.5));
+        turned("tenon-foot.diameter", calipers, "across its widest"),
+        turned("tenon-top.diameter", calipers, "across its widest"));
     setups.add(s.done());
   }
 
@@ -146,7 +146,7 @@ final class BoxRecipe {
           "Turn the lid's spigot parallel and to size: the body's mouth is opened to it later.",
           Speeds.At.TURNING,
           acts.bare(0, LID, "spigot", "shoulder"),
-          read("spigot.diameter", calipers, "at its end and again at its root", 0.5, 0.5));
+          turned("spigot.diameter", calipers, "at its end and again at its root"));
     }
     double k = shape.kerfFrom();
     s.step(
@@ -174,13 +174,11 @@ final class BoxRecipe {
             + ", then hollow from the centre outwards.",
         Speeds.At.TURNING,
         acts.bare(0, LID, face, "inside"),
-        read(
+        turned(
             "lid.depth",
             depthGauge,
-            "from the " + (shape.over() ? "rim" : "spigot's end") + " to the middle",
-            0.5,
-            0.5),
-        read("lid.inside", calipers, "in front of its roof", 0.5, 0.5));
+            "from the " + (shape.over() ? "rim" : "spigot's end") + " to the middle"),
+        turned("lid.inside", calipers, "in front of its roof"));
     if (shape.over()) {
       s.step(
           "recess",
@@ -188,8 +186,13 @@ final class BoxRecipe {
           "Cut the recess parallel. Measure it at the rim and again near its floor.",
           Speeds.At.TURNING,
           acts.bare(0, LID, "recess"),
-          read("recess.diameter", calipers, "at the rim and again near its floor", 0.5, 0.5),
-          read("recess.depth", depthGauge, "from the rim to the recess's floor", 0.2, 0.5));
+          turned("recess.diameter", calipers, "at the rim and again near its floor"),
+          read(
+              "recess.depth",
+              depthGauge,
+              "from the rim to the recess's floor",
+              BoxLimits.READ_RECESS_SHORT,
+              BoxLimits.READ_TURNED));
     }
     s.step(
         "inside",
@@ -236,7 +239,7 @@ final class BoxRecipe {
         "Sneak up on the diameter with trial fits until the lid goes on tight, grain lines together.",
         Speeds.At.TURNING,
         remove(BODY, body.surface("spigot").zone().minus(jamCore())),
-        read("joint.jam", calipers, "on the spigot", 0.03, 0.03),
+        fit("joint.jam", "on the spigot"),
         new Act.Try("closure", true));
   }
 
@@ -247,7 +250,7 @@ final class BoxRecipe {
         "Open the mouth by light cuts until the lid's spigot goes in tight, grain lines together.",
         Speeds.At.TURNING,
         remove(BODY, body.surface("recess").zone().and(jamCore())),
-        read("joint.jam", calipers, "inside the mouth", 0.03, 0.03),
+        fit("joint.jam", "inside the mouth"),
         new Act.Try("closure", true));
   }
 
@@ -272,7 +275,7 @@ final class BoxRecipe {
                     "depth-hole.body",
                     depthGauge,
                     "from the " + face + " to the bit's full diameter",
-                    0.5,
+                    BoxLimits.READ_TURNED,
                     0)));
     s.step(
         "hollow",
@@ -280,8 +283,18 @@ final class BoxRecipe {
         "Face the " + face + ", then hollow from the centre outwards; the hole tells the depth.",
         Speeds.At.TURNING,
         acts.bare(0, BODY, face, "inside"),
-        read("inside.depth", depthGauge, "from the " + face + " to the floor", 0.5, 0.5),
-        read("inside.diameter", calipers, "at the mouth", 0.5, 0.5));
+        turned("inside.depth", depthGauge, "from the " + face + " to the floor"),
+        turned("inside.diameter", calipers, "at the mouth"));
+  }
+
+  /** A size that what comes later is worked out from. */
+  private static Act.Read turned(String key, String gauge, String where) {
+    return read(key, gauge, where, BoxLimits.READ_TURNED, BoxLimits.READ_TURNED);
+  }
+
+  /** A size of the fit, by the calipers. */
+  private Act.Read fit(String key, String where) {
+    return read(key, calipers, where, BoxLimits.READ_FIT, BoxLimits.READ_FIT);
   }
 
   private HalfSection hole(Bit b) {
@@ -350,9 +363,7 @@ final class BoxRecipe {
         "Nothing hangs on the jam any more: ease it to the fit you want, a hair at a time.",
         Speeds.At.TURNING,
         over ? acts.bare(0, BODY, "spigot") : acts.bare(0, BODY, "recess", "ledge"),
-        over
-            ? read("spigot.diameter", calipers, "on the spigot", 0.03, 0.03)
-            : read("recess.diameter", calipers, "inside the mouth", 0.03, 0.03),
+        over ? fit("spigot.diameter", "on the spigot") : fit("recess.diameter", "inside the mouth"),
         new Act.Try("closure", false));
     if (!design.finish().isEmpty()) {
       s.step(
@@ -370,10 +381,13 @@ final class BoxRecipe {
     String seat = over ? "inside" : "recess";
     double mouth = over ? aim.mm("inside.diameter") : aim.mm("recess.diameter");
     double straight =
-        over ? aim.mm("inside.depth") - aim.mm("inside.corner") : aim.mm("recess.depth") - 0.5;
-    double length = Math.max(1.5, Math.min(Math.min(10, 0.5 * aim.mm("inside.depth")), straight));
+        over
+            ? aim.mm("inside.depth") - aim.mm("inside.corner")
+            : aim.mm("recess.depth") - BoxLimits.PLUG_CLEAR;
+    double reach = Math.min(BoxLimits.PLUG_LENGTH, BoxLimits.PLUG_SHARE * aim.mm("inside.depth"));
+    double length = Math.max(BoxLimits.PLUG_LEAST, Math.min(reach, straight));
     double plug = mouth / 2 * (1 + HoldLimits.JAM_PER_MM);
-    double face = Math.max(plug + 6, aim.mm("spigot.diameter") / 2);
+    double face = Math.max(plug + BoxLimits.PLUG_FACE, aim.mm("spigot.diameter") / 2);
     HalfSection chuck = HalfSection.box(-25, 0, 0, face).plus(HalfSection.box(-1, length, 0, plug));
     Grip grip = new Grip.JamChuck(BODY, seat, chuck);
     Map<String, Frame> frames = Map.of(BODY, new Frame(shape.mouth(), true));
