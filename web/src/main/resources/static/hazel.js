@@ -173,7 +173,12 @@ if (film) {
     document.getElementById("film-picture").replaceChildren(picture);
     document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
     document.getElementById("film-words").textContent = card.querySelector(".words").textContent;
-    document.getElementById("film-numbers").textContent = [card.dataset.speed, ...[...card.querySelectorAll(".target")].map((s) => s.textContent)].filter(Boolean).join(" · ");
+    const lines = [card.dataset.speed, ...[...card.querySelectorAll(".target")].map((s) => `${s.textContent}, ${s.dataset.how}`)];
+    document.getElementById("film-numbers").replaceChildren(...lines.filter(Boolean).map((text) => {
+      const line = document.createElement("span");
+      line.textContent = text;
+      return line;
+    }));
     if (scroll) card.scrollIntoView({ block: "nearest" });
   };
   scrubber.addEventListener("input", () => show(scrubber.value, true));

@@ -442,6 +442,13 @@ class PagesTest {
     assertThat(visitor.get(at).body()).contains("Stopped for now. Next: sharpen first");
   }
 
+  @Test
+  void the_route_says_with_what_and_where_each_size_is_measured() {
+    assertThat(visitor.get("/pieces/" + fresh("Route") + "/route").body())
+        .containsPattern(
+            "data-how=\"calipers at the rim and again near its floor\"[^>]*>Recess diameter \\d");
+  }
+
   private HttpResponse<String> shorter(String at, String value, String words, long last) {
     String[] form = {
       "part", "body", "what", "LENGTH", "value", value, "words", words, "last", Long.toString(last)

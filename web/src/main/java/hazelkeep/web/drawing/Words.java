@@ -27,6 +27,11 @@ public final class Words {
     return p.dim().label() + " " + show.number(p.dim(), p.target()) + shows(p, " · ", show);
   }
 
+  /** Where a size is measured, and with what unless its target says so. */
+  public static String how(Prompt p) {
+    return p.dead() ? p.where() : p.gauge().name() + " " + p.where();
+  }
+
   /** What the device shows; empty where it shows the length itself. */
   public static String shows(Prompt p, String before, Show show) {
     return p.dead() ? before + p.gauge().name() + " shows " + show.number(p.dim(), p.shows()) : "";

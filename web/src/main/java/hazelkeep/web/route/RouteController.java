@@ -70,8 +70,16 @@ class RouteController {
       String svg,
       String speed,
       String ceiling,
-      List<String> targets,
+      List<Target> targets,
       List<FindingView> findings) {}
+
+  /**
+   * A size to measure.
+   *
+   * @param size what it is called and how large it is to be
+   * @param how with what and where
+   */
+  public record Target(String size, String how) {}
 
   @GetMapping("/pieces/{id:\\d+}/route")
   String route(@PathVariable long id, Unit unit, Model model) {
@@ -148,7 +156,9 @@ class RouteController {
         StageDrawing.card(plan, stage, scale, radius),
         stage.speeds().map(s -> show.rpm(s) + " rpm").orElse(""),
         stage.speeds().map(show::rpmAndCeiling).orElse(""),
-        plan.prompts(stage.step()).stream().map(p -> Words.target(p, show)).toList(),
+        plan.prompts(stage.step()).stream()
+            .map(p -> new Target(Words.target(p, show), Words.how(p)))
+            .toList(),
         findings.stream().filter(f -> f.key().equals(key)).toList());
   }
 }
