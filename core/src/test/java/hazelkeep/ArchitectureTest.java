@@ -21,6 +21,7 @@ class ArchitectureTest {
           "wood",
           "shop",
           "hold",
+          "stiffness",
           "fit",
           "route",
           "piece",

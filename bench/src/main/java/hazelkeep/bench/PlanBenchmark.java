@@ -37,16 +37,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class PlanBenchmark {
   private final LiddedBoxKind kind = new LiddedBoxKind();
   private final Shop shop = Shop.starter();
-  private final Shop noTools =
-      new Shop(
-          shop.jaws(),
-          List.of(),
-          shop.bits(),
-          shop.gauges(),
-          shop.drive(),
-          shop.live(),
-          shop.pad(),
-          shop.lathe());
+  private final Shop noTools = shop.withTools(List.of());
 
   /** Which half carries the spigot, and the line of the outside. */
   @Param({"LID_OVER STRAIGHT", "LID_IN BARREL"})

@@ -8,6 +8,14 @@ package hazelkeep.shop;
  * @param dead added to what is shown, mm; 0 for calipers
  */
 public record Gauge(String name, double dead) {
+  /**
+   * @throws IllegalArgumentException when it has no name, or a dead length beyond any device
+   */
+  public Gauge {
+    name = Checks.name(name);
+    Checks.mm("The dead length", dead, -500, 500);
+  }
+
   /** The true length behind a value shown, mm. */
   public double truth(double shown) {
     return shown + dead;

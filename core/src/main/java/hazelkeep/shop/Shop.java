@@ -3,6 +3,7 @@ package hazelkeep.shop;
 import hazelkeep.solid.Span;
 import hazelkeep.solid.ToolShape;
 import hazelkeep.wood.Doing;
+import hazelkeep.wood.Woods;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -16,31 +17,149 @@ import java.util.Set;
  * @param tools tools and abrasive holders
  * @param bits boring bits
  * @param gauges measuring devices
- * @param drive drive centre
- * @param live live centre
- * @param pad padded tail centre, leaves no dimple
+ * @param centres drive and tail centres
  * @param lathe the lathe
+ * @param rests tool rests
+ * @param steadies steady rests
+ * @param screws screw chucks
+ * @param chucks jam chucks and mandrels that were kept
+ * @param landmarks objects used as gauges
+ * @param push the push test of this lathe and chuck, where one was made
+ * @param woods the wood library with the turner's own figures
  */
 public record Shop(
     List<JawSet> jaws,
     List<Tool> tools,
     List<Bit> bits,
     List<Gauge> gauges,
-    Centre drive,
-    Centre live,
-    Centre pad,
-    Lathe lathe) {
-  /** Copies the lists. */
+    List<Centre> centres,
+    Lathe lathe,
+    List<Rest> rests,
+    List<Steady> steadies,
+    List<WoodScrew> screws,
+    List<KeptChuck> chucks,
+    List<Landmark> landmarks,
+    Optional<PushTest> push,
+    Woods woods) {
+  /** Copies the lists; what is left out is not there. */
   public Shop {
-    jaws = List.copyOf(jaws);
-    tools = List.copyOf(tools);
-    bits = List.copyOf(bits);
-    gauges = List.copyOf(gauges);
+    jaws = copy(jaws);
+    tools = copy(tools);
+    bits = copy(bits);
+    gauges = copy(gauges);
+    centres = copy(centres);
+    rests = copy(rests);
+    steadies = copy(steadies);
+    screws = copy(screws);
+    chucks = copy(chucks);
+    landmarks = copy(landmarks);
+    push = push == null ? Optional.empty() : push;
+    woods = woods == null ? Woods.LIBRARY : woods;
+  }
+
+  private static <T> List<T> copy(List<T> list) {
+    return list == null ? List.of() : List.copyOf(list);
+  }
+
+  /** A drive centre where the shop has none: a common one. */
+  private static final Centre COMMON_DRIVE =
+      new Centre("drive centre", Centre.Form.DRIVE, 3, 4, 12);
+
+  private static final Centre COMMON_LIVE = new Centre("live centre", Centre.Form.LIVE, 3, 2, 10);
+  private static final Centre COMMON_PAD = new Centre("padded centre", Centre.Form.PADDED, 0, 0, 8);
+
+  /** The drive centre. */
+  public Centre drive() {
+    return centre(Centre.Form.DRIVE).orElse(COMMON_DRIVE);
+  }
+
+  /** The live centre. */
+  public Centre live() {
+    return centre(Centre.Form.LIVE).orElse(COMMON_LIVE);
+  }
+
+  /** The padded tail centre, leaves no dimple. */
+  public Centre pad() {
+    return centre(Centre.Form.PADDED).orElse(COMMON_PAD);
+  }
+
+  /** The first centre of that form. */
+  public Optional<Centre> centre(Centre.Form form) {
+    return centres.stream().filter(c -> c.form() == form).findFirst();
+  }
+
+  /** The centre of that name. */
+  public Optional<Centre> centre(String name) {
+    return centres.stream().filter(c -> c.name().equals(name)).findFirst();
+  }
+
+  /** Centres that go into the tailstock. */
+  public List<Centre> tailCentres() {
+    return centres.stream().filter(c -> c.form() != Centre.Form.DRIVE).toList();
+  }
+
+  /** The jaw set of that name. */
+  public Optional<JawSet> jaws(String name) {
+    return jaws.stream().filter(j -> j.name().equals(name)).findFirst();
+  }
+
+  /** This shop with one thing changed. */
+  public Shop with(Lathe other) {
+    return new Shop(
+        jaws, tools, bits, gauges, centres, other, rests, steadies, screws, chucks, landmarks, push,
+        woods);
+  }
+
+  /** This shop with other jaw sets. */
+  public Shop withJaws(List<JawSet> other) {
+    return new Shop(
+        other, tools, bits, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks,
+        push, woods);
+  }
+
+  /** This shop with other tools. */
+  public Shop withTools(List<Tool> other) {
+    return new Shop(
+        jaws, other, bits, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks, push,
+        woods);
+  }
+
+  /** This shop with other bits. */
+  public Shop withBits(List<Bit> other) {
+    return new Shop(
+        jaws, tools, other, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks,
+        push, woods);
+  }
+
+  /** This shop with other woods. */
+  public Shop with(Woods other) {
+    return new Shop(
+        jaws, tools, bits, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks, push,
+        other);
+  }
+
+  /** This shop with a push test of its lathe and chuck. */
+  public Shop with(PushTest test) {
+    return new Shop(
+        jaws,
+        tools,
+        bits,
+        gauges,
+        centres,
+        lathe,
+        rests,
+        steadies,
+        screws,
+        chucks,
+        landmarks,
+        Optional.of(test),
+        woods);
   }
 
   /** The jaw set whose true circle lies nearest below a tenon's root diameter, within its range. */
   public Optional<JawSet> jawsFor(double root) {
     return jaws.stream()
+        .filter(JawSet::forTenons)
         .filter(j -> j.squeeze().holds(root))
         .min(Comparator.comparingDouble(j -> Math.abs(root - j.trueCircle())));
   }
@@ -48,6 +167,7 @@ public record Shop(
   /** The largest tenon that bites all round and keeps a diameter for its shoulder. */
   public Optional<JawSet> largestUpTo(double root) {
     return jaws.stream()
+        .filter(JawSet::forTenons)
         .filter(j -> j.trueCircle() <= root)
         .max(Comparator.comparingDouble(JawSet::trueCircle));
   }
@@ -86,9 +206,18 @@ public record Shop(
     Set<Doing> rub = EnumSet.of(Doing.SAND, Doing.FINISH);
     return new Shop(
         List.of(
-            new JawSet("25 mm jaws", 26, new Span(23, 40), 9, 8, 80),
-            new JawSet("50 mm jaws", 50, new Span(40, 66), 10, 8, 95),
-            new JawSet("75 mm jaws", 75, new Span(66, 98), 12, 8, 110)),
+            dovetail("25 mm jaws", 26, new Span(23, 40), new Span(31, 46), 9, 80),
+            dovetail("50 mm jaws", 50, new Span(40, 66), new Span(54, 74), 10, 95),
+            dovetail("75 mm jaws", 75, new Span(66, 98), new Span(80, 104), 12, 110),
+            new JawSet(
+                "pin jaws",
+                JawSet.Form.PIN,
+                14,
+                new Span(12, 22),
+                Optional.of(new Span(16, 26)),
+                18,
+                0,
+                60)),
         List.of(
             new Tool("thin parting tool", new ToolShape(0.2, 1.0, 60), cut, 2.0),
             new Tool("wide parting tool", new ToolShape(0.2, 2.5, 60), cut, 5.0),
@@ -106,9 +235,28 @@ public record Shop(
             new Bit("38 mm Forstner bit", 38, 4.5, 85, true),
             new Bit("50 mm Forstner bit", 50, 5, 85, true)),
         List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 2)),
-        new Centre("drive centre", 3, 4, 12),
-        new Centre("live centre", 3, 2, 10),
-        new Centre("padded centre", 0, 0, 8),
-        new Lathe(300, 450, 200, 3200));
+        List.of(
+            COMMON_DRIVE,
+            COMMON_LIVE,
+            COMMON_PAD,
+            new Centre("60-degree cone", Centre.Form.CONE, 0, 0, 14),
+            new Centre("light centre", Centre.Form.LIGHT, 2, 1, 6)),
+        Lathe.stepless(300, 450, 200, 3200),
+        List.of(new Rest("150 mm rest", 150), new Rest("300 mm rest", 300)),
+        List.of(new Steady("three-wheel steady", new Span(20, 150), 12)),
+        List.of(new WoodScrew("screw chuck", 8, 25, 48)),
+        List.of(),
+        List.of(),
+        Optional.empty(),
+        Woods.LIBRARY);
   }
+
+  private static JawSet dovetail(
+      String name, double circle, Span squeeze, Span expand, double depth, double body) {
+    return new JawSet(
+        name, JawSet.Form.DOVETAIL, circle, squeeze, Optional.of(expand), depth, DOVETAIL, body);
+  }
+
+  /** Angle of common dovetail jaws against the axis, degrees (common practice). */
+  private static final double DOVETAIL = 8;
 }

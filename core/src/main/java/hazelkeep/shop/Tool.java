@@ -13,6 +13,21 @@ import java.util.Set;
  * @param width of the slot it leaves when pushed straight in, mm; 0 for a tool that does not part
  */
 public record Tool(String name, ToolShape shape, Set<Doing> does, double width) {
+  /**
+   * @throws IllegalArgumentException when a tool can't be so, saying what would be accepted
+   */
+  public Tool {
+    name = Checks.name(name);
+    does = Set.copyOf(does);
+    if (does.isEmpty()) {
+      throw new IllegalArgumentException("Say what it is good for: cutting, sanding or finishing");
+    }
+    Checks.mm("The tool's nose", shape.nose(), 0, 60);
+    Checks.mm("Half its thickness", shape.shank(), 0.2, 60);
+    Checks.mm("The tool's reach", shape.length(), 5, 1500);
+    Checks.mm("The parting width", width, 0, 20);
+  }
+
   /** Whether it cuts a kerf. */
   public boolean parts() {
     return width > 0;

@@ -12,7 +12,12 @@ public record Span(double from, double to) {
    */
   public Span {
     if (!(from <= to)) {
-      throw new IllegalArgumentException("A span runs upwards, not from " + from + " to " + to);
+      throw new IllegalArgumentException(
+          "A range runs from the smaller to the larger number; "
+              + from
+              + " to "
+              + to
+              + " is upside down");
     }
   }
 

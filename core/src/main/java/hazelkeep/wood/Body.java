@@ -10,9 +10,9 @@ import hazelkeep.solid.Point;
  * @param sound wood at every angle: walls are judged on it
  * @param swept wood at some angle: swing and reach are judged on it; the same object as sound once
  *     the work is round
- * @param density kg/m3
+ * @param wood its species, with all that is known of it
  */
-public record Body(String name, HalfSection sound, HalfSection swept, double density) {
+public record Body(String name, HalfSection sound, HalfSection swept, Species wood) {
   /** Whether the work runs round and true. */
   public boolean round() {
     return sound == swept || sound.equals(swept);
@@ -22,13 +22,13 @@ public record Body(String name, HalfSection sound, HalfSection swept, double den
   public Body without(HalfSection region) {
     HalfSection s = sound.minus(region);
     HalfSection w = sound == swept ? s : swept.minus(region);
-    return new Body(name, s, s.equals(w) ? s : w, density);
+    return new Body(name, s, s.equals(w) ? s : w, wood);
   }
 
   /** This body with its z counted from elsewhere, mm. */
   public Body shifted(double dz) {
     HalfSection s = sound.shifted(dz);
-    return dz == 0 ? this : new Body(name, s, round() ? s : swept.shifted(dz), density);
+    return dz == 0 ? this : new Body(name, s, round() ? s : swept.shifted(dz), wood);
   }
 
   /** Whether the wood holds a point. */
@@ -36,8 +36,13 @@ public record Body(String name, HalfSection sound, HalfSection swept, double den
     return sound.holds(p);
   }
 
+  /** kg/m3; not a number where it is not known. */
+  public double density() {
+    return wood.density().map(Figure::value).orElse(Double.NaN);
+  }
+
   /** Its mass in grams, taking the sound wood. */
   public double grams() {
-    return sound.volume() * density * 1e-6;
+    return sound.volume() * density() * 1e-6;
   }
 }

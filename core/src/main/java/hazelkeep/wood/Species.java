@@ -6,29 +6,132 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * A wood by its common name.
  *
  * @param name common name
  * @param botanical botanical name, may be empty
- * @param density kg/m3 at 12 % moisture; empty where unknown
- * @param confidence A sure it is the published figure, B believed, C a guess; empty with no density
+ * @param figures what is known of it; what is not known is left out
  */
-public record Species(String name, String botanical, OptionalDouble density, String confidence) {
+public record Species(String name, String botanical, Map<WoodProperty, Figure> figures) {
+  /** Of E along the grain, where the library has no shear modulus (common practice). */
+  private static final double SHEAR_SHARE = 1 / 12.0;
+
   /**
-   * The wood library. Densities are from the USDA Forest Products Laboratory's Wood Handbook,
+   * Of E along the grain, where the library has no ratios: hardwoods lie about between 0.05 and
+   * 0.10 (common practice).
+   */
+  private static final double ACROSS_SHARE = 0.07;
+
+  /** Poisson's ratio across the grain where the library has none (common practice). */
+  private static final double POISSON = 0.4;
+
+  private static final double MPA_PER_GPA = 1000;
+
+  /**
+   * The wood library. Figures are from the USDA Forest Products Laboratory's Wood Handbook,
    * imported species partly from general timber literature, all written from memory: each carries
    * its letter of confidence.
    */
   public static final List<Species> LIBRARY = read();
 
-  /** Finds a species by its common name, whatever the case of its letters. */
+  /** Copies the figures. */
+  public Species {
+    Map<WoodProperty, Figure> copy = new EnumMap<>(WoodProperty.class);
+    copy.putAll(figures);
+    figures = Collections.unmodifiableMap(copy);
+  }
+
+  /** Finds a species of the library by its common name, whatever the case of its letters. */
   public static Optional<Species> named(String name) {
     return LIBRARY.stream().filter(s -> s.name.equalsIgnoreCase(name.strip())).findFirst();
+  }
+
+  /** A figure as it stands in the table; empty where it is not known. */
+  public Optional<Figure> figure(WoodProperty property) {
+    return Optional.ofNullable(figures.get(property));
+  }
+
+  /** Density, kg/m3. */
+  public Optional<Figure> density() {
+    return figure(WoodProperty.DENSITY);
+  }
+
+  /** Modulus of elasticity along the grain, MPa. */
+  public Optional<Figure> along() {
+    return figure(WoodProperty.E_ALONG)
+        .map(f -> new Figure(f.value() * MPA_PER_GPA, f.letter(), f.source()));
+  }
+
+  /**
+   * Modulus of elasticity across the grain, MPa: the geometric mean of radial and tangential, else
+   * a share of that along the grain.
+   */
+  public Optional<Figure> across() {
+    return mean(WoodProperty.E_RADIAL, WoodProperty.E_TANGENTIAL, ACROSS_SHARE);
+  }
+
+  /** Shear modulus along the grain, MPa: the mean of both faces, else a share of E. */
+  public Optional<Figure> shearModulus() {
+    return mean(WoodProperty.G_RADIAL, WoodProperty.G_TANGENTIAL, SHEAR_SHARE);
+  }
+
+  private Optional<Figure> mean(WoodProperty a, WoodProperty b, double share) {
+    return along()
+        .map(
+            e -> {
+              Figure fa = figures.get(a);
+              Figure fb = figures.get(b);
+              if (fa == null || fb == null) {
+                return new Figure(
+                    share * e.value(),
+                    Figure.Letter.ESTIMATE,
+                    String.format(
+                        java.util.Locale.ROOT,
+                        "%.2f of the stiffness along the grain, common practice",
+                        share));
+              }
+              return new Figure(
+                  e.value() * Math.sqrt(fa.value() * fb.value()), fa.letter(), fa.source());
+            });
+  }
+
+  /** Poisson's ratio across the grain. */
+  public Figure poisson() {
+    Figure rt = figures.get(WoodProperty.POISSON_RT);
+    Figure tr = figures.get(WoodProperty.POISSON_TR);
+    return rt == null || tr == null
+        ? new Figure(POISSON, Figure.Letter.ESTIMATE, "common practice")
+        : new Figure(Math.sqrt(rt.value() * tr.value()), rt.letter(), rt.source());
+  }
+
+  /** Bending strength along the grain, MPa. */
+  public Optional<Figure> bending() {
+    return figure(WoodProperty.BENDING);
+  }
+
+  /** Tension strength across the grain, MPa: what a split has to overcome. */
+  public Optional<Figure> tensionAcross() {
+    return figure(WoodProperty.TENSION_ACROSS);
+  }
+
+  /** This wood with a figure of the turner's own, or without it when empty. */
+  public Species with(WoodProperty property, Optional<Double> own) {
+    Map<WoodProperty, Figure> next = new EnumMap<>(WoodProperty.class);
+    next.putAll(figures);
+    own.ifPresentOrElse(
+        v ->
+            next.put(
+                property,
+                new Figure(property.checked(v), Figure.Letter.OWN, "the turner's own figure")),
+        () -> next.remove(property));
+    return new Species(name, botanical, next);
   }
 
   private static List<Species> read() {
@@ -39,15 +142,46 @@ public record Species(String name, String botanical, OptionalDouble density, Str
       in.readLine();
       List<Species> all = new ArrayList<>();
       for (String line = in.readLine(); line != null; line = in.readLine()) {
-        String[] f = line.split("(?<!\\s),(?!\\s)", -1);
-        String name = f[0].replace("\"", "");
-        OptionalDouble density =
-            f[2].isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(f[2]));
-        all.add(new Species(name, f[1], density, f[3]));
+        all.add(row(line));
       }
       return List.copyOf(all);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Where the letter of each property stands: several ratios share one. */
+  private static Species row(String line) {
+    String[] f = line.replace("\"", "").split("(?<!\\s),(?!\\s)", -1);
+    Map<WoodProperty, Figure> figures = new EnumMap<>(WoodProperty.class);
+    String source = f[20];
+    put(figures, WoodProperty.DENSITY, f, 2, 3, source);
+    put(figures, WoodProperty.E_ALONG, f, 4, 5, source);
+    put(figures, WoodProperty.BENDING, f, 6, 7, source);
+    put(figures, WoodProperty.TENSION_ACROSS, f, 8, 9, source);
+    put(figures, WoodProperty.SHEAR, f, 10, 11, source);
+    String elastic = "Wood Handbook, elastic ratios";
+    put(figures, WoodProperty.E_RADIAL, f, 12, 16, elastic);
+    put(figures, WoodProperty.E_TANGENTIAL, f, 13, 16, elastic);
+    put(figures, WoodProperty.G_RADIAL, f, 14, 16, elastic);
+    put(figures, WoodProperty.G_TANGENTIAL, f, 15, 16, elastic);
+    String poisson = "Wood Handbook, Poisson's ratios";
+    put(figures, WoodProperty.POISSON_RT, f, 17, 19, poisson);
+    put(figures, WoodProperty.POISSON_TR, f, 18, 19, poisson);
+    return new Species(f[0], f[1], figures);
+  }
+
+  private static void put(
+      Map<WoodProperty, Figure> to,
+      WoodProperty property,
+      String[] f,
+      int value,
+      int letter,
+      String source) {
+    if (!f[value].isEmpty()) {
+      to.put(
+          property,
+          new Figure(Double.parseDouble(f[value]), Figure.Letter.valueOf(f[letter]), source));
     }
   }
 }

@@ -212,7 +212,7 @@ public record Bench<D extends Design>(
           found(f);
         } else if (e.fact() instanceof Fact.Replaced r) {
           lost(r.part());
-          Body fresh = new Body(r.part(), r.stock(), r.stock(), aim.blank().density());
+          Body fresh = new Body(r.part(), r.stock(), r.stock(), aim.blank().wood());
           now = now.corrected(fresh, then);
         }
       }

@@ -39,7 +39,7 @@ final class Correction {
     if (now.equals(wood)) {
       return state;
     }
-    return state.corrected(new Body(body.name(), now, now, body.density()), aim);
+    return state.corrected(new Body(body.name(), now, now, body.wood()), aim);
   }
 
   private static double low(Surface s) {

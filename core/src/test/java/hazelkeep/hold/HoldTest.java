@@ -13,6 +13,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.SurfaceId;
 import java.util.LinkedHashMap;
@@ -23,6 +24,7 @@ import org.junit.jupiter.api.Test;
 
 /** Each hold judged on wood that was drawn by hand; x = 0 is the jaw face. */
 class HoldTest {
+  private static final Species MAPLE = Species.named("Hard maple (sugar)").orElseThrow();
   private final Shop shop = Shop.starter();
   private final JawSet fifty =
       shop.jaws().stream().filter(j -> j.trueCircle() == 50).findFirst().orElseThrow();
@@ -42,7 +44,7 @@ class HoldTest {
   }
 
   private static Work work(String name, Part part, HalfSection wood) {
-    Body body = new Body(name, wood, wood, 700);
+    Body body = new Body(name, wood, wood, MAPLE);
     return new Work(Map.of(name, part), Map.of(name, body), Map.of(name, new Frame(0, false)));
   }
 
@@ -138,7 +140,8 @@ class HoldTest {
     parts.put("lid", part("lid", HalfSection.EMPTY));
     return new Work(
         parts,
-        Map.of("body", new Body("body", body, body, 700), "lid", new Body("lid", lid, lid, 700)),
+        Map.of(
+            "body", new Body("body", body, body, MAPLE), "lid", new Body("lid", lid, lid, MAPLE)),
         Map.of("body", new Frame(0, false), "lid", new Frame(0, false)));
   }
 

@@ -17,6 +17,7 @@ import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
@@ -32,6 +33,7 @@ import org.junit.jupiter.api.Test;
  * that is 40 deep, a tenon of 50 by 7 behind a shoulder. No kind of piece is involved.
  */
 class RehearsalTest {
+  private static final Species MAPLE = Species.named("Hard maple (sugar)").orElseThrow();
   private static final double RIM = 60;
   private static final double FOOT = 10;
 
@@ -90,7 +92,7 @@ class RehearsalTest {
           new Frame(FOOT, false));
 
   private final Aim aim =
-      new Aim(new Body("blank", blank, blank, 700), List.of(cup), List.of(), Map.of());
+      new Aim(new Body("blank", blank, blank, MAPLE), List.of(cup), List.of(), Map.of());
   private final Acts acts = new Acts(aim, 240, "");
 
   private static SetupDraft mounted(String name, Grip grip) {
@@ -352,7 +354,7 @@ class RehearsalTest {
   @Test
   void a_square_blank_is_swept_wider_than_it_is_sound_until_it_is_round() {
     Body square =
-        new Body("blank", HalfSection.box(0, 70, 0, 33), HalfSection.box(0, 70, 0, 46.6), 700);
+        new Body("blank", HalfSection.box(0, 70, 0, 33), HalfSection.box(0, 70, 0, 46.6), MAPLE);
     Aim sawn = new Aim(square, List.of(cup), List.of(), Map.of());
     SetupDraft s = mounted("centres", new Grip.Centres());
     s.step(

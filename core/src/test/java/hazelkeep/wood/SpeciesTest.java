@@ -18,16 +18,22 @@ class SpeciesTest {
   }
 
   private static double density(String name) {
-    return Species.named(name).orElseThrow().density().orElseThrow();
+    return Species.named(name).orElseThrow().density().orElseThrow().value();
   }
 
   @Test
   void every_density_carries_its_letter_of_confidence() {
     assertThat(Species.LIBRARY).hasSizeGreaterThan(50);
     assertThat(Species.LIBRARY)
-        .allMatch(s -> s.density().isEmpty() || s.confidence().matches("[ABC]"))
-        .allMatch(s -> s.density().isEmpty() || s.density().getAsDouble() > 100)
-        .allMatch(s -> s.density().isEmpty() || s.density().getAsDouble() < 1400);
+        .allSatisfy(
+            s ->
+                s.figures()
+                    .forEach(
+                        (property, figure) -> {
+                          assertThat(property.checked(figure.value())).isPositive();
+                          assertThat(figure.letter().shown()).matches("[ABC]");
+                          assertThat(figure.source()).isNotBlank();
+                        }));
   }
 
   @Test

@@ -175,16 +175,7 @@ class PlanApiTest {
   void a_shop_of_one_s_own_is_planned_for() {
     Json json = app.bean(Json.class);
     Shop s = Shop.starter();
-    Shop small =
-        new Shop(
-            s.jaws().subList(0, 1),
-            s.tools(),
-            s.bits(),
-            s.gauges(),
-            s.drive(),
-            s.live(),
-            s.pad(),
-            s.lathe());
+    Shop small = s.withJaws(s.jaws().subList(0, 1));
     JsonNode plan = worked(", \"shop\": " + json.write(small));
     assertThat(plan.get("route").get(2).get("hold").asString()).startsWith("25 mm jaws");
     assertThat(mm(plan, "tenon-foot.diameter"))

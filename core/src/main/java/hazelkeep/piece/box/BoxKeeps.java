@@ -22,7 +22,7 @@ final class BoxKeeps {
   static double cornerThickness(LiddedBox design, Shop shop, double roundOver) {
     try {
       LiddedBox d = design.with("lid.roundover", roundOver);
-      Aim aim = BoxShape.of(d, Dims.resolve(d, BoxRules.ALL, shop, Map.of())).aim();
+      Aim aim = BoxShape.of(d, Dims.resolve(d, BoxRules.ALL, shop, Map.of())).aim(shop.woods());
       Part lid = aim.part("lid");
       Polyline outside = lid.surface("side").line().then(lid.surface("top").line());
       return Wall.of(outside, lid.surface("inside").line(), BoxLimits.LID_CORNER)

@@ -25,6 +25,7 @@ import hazelkeep.wood.Species;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
+import hazelkeep.wood.Woods;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -177,7 +178,7 @@ final class BoxShape {
     return out;
   }
 
-  Aim aim() {
+  Aim aim(Woods woods) {
     sane();
     Profile outline = outline(design, this::mm);
     double height = mm("body.height") + mm("lid.height");
@@ -195,7 +196,7 @@ final class BoxShape {
             new DimKey("spigot.diameter"),
             over ? spigot : recess,
             design.fit());
-    return new Aim(blank(), List.of(body, lid), List.of(joint), dims);
+    return new Aim(blank(woods), List.of(body, lid), List.of(joint), dims);
   }
 
   private double sideEnd(double height) {
@@ -264,14 +265,16 @@ final class BoxShape {
     return mm("lid.height") + (over ? 0 : mm("joint.length"));
   }
 
-  private Body blank() {
-    double density =
-        Species.named(design.species()).map(s -> s.density().orElse(Double.NaN)).orElse(Double.NaN);
+  private Body blank(Woods woods) {
+    Species wood =
+        woods
+            .named(design.species())
+            .orElseGet(() -> new Species(design.species(), "", java.util.Map.of()));
     double r = mm("blank.across") / 2;
     HalfSection sound = HalfSection.box(0, length, 0, r);
     boolean square = design.blank().map(LiddedBox.Blank::square).orElse(false);
     HalfSection swept = square ? HalfSection.box(0, length, 0, r * Math.sqrt(2)) : sound;
-    return new Body("blank", sound, swept, density);
+    return new Body("blank", sound, swept, wood);
   }
 
   /** The outline's stretch between two closed heights, moved by so much along the axis. */

@@ -75,7 +75,7 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
 
   @Override
   public Aim aim(LiddedBox design, Map<DimKey, Dim> dims, Shop shop) {
-    return BoxShape.of(design, dims).aim();
+    return BoxShape.of(design, dims).aim(shop.woods());
   }
 
   @Override

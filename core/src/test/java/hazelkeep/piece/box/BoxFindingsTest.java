@@ -248,15 +248,7 @@ class BoxFindingsTest {
   }
 
   private Shop with(List<Tool> tools, List<Bit> bits) {
-    return new Shop(
-        shop.jaws(),
-        tools,
-        bits,
-        shop.gauges(),
-        shop.drive(),
-        shop.live(),
-        shop.pad(),
-        shop.lathe());
+    return shop.withTools(tools).withBits(bits);
   }
 
   @Test

@@ -9,7 +9,6 @@ import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.PieceStore;
-import hazelkeep.wood.Species;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
@@ -45,12 +44,12 @@ class NewPieceController {
         .orElseThrow(() -> new NotThere("There is no kind of piece called “" + name + "” here."));
   }
 
-  private static String form(Kind<?> kind, DesignForm form, Unit unit, Model model) {
+  private String form(Kind<?> kind, DesignForm form, Unit unit, Model model) {
     model.addAttribute("kind", kind);
     model.addAttribute("title", "A new " + kind.title());
     model.addAttribute("form", form);
     model.addAttribute("show", new Show(unit));
-    model.addAttribute("species", Species.LIBRARY);
+    model.addAttribute("species", planner.shop().woods().all());
     return "piece/new";
   }
 

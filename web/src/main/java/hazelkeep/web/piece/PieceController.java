@@ -18,7 +18,6 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
-import hazelkeep.wood.Species;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
@@ -95,7 +94,7 @@ class PieceController {
     model.addAttribute("running", runs.started(piece.id()));
     model.addAttribute("choices", ChoiceView.of(plan.sketch(), show));
     model.addAttribute("properties", plan.sketch().properties());
-    model.addAttribute("species", Species.LIBRARY);
+    model.addAttribute("species", planner.shop().woods().all());
     model.addAttribute("form", DesignForm.of(piece.design(), unit));
   }
 

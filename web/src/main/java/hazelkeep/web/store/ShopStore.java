@@ -6,12 +6,22 @@ import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.JawSet;
+import hazelkeep.shop.KeptChuck;
+import hazelkeep.shop.Landmark;
 import hazelkeep.shop.Lathe;
+import hazelkeep.shop.PushTest;
+import hazelkeep.shop.Rest;
 import hazelkeep.shop.Shop;
+import hazelkeep.shop.Steady;
 import hazelkeep.shop.Tool;
+import hazelkeep.shop.WoodScrew;
 import hazelkeep.web.json.Json;
+import hazelkeep.wood.Species;
+import hazelkeep.wood.Woods;
 import java.util.List;
+import java.util.function.Supplier;
 import org.jooq.DSLContext;
+import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 
 /** What is on the wall, an item a row. An empty wall is stocked with the starter shop. */
@@ -20,6 +30,16 @@ public class ShopStore {
   private final DSLContext db;
   private final Json json;
   private Shop kept;
+
+  /**
+   * A thing on the wall.
+   *
+   * @param id its row
+   * @param version counts its changes
+   * @param kind what it is
+   * @param thing the core's record
+   */
+  public record Item(long id, int version, ShopKind kind, java.lang.Record thing) {}
 
   /** On a database and a mapper. */
   public ShopStore(DSLContext db, Json json) {
@@ -31,49 +51,156 @@ public class ShopStore {
   public synchronized Shop shop() {
     if (kept == null) {
       if (db.fetchCount(SHOP_ITEM) == 0) {
-        stock(Shop.starter());
+        db.transaction(tx -> stock(tx.dsl(), Shop.starter()));
       }
+      List<Lathe> lathe = all(ShopKind.LATHE, Lathe.class);
       kept =
           new Shop(
-              items("jaws", JawSet.class),
-              items("tool", Tool.class),
-              items("bit", Bit.class),
-              items("gauge", Gauge.class),
-              items("drive", Centre.class).get(0),
-              items("live", Centre.class).get(0),
-              items("pad", Centre.class).get(0),
-              items("lathe", Lathe.class).get(0));
+              all(ShopKind.JAWS, JawSet.class),
+              all(ShopKind.TOOL, Tool.class),
+              all(ShopKind.BIT, Bit.class),
+              all(ShopKind.GAUGE, Gauge.class),
+              all(ShopKind.CENTRE, Centre.class),
+              lathe.isEmpty() ? Shop.starter().lathe() : lathe.get(0),
+              all(ShopKind.REST, Rest.class),
+              all(ShopKind.STEADY, Steady.class),
+              all(ShopKind.SCREW, WoodScrew.class),
+              all(ShopKind.CHUCK, KeptChuck.class),
+              all(ShopKind.LANDMARK, Landmark.class),
+              all(ShopKind.PUSH, PushTest.class).stream().findFirst(),
+              new Woods(all(ShopKind.WOOD, Species.class)));
     }
     return kept;
   }
 
-  private <T> List<T> items(String kind, Class<T> type) {
-    return db.selectFrom(SHOP_ITEM)
-        .where(SHOP_ITEM.KIND.eq(kind))
-        .orderBy(SHOP_ITEM.SORT, SHOP_ITEM.ID)
-        .fetch(r -> json.read(r.getDocument(), type));
+  private <T> List<T> all(ShopKind kind, Class<T> type) {
+    return items(kind).stream().map(i -> type.cast(i.thing())).toList();
   }
 
-  private void stock(Shop shop) {
-    db.transaction(
-        tx -> {
-          shop.jaws().forEach(j -> put(tx.dsl(), "jaws", j.name(), j));
-          shop.tools().forEach(t -> put(tx.dsl(), "tool", t.name(), t));
-          shop.bits().forEach(b -> put(tx.dsl(), "bit", b.name(), b));
-          shop.gauges().forEach(g -> put(tx.dsl(), "gauge", g.name(), g));
-          put(tx.dsl(), "drive", shop.drive().name(), shop.drive());
-          put(tx.dsl(), "live", shop.live().name(), shop.live());
-          put(tx.dsl(), "pad", shop.pad().name(), shop.pad());
-          put(tx.dsl(), "lathe", "lathe", shop.lathe());
+  /** Everything of a kind, in the turner's order. */
+  public List<Item> items(ShopKind kind) {
+    return db.selectFrom(SHOP_ITEM)
+        .where(SHOP_ITEM.KIND.eq(kind.key()))
+        .orderBy(SHOP_ITEM.SORT, SHOP_ITEM.ID)
+        .fetch(this::item);
+  }
+
+  /**
+   * A thing by its row.
+   *
+   * @throws NotThere when there is none
+   */
+  public Item item(long id) {
+    return db.selectFrom(SHOP_ITEM)
+        .where(SHOP_ITEM.ID.eq(id))
+        .fetchOptional(this::item)
+        .orElseThrow(() -> new NotThere("This is no longer on the wall."));
+  }
+
+  private Item item(Record r) {
+    ShopKind kind = ShopKind.named(r.get(SHOP_ITEM.KIND)).orElseThrow();
+    return new Item(
+        r.get(SHOP_ITEM.ID),
+        r.get(SHOP_ITEM.VERSION),
+        kind,
+        json.read(r.get(SHOP_ITEM.DOCUMENT), kind.type()));
+  }
+
+  /**
+   * Hangs a thing on the wall.
+   *
+   * @throws IllegalArgumentException when there is one of that name
+   */
+  public long add(ShopKind kind, java.lang.Record thing) {
+    return changed(
+        () -> {
+          if (kind.single()) {
+            db.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.KIND.eq(kind.key())).execute();
+          }
+          unique(kind, kind.nameOf(thing), 0);
+          return put(db, kind, thing);
         });
   }
 
-  private void put(DSLContext tx, String kind, String name, Object item) {
-    tx.insertInto(SHOP_ITEM)
-        .set(SHOP_ITEM.KIND, kind)
+  /**
+   * Changes a thing.
+   *
+   * @param version the version that was changed
+   * @throws Stale when it was changed meanwhile
+   * @throws IllegalArgumentException when there is another of that name
+   */
+  public void change(long id, int version, java.lang.Record thing) {
+    Item was = item(id);
+    unique(was.kind(), was.kind().nameOf(thing), id);
+    changed(
+        () -> {
+          int rows =
+              db.update(SHOP_ITEM)
+                  .set(SHOP_ITEM.NAME, was.kind().nameOf(thing))
+                  .set(SHOP_ITEM.DOCUMENT, json.write(thing))
+                  .set(SHOP_ITEM.VERSION, version + 1)
+                  .where(SHOP_ITEM.ID.eq(id).and(SHOP_ITEM.VERSION.eq(version)))
+                  .execute();
+          if (rows == 0) {
+            throw new Stale(item(id).version());
+          }
+          return id;
+        });
+  }
+
+  /** Takes a thing off the wall. */
+  public void remove(long id) {
+    changed(() -> (long) db.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.ID.eq(id)).execute());
+  }
+
+  /** Replaces everything on the wall, or nothing when something is wrong with it. */
+  public void replace(Shop shop) {
+    changed(
+        () -> {
+          db.transaction(
+              tx -> {
+                tx.dsl().deleteFrom(SHOP_ITEM).execute();
+                stock(tx.dsl(), shop);
+              });
+          return 0L;
+        });
+  }
+
+  private synchronized long changed(Supplier<Long> change) {
+    long id = change.get();
+    kept = null;
+    return id;
+  }
+
+  private void unique(ShopKind kind, String name, long but) {
+    boolean taken =
+        db.fetchExists(
+            db.selectFrom(SHOP_ITEM)
+                .where(
+                    SHOP_ITEM
+                        .KIND
+                        .eq(kind.key())
+                        .and(SHOP_ITEM.NAME.eq(name))
+                        .and(SHOP_ITEM.ID.ne(but))));
+    if (taken) {
+      throw new IllegalArgumentException(
+          "There is already one called “" + name + "”: give this one another name");
+    }
+  }
+
+  private void stock(DSLContext tx, Shop shop) {
+    for (ShopKind kind : ShopKind.values()) {
+      kind.of(shop).forEach(thing -> put(tx, kind, thing));
+    }
+  }
+
+  private long put(DSLContext tx, ShopKind kind, java.lang.Record thing) {
+    return tx.insertInto(SHOP_ITEM)
+        .set(SHOP_ITEM.KIND, kind.key())
         .set(SHOP_ITEM.SORT, 0)
-        .set(SHOP_ITEM.NAME, name)
-        .set(SHOP_ITEM.DOCUMENT, json.write(item))
-        .execute();
+        .set(SHOP_ITEM.NAME, kind.nameOf(thing))
+        .set(SHOP_ITEM.DOCUMENT, json.write(thing))
+        .returning(SHOP_ITEM.ID)
+        .fetchOne(SHOP_ITEM.ID);
   }
 }

@@ -1,0 +1,17 @@
+package hazelkeep.shop;
+
+/**
+ * A tool rest.
+ *
+ * @param name as the turner calls it
+ * @param length mm
+ */
+public record Rest(String name, double length) {
+  /**
+   * @throws IllegalArgumentException when it has no name or no length
+   */
+  public Rest {
+    name = Checks.name(name);
+    Checks.mm("The rest's length", length, 20, 2000);
+  }
+}

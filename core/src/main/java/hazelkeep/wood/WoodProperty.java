@@ -1,0 +1,62 @@
+package hazelkeep.wood;
+
+/** What is known of a wood at 12 % moisture. */
+public enum WoodProperty {
+  DENSITY("Density", "kg/m³", 80, 1500),
+  E_ALONG("Stiffness along the grain", "GPa", 0.5, 40),
+  BENDING("Bending strength", "MPa", 5, 400),
+  TENSION_ACROSS("Tension across the grain", "MPa", 0.2, 20),
+  SHEAR("Shear strength along the grain", "MPa", 1, 40),
+  E_RADIAL("Stiffness radially, share of that along the grain", "", 0.01, 0.5),
+  E_TANGENTIAL("Stiffness tangentially, share of that along the grain", "", 0.01, 0.5),
+  G_RADIAL("Shear modulus in the radial face, share of the stiffness", "", 0.01, 0.5),
+  G_TANGENTIAL("Shear modulus in the tangential face, share of the stiffness", "", 0.01, 0.5),
+  POISSON_RT("Poisson's ratio radial to tangential", "", 0.05, 1.2),
+  POISSON_TR("Poisson's ratio tangential to radial", "", 0.05, 1.2);
+
+  private final String label;
+  private final String unit;
+  private final double least;
+  private final double most;
+
+  WoodProperty(String label, String unit, double least, double most) {
+    this.label = label;
+    this.unit = unit;
+    this.least = least;
+    this.most = most;
+  }
+
+  /** Its name in words. */
+  public String label() {
+    return label;
+  }
+
+  /** Its unit; empty for a plain ratio. */
+  public String unit() {
+    return unit;
+  }
+
+  /**
+   * A value that a wood can have.
+   *
+   * @throws IllegalArgumentException when it lies outside what any wood has
+   */
+  public double checked(double value) {
+    if (!(value >= least && value <= most)) {
+      throw new IllegalArgumentException(
+          label
+              + " lies between "
+              + plain(least)
+              + " and "
+              + plain(most)
+              + (unit.isEmpty() ? "" : " " + unit)
+              + "; this is "
+              + plain(value));
+    }
+    return value;
+  }
+
+  private static String plain(double v) {
+    return v == Math.rint(v) ? Long.toString((long) v) : Double.toString(v);
+  }
+}
