@@ -1,48 +1,51 @@
 package hazelkeep.hold;
 
-import hazelkeep.shop.JawSet;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import java.util.List;
 
-/** Who carries the work. */
-public sealed interface Grip {
-  /** Between the drive and the live centre. */
-  record Centres() implements Grip {}
+/** Who carries the work. Each grip judges itself on the wood as it then is. */
+public sealed interface Grip permits Centres, InJaws, Screwed, JamOn, JamChuck, Pressed, OffLathe {
+  /** In the trade's words. */
+  String words();
 
-  /**
-   * A tenon squeezed by jaws.
-   *
-   * @param part the part whose stub {@code tenon} is gripped
-   * @param jaws the jaw set
-   */
-  record Squeeze(String part, JawSet jaws) implements Grip {}
+  /** Everything of it that stands in a tool's way, in the setup's frame. */
+  List<HalfSection> fixtures(Work work, Shop shop);
 
   /**
-   * A part pressed on its partner, which is itself held.
+   * Judges itself.
    *
-   * @param guest the part that is turned
-   * @param host the part that carries it
-   * @param hostHeld how the host is held
+   * @param tail whether the tailstock is up
    */
-  record JamOn(String guest, String host, Squeeze hostHeld) implements Grip {
-    /**
-     * @throws IllegalArgumentException when a part is to hold itself
-     */
-    public JamOn {
-      if (guest.equals(host) || !host.equals(hostHeld.part())) {
-        throw new IllegalArgumentException("A part is jammed on another that is held itself");
-      }
-    }
+  List<Verdict> judge(Work work, boolean tail);
+
+  /** What it stands. */
+  Allowed allows(Work work);
+
+  /** How it keeps the headstock's end. */
+  Support support(Work work);
+
+  /**
+   * A dent or hole that mounting leaves.
+   *
+   * @param dent in the setup's frame
+   * @param by what made it
+   */
+  record Mark(HalfSection dent, String by) {}
+
+  /** The dents and holes that it leaves. */
+  default List<Mark> marks(Work work, Shop shop) {
+    return List.of();
   }
 
-  /**
-   * A part pressed on a piece of waste turned to fit it.
-   *
-   * @param part the part that is turned
-   * @param seat the surface of the part that the chuck fills
-   * @param chuck the jam chuck's half-section in the setup's frame, its face at x = 0
-   */
-  record JamChuck(String part, String seat, HalfSection chuck) implements Grip {}
+  /** Whether the work turns. */
+  default boolean onLathe() {
+    return true;
+  }
 
-  /** Off the lathe, by hand. */
-  record Bench() implements Grip {}
+  /** How far the work stands out in front of it, mm. */
+  default double freeLength(Work work) {
+    return work.most();
+  }
 }

@@ -38,5 +38,50 @@ public final class HoldLimits {
   /** Least overlap of two halves that counts as a joint; the model's. */
   public static final double JOINT_LEAST = 0.5;
 
+  /** How far on either side of a shoulder the wood is looked at; the model's. */
+  public static final double PROBE = 0.05;
+
+  /** What calipers can't tell from a jam. */
+  public static final double JAM_SLACK = 0.005;
+
+  /** Share of the bending strength that a tenon or stem is trusted with. */
+  public static final double STRENGTH_WATCH = 0.25;
+
+  /** Share of the bending strength at which it is expected to break under a catch. */
+  public static final double STRENGTH_STOP = 0.5;
+
+  /** The lightest cut that a hold by friction has to stand, N (assumed). */
+  public static final double LIGHT_CUT = 10;
+
+  /** Strength across the grain over the pull: below this, watch. */
+  public static final double SPLIT_WATCH = 3;
+
+  /** Strength across the grain over the pull: below this, it splits. */
+  public static final double SPLIT_STOP = 1.5;
+
+  /** Least wall round a recess in end grain that jaws open in. */
+  public static final double EXPAND_WALL = 10;
+
+  /** Shallowest recess that jaws hold in. */
+  public static final double RECESS_LEAST = 3;
+
+  /** Deepest recess that is of use: deeper, it weakens the foot. */
+  public static final double RECESS_MOST = 6;
+
+  /** Largest force of a jaw tightened by hand, N (assumed). */
+  public static final double JAW_FORCE = 500;
+
+  /** Force of a tail centre brought up by hand, N (assumed). */
+  public static final double TAIL_PRESS = 200;
+
+  /** Lean of a surface under the jaws, over their depth, that they still bite on. */
+  public static final double JAWS_LEAN = 0.5;
+
+  /** Share of a wood screw's withdrawal load that is counted on (Wood Handbook; from memory). */
+  public static final double SCREW_SHARE = 1 / 6.0;
+
+  /** Thickness of a layer of paper pressed in a jam (assumed). */
+  public static final double PAPER = 0.1;
+
   private HoldLimits() {}
 }

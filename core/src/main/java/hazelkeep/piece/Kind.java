@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;

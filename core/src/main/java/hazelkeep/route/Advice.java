@@ -21,6 +21,21 @@ final class Advice {
           Map.entry("jam-bottoms", "Shorten the plug of the jam chuck."),
           Map.entry("jam-loose", "Turn a fresh jam chuck; a layer of damp paper takes up a hair."),
           Map.entry("jam-eased", "Ease the fit only after the last step that the jam drives."),
+          Map.entry("expand-range", "Turn the opening to a size that a jaw set opens in."),
+          Map.entry("expand-wall", "Leave more wood round the opening, or hold it another way."),
+          Map.entry("recess-shallow", "Cut it 3 to 6 mm deep."),
+          Map.entry("seat-gone", "Keep what this hold grips until the hold is over."),
+          Map.entry("seat-leans", "Grip where the outside is parallel, or use a jam chuck."),
+          Map.entry("marks", "Put tape or card round it, or leave a little to turn away."),
+          Map.entry(
+              "hold-weak",
+              "Bring the tailstock up, press with lighter cuts, or hold it otherwise."),
+          Map.entry(
+              "splits", "Turn the jam a little smaller, from a softer wood, or leave more wall."),
+          Map.entry("screw-no-tail", "Keep the tailstock up."),
+          Map.entry("pressed-no-tail", "Keep the tailstock up, or hold it otherwise."),
+          Map.entry("steady-range", "Set the steady where the work has a diameter that it takes."),
+          Map.entry("steady-unround", "Turn a parallel band for the steady first."),
           Map.entry("not-held", "Do this step in a setup that holds the part."),
           Map.entry("part-gone", "Turn a new part for it, or leave these steps out."),
           Map.entry(

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Restated;
 import hazelkeep.solid.Span;
 import hazelkeep.solid.ToolShape;
 import hazelkeep.wood.Doing;
@@ -98,6 +99,11 @@ public record Shop(
     return centres.stream().filter(c -> c.form() != Centre.Form.DRIVE).toList();
   }
 
+  /** Jaw sets that are made to bite on a tenon. */
+  public List<JawSet> tenonJaws() {
+    return jaws.stream().filter(JawSet::forTenons).toList();
+  }
+
   /** The jaw set of that name. */
   public Optional<JawSet> jaws(String name) {
     return jaws.stream().filter(j -> j.name().equals(name)).findFirst();
@@ -105,71 +111,32 @@ public record Shop(
 
   /** This shop with one thing changed. */
   public Shop with(Lathe other) {
-    return new Shop(
-        jaws, tools, bits, gauges, centres, other, rests, steadies, screws, chucks, landmarks, push,
-        woods);
+    return Restated.with(this, "lathe", other);
   }
 
   /** This shop with other jaw sets. */
   public Shop withJaws(List<JawSet> other) {
-    return new Shop(
-        other, tools, bits, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks,
-        push, woods);
+    return Restated.with(this, "jaws", other);
   }
 
   /** This shop with other tools. */
   public Shop withTools(List<Tool> other) {
-    return new Shop(
-        jaws, other, bits, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks, push,
-        woods);
+    return Restated.with(this, "tools", other);
   }
 
   /** This shop with other bits. */
   public Shop withBits(List<Bit> other) {
-    return new Shop(
-        jaws, tools, other, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks,
-        push, woods);
+    return Restated.with(this, "bits", other);
   }
 
   /** This shop with other woods. */
   public Shop with(Woods other) {
-    return new Shop(
-        jaws, tools, bits, gauges, centres, lathe, rests, steadies, screws, chucks, landmarks, push,
-        other);
+    return Restated.with(this, "woods", other);
   }
 
   /** This shop with a push test of its lathe and chuck. */
   public Shop with(PushTest test) {
-    return new Shop(
-        jaws,
-        tools,
-        bits,
-        gauges,
-        centres,
-        lathe,
-        rests,
-        steadies,
-        screws,
-        chucks,
-        landmarks,
-        Optional.of(test),
-        woods);
-  }
-
-  /** The jaw set whose true circle lies nearest below a tenon's root diameter, within its range. */
-  public Optional<JawSet> jawsFor(double root) {
-    return jaws.stream()
-        .filter(JawSet::forTenons)
-        .filter(j -> j.squeeze().holds(root))
-        .min(Comparator.comparingDouble(j -> Math.abs(root - j.trueCircle())));
-  }
-
-  /** The largest tenon that bites all round and keeps a diameter for its shoulder. */
-  public Optional<JawSet> largestUpTo(double root) {
-    return jaws.stream()
-        .filter(JawSet::forTenons)
-        .filter(j -> j.trueCircle() <= root)
-        .max(Comparator.comparingDouble(JawSet::trueCircle));
+    return Restated.with(this, "push", Optional.of(test));
   }
 
   /** The thinnest parting tool. */

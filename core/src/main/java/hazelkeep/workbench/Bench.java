@@ -1,6 +1,6 @@
 package hazelkeep.workbench;
 
-import hazelkeep.hold.Grip;
+import hazelkeep.hold.JamOn;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.AsFound;
@@ -282,7 +282,7 @@ public record Bench<D extends Design>(
           .filter(
               s ->
                   s.frames().containsKey(part)
-                      && (s.frames().size() == 1 || s.hold().grip() instanceof Grip.JamOn))
+                      && (s.frames().size() == 1 || s.hold().grip() instanceof JamOn))
           .flatMap(s -> s.steps().stream())
           .filter(s -> s.key().equals(key))
           .flatMap(s -> s.acts().stream())
@@ -329,7 +329,7 @@ public record Bench<D extends Design>(
 
     /** Whether a setup would carry parts as one blank that are one no more. */
     private boolean apart(Setup s) {
-      return !(s.hold().grip() instanceof Grip.JamOn)
+      return !(s.hold().grip() instanceof JamOn)
           && s.frames().keySet().stream().map(p -> now.stock(aim.part(p))).distinct().count() > 1;
     }
 

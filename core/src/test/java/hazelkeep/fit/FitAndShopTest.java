@@ -113,8 +113,8 @@ class FitAndShopTest {
   @Test
   void the_starter_shop_finds_jaws_and_gauges() {
     Shop shop = Shop.starter();
-    assertThat(shop.jawsFor(51).orElseThrow().trueCircle()).isEqualTo(50);
-    assertThat(shop.jawsFor(200)).isEmpty();
+    assertThat(shop.tenonJaws()).as("pin jaws are not for tenons").hasSize(3);
+    assertThat(shop.jaws("50 mm jaws").orElseThrow().trueCircle()).isEqualTo(50);
     assertThat(shop.caliper().dead()).isZero();
     assertThat(shop.thinnestParting().orElseThrow().width()).isEqualTo(2);
     assertThat(shop.depthBit().orElseThrow().diameter()).isEqualTo(6);

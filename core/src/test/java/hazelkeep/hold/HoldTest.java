@@ -55,7 +55,7 @@ class HoldTest {
   }
 
   private Hold squeezed() {
-    return new Hold(new Grip.Squeeze("body", fifty), Optional.empty());
+    return new Hold(new Squeeze("body", fifty), Optional.empty());
   }
 
   private static Verdict only(List<Verdict> verdicts, String code) {
@@ -114,7 +114,7 @@ class HoldTest {
     Work long_ = work("body", part("body", slim), slim.plus(box(0, 140, 0, 20)));
     JawSet small = shop.jaws().get(0);
     Verdict lever =
-        only(new Hold(new Grip.Squeeze("body", small), Optional.empty()).judge(long_), "lever");
+        only(new Hold(new Squeeze("body", small), Optional.empty()).judge(long_), "lever");
     assertThat(lever.found()).as("140 over 25").isCloseTo(5.6, within(1e-3));
     assertThat(lever.limit()).isEqualTo(5);
   }
@@ -146,8 +146,7 @@ class HoldTest {
   }
 
   private Hold jammed() {
-    return new Hold(
-        new Grip.JamOn("lid", "body", new Grip.Squeeze("body", fifty)), Optional.empty());
+    return new Hold(new JamOn("lid", "body", new Squeeze("body", fifty)), Optional.empty());
   }
 
   @Test
@@ -175,7 +174,7 @@ class HoldTest {
   private Verdict plugged(double plug, double length, double bore, double deep, String code) {
     HalfSection wood = box(0, 60, 0, 30).minus(box(0, deep, 0, bore / 2));
     HalfSection chuck = box(-25, 0, 0, 32).plus(box(-1, length, 0, plug / 2));
-    Hold hold = new Hold(new Grip.JamChuck("body", "inside", chuck), Optional.empty());
+    Hold hold = new Hold(JamChuck.of("body", "inside", chuck), Optional.empty());
     List<Verdict> all = hold.judge(work("body", part("body", HalfSection.EMPTY), wood));
     return code.isEmpty() ? all.stream().findFirst().orElse(null) : only(all, code);
   }
@@ -192,7 +191,7 @@ class HoldTest {
   @Test
   void centres_leave_their_dimples_and_a_pad_leaves_none() {
     Work blank = work("blank", part("blank", HalfSection.EMPTY), box(0, 120, 0, 34));
-    List<Hold.Trace> dents = new Hold(new Grip.Centres(), Optional.empty()).traces(blank, shop);
+    List<Hold.Trace> dents = new Hold(new Centres(), Optional.empty()).traces(blank, shop);
     assertThat(dents).hasSize(2);
     assertThat(dents.get(0).dent().maxZ()).as("drive centre, 3 mm deep").isEqualTo(3);
     assertThat(dents.get(1).dent().minZ()).as("live centre, from the other end").isEqualTo(117);
@@ -210,14 +209,14 @@ class HoldTest {
     List<HalfSection> supported = squeezed().with(shop.live()).fixtures(held, shop);
     assertThat(supported).hasSize(2);
     assertThat(supported.get(1).minZ()).as("the centre's point on the work").isEqualTo(80);
-    assertThat(new Hold(new Grip.Bench(), Optional.empty()).fixtures(held, shop)).isEmpty();
+    assertThat(new Hold(new OffLathe(), Optional.empty()).fixtures(held, shop)).isEmpty();
   }
 
   @Test
   void nobody_holds_himself() {
-    assertThatThrownBy(() -> new Grip.JamOn("lid", "lid", new Grip.Squeeze("lid", fifty)))
+    assertThatThrownBy(() -> new JamOn("lid", "lid", new Squeeze("lid", fifty)))
         .isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> new Grip.JamOn("lid", "body", new Grip.Squeeze("lid", fifty)))
+    assertThatThrownBy(() -> new JamOn("lid", "body", new Squeeze("lid", fifty)))
         .isInstanceOf(IllegalArgumentException.class);
   }
 
@@ -226,7 +225,7 @@ class HoldTest {
     assertThat(squeezed().with(shop.live()).words())
         .isEqualTo("50 mm jaws on the body's tenon, live centre up");
     assertThat(jammed().words()).isEqualTo("lid jammed on the body, held in the 50 mm jaws");
-    assertThat(new Hold(new Grip.Bench(), Optional.empty()).words())
+    assertThat(new Hold(new OffLathe(), Optional.empty()).words())
         .isEqualTo("by hand, off the lathe");
   }
 }

@@ -3,8 +3,12 @@ package hazelkeep.route;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.hold.Centres;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.JamChuck;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.Grade;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -101,7 +105,7 @@ class RehearsalTest {
   }
 
   private Setup centres(Act... last) {
-    SetupDraft s = mounted("centres", new Grip.Centres());
+    SetupDraft s = mounted("centres", new Centres());
     s.step(
         "tenon",
         "Cut the tenon",
@@ -119,7 +123,7 @@ class RehearsalTest {
   }
 
   private Hold squeezed() {
-    return new Hold(new Grip.Squeeze("cup", jaws), Optional.empty());
+    return new Hold(new Squeeze("cup", jaws), Optional.empty());
   }
 
   private static Step step(String key, List<Act> acts) {
@@ -132,7 +136,7 @@ class RehearsalTest {
 
   private Setup reversed() {
     HalfSection plug = HalfSection.box(-25, 0, 0, 32).plus(HalfSection.box(-1, 10, 0, 15.03));
-    Hold hold = new Hold(new Grip.JamChuck("cup", "inside", plug), Optional.empty());
+    Hold hold = new Hold(JamChuck.of("cup", "inside", plug), Optional.empty());
     return new Setup(
         "foot",
         "Reversed",
@@ -287,7 +291,7 @@ class RehearsalTest {
         new Setup(
             "nobody",
             "Empty",
-            new Hold(new Grip.Bench(), Optional.empty()),
+            new Hold(new OffLathe(), Optional.empty()),
             Map.of(),
             List.of(
                 new Step(
@@ -303,7 +307,7 @@ class RehearsalTest {
 
   @Test
   void nothing_is_cut_by_hand_on_the_bench() {
-    SetupDraft bench = mounted("bench", new Grip.Bench());
+    SetupDraft bench = mounted("bench", new OffLathe());
     bench.step("sand", "Sand", "", Speeds.At.SANDING, acts.sand("cup", "inside"));
     Rehearsal r =
         play(
@@ -328,7 +332,7 @@ class RehearsalTest {
             List.of(),
             new Frame(1, false));
     Aim near = new Aim(aim.blank(), List.of(low), List.of(), Map.of());
-    SetupDraft s = mounted("centres", new Grip.Centres());
+    SetupDraft s = mounted("centres", new Centres());
     s.step("nothing", "", "", Speeds.At.TURNING);
     Rehearsal r =
         Rehearsal.play(State.start(near), new Route(List.of(s.done()), List.of()), near, shop);
@@ -356,7 +360,7 @@ class RehearsalTest {
     Body square =
         new Body("blank", HalfSection.box(0, 70, 0, 33), HalfSection.box(0, 70, 0, 46.6), MAPLE);
     Aim sawn = new Aim(square, List.of(cup), List.of(), Map.of());
-    SetupDraft s = mounted("centres", new Grip.Centres());
+    SetupDraft s = mounted("centres", new Centres());
     s.step(
         "round",
         "Round",

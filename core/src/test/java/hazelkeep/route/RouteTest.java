@@ -3,8 +3,8 @@ package hazelkeep.route;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.OffLathe;
 import hazelkeep.shop.Speeds;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +14,7 @@ import org.junit.jupiter.api.Test;
 
 class RouteTest {
   private static Setup setup(String name, String... steps) {
-    SetupDraft s =
-        new SetupDraft(name, name, new Hold(new Grip.Bench(), Optional.empty()), Map.of());
+    SetupDraft s = new SetupDraft(name, name, new Hold(new OffLathe(), Optional.empty()), Map.of());
     for (String step : steps) {
       s.step(step, step, "", Speeds.At.TURNING);
     }

@@ -230,7 +230,7 @@ class PagesTest {
         id,
         1,
         "x",
-        hazelkeep.piece.Restated.with(LiddedBox.fresh(), "species", "\"><b>oak"),
+        hazelkeep.measure.Restated.with(LiddedBox.fresh(), "species", "\"><b>oak"),
         List.of());
     assertThat(visitor.get("/pieces/" + id).body()).doesNotContain("<b>oak");
   }

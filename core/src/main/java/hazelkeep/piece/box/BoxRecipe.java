@@ -3,9 +3,14 @@ package hazelkeep.piece.box;
 import static hazelkeep.route.Acts.read;
 import static hazelkeep.route.Acts.remove;
 
+import hazelkeep.hold.Centres;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.HoldLimits;
+import hazelkeep.hold.JamChuck;
+import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.hold.Squeeze;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -74,7 +79,7 @@ final class BoxRecipe {
     Map<String, Frame> frames = both(new Frame(0, false));
     SetupDraft s =
         new SetupDraft(
-            "centres", "Between centres", new Hold(new Grip.Centres(), Optional.empty()), frames);
+            "centres", "Between centres", new Hold(new Centres(), Optional.empty()), frames);
     double r = aim.mm("blank.round") / 2;
     s.step(
         "round",
@@ -311,7 +316,7 @@ final class BoxRecipe {
   }
 
   private void top() {
-    Grip grip = new Grip.JamOn(LID, BODY, onBody());
+    Grip grip = new JamOn(LID, BODY, onBody());
     Map<String, Frame> frames = new LinkedHashMap<>();
     frames.put(LID, new Frame(bodyFrame().zero() + shape.jump, false));
     frames.put(BODY, bodyFrame());
@@ -389,7 +394,7 @@ final class BoxRecipe {
     double plug = mouth / 2 * (1 + HoldLimits.JAM_PER_MM);
     double face = Math.max(plug + BoxLimits.PLUG_FACE, aim.mm("spigot.diameter") / 2);
     HalfSection chuck = HalfSection.box(-25, 0, 0, face).plus(HalfSection.box(-1, length, 0, plug));
-    Grip grip = new Grip.JamChuck(BODY, seat, chuck);
+    Grip grip = JamChuck.of(BODY, seat, chuck);
     Map<String, Frame> frames = Map.of(BODY, new Frame(shape.mouth(), true));
     SetupDraft up =
         new SetupDraft(
@@ -421,7 +426,7 @@ final class BoxRecipe {
         new SetupDraft(
             "bench",
             "On the bench",
-            new Hold(new Grip.Bench(), Optional.empty()),
+            new Hold(new OffLathe(), Optional.empty()),
             both(new Frame(0, false)));
     s.step(
         "sign",
@@ -434,17 +439,17 @@ final class BoxRecipe {
 
   // Holds and frames.
 
-  private Grip.Squeeze onBody() {
+  private Squeeze onBody() {
     return squeeze(BODY);
   }
 
-  private Grip.Squeeze squeeze(String part) {
+  private Squeeze squeeze(String part) {
     String end = part.equals(BODY) ? "foot" : "top";
     JawSet jaws =
         BoxRules.jaws(shop, aim.mm("tenon-" + end + ".diameter"), aim.mm("stick.tenon-" + end))
             .orElseThrow(
                 () -> new IllegalArgumentException("The shop has no jaws to hold a tenon with"));
-    return new Grip.Squeeze(part, jaws);
+    return new Squeeze(part, jaws);
   }
 
   private Frame bodyFrame() {

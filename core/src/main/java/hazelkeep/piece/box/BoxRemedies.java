@@ -177,7 +177,7 @@ final class BoxRemedies {
     String end = f.part().equals("lid") ? "top" : "foot";
     double length = aim.mm("stick.tenon-" + end);
     double round = aim.mm("blank.round");
-    shop.jaws().stream()
+    shop.tenonJaws().stream()
         .sorted(java.util.Comparator.comparingDouble(JawSet::trueCircle).reversed())
         .map(j -> j.trueCircle() + 1 + j.flare(length))
         .filter(d -> d < round - 4)

@@ -545,7 +545,7 @@ final class BoxRules {
   }
 
   private static Rule.Value tenon(Dims<LiddedBox> d, String which) {
-    double most = d.shop().jaws().stream().mapToDouble(JawSet::longestTenon).min().orElse(7);
+    double most = d.shop().tenonJaws().stream().mapToDouble(JawSet::longestTenon).min().orElse(7);
     return shop(Math.min(7, most), "6 to 7 mm hold a box; shorter than the jaws are deep");
   }
 
@@ -576,7 +576,7 @@ final class BoxRules {
 
   /** The jaws for a tenon of that diameter at its end: those that it fits best at its root. */
   static Optional<JawSet> jaws(hazelkeep.shop.Shop shop, double end, double length) {
-    return shop.jaws().stream()
+    return shop.tenonJaws().stream()
         .min(
             java.util.Comparator.comparingDouble(
                 j -> {
@@ -588,7 +588,7 @@ final class BoxRules {
   }
 
   private static List<JawSet> byTrueCircle(Dims<LiddedBox> d) {
-    return d.shop().jaws().stream()
+    return d.shop().tenonJaws().stream()
         .sorted(java.util.Comparator.comparingDouble(JawSet::trueCircle).reversed())
         .toList();
   }

@@ -2,9 +2,9 @@ package hazelkeep.piece.box;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Restated;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;

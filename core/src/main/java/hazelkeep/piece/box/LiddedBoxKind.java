@@ -2,6 +2,7 @@ package hazelkeep.piece.box;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Choice;
@@ -10,7 +11,6 @@ import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Properties;
-import hazelkeep.piece.Restated;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.box.LiddedBox.Form;

@@ -2,7 +2,7 @@ package hazelkeep.web.demo;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.Restated;
+import hazelkeep.measure.Restated;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Prompt;

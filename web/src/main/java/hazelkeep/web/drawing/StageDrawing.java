@@ -1,6 +1,7 @@
 package hazelkeep.web.drawing;
 
-import hazelkeep.hold.Grip;
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Dim;
@@ -90,7 +91,7 @@ public final class StageDrawing {
   private static double[] ends(Stage stage) {
     Hold hold = stage.setup().hold();
     Work work = stage.mounted();
-    boolean centres = hold.grip() instanceof Grip.Centres;
+    boolean centres = hold.grip() instanceof Centres;
     double lo = centres ? -TAIL : hold.onLathe() ? -BEHIND : 0;
     double hi = 0;
     for (String p : work.parts().keySet()) {
@@ -125,7 +126,7 @@ public final class StageDrawing {
         .pattern("grain-" + id, 50, 11, null, null, "M2 2.5h28M36 6h12M8 9h32")
         .close("defs");
     for (HalfSection f : hold.fixtures(before, plan.shop())) {
-      boolean waste = hold.grip() instanceof Grip.JamChuck && f.minZ() < -1 && f.minR() == 0;
+      boolean waste = hold.grip() instanceof JamChuck && f.minZ() < -1 && f.minR() == 0;
       svg.path(waste ? "jam-chuck" : "iron", sheet.both(f));
     }
     String wood = WoodColour.of(plan.design().species());

@@ -6,7 +6,7 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Restated;
+import hazelkeep.measure.Restated;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;

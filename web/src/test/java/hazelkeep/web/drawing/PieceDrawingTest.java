@@ -8,7 +8,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.Restated;
+import hazelkeep.measure.Restated;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.box.LiddedBox;

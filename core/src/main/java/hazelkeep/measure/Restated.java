@@ -1,4 +1,4 @@
-package hazelkeep.piece;
+package hazelkeep.measure;
 
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;

@@ -1,4 +1,4 @@
-package hazelkeep.piece;
+package hazelkeep.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

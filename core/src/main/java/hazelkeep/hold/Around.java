@@ -1,0 +1,91 @@
+package hazelkeep.hold;
+
+import static hazelkeep.hold.HoldLimits.PROBE;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Jaws closed straight on the outside: a rim with tape round it, or a round limb.
+ *
+ * @param part the part that is held
+ * @param on what they close on, in words
+ * @param jaws the jaw set
+ * @param taped whether tape keeps them from marking the wood
+ */
+public record Around(String part, String on, JawSet jaws, boolean taped) implements InJaws {
+  @Override
+  public String words() {
+    return jaws.name() + " round the " + part + "'s " + on + (taped ? ", taped" : "");
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    return List.of(Iron.round(jaws, work.sound(part).outer(-PROBE)));
+  }
+
+  @Override
+  public Support support(Work work) {
+    return new Support(0, Support.Kind.SPRUNG, 2 * work.sound(part).outer(-PROBE));
+  }
+
+  /** How deep the wood stands in the jaws, mm. */
+  private double depth(HalfSection wood) {
+    return Math.min(jaws.depth(), Math.max(0, -wood.minZ()));
+  }
+
+  @Override
+  public Allowed allows(Work work) {
+    HalfSection wood = work.sound(part);
+    return Jaws.friction(work, part, wood, -PROBE, depth(wood), false);
+  }
+
+  @Override
+  public List<Verdict> judge(Work work, boolean tail) {
+    List<Verdict> out = new ArrayList<>();
+    HalfSection wood = work.sound(part);
+    if (wood.isEmpty()) {
+      return out;
+    }
+    double diameter = 2 * wood.outer(-PROBE);
+    double depth = depth(wood);
+    if (diameter <= 0 || depth <= 0) {
+      out.add(Jaws.gone(part, on));
+      return out;
+    }
+    Jaws.range(jaws, diameter, "The " + on, out);
+    double lean = diameter / 2 - wood.outer(-depth + PROBE);
+    if (Math.abs(lean) > HoldLimits.JAWS_LEAN) {
+      out.add(
+          new Verdict(
+              "seat-leans",
+              Math.abs(lean) > 2 * HoldLimits.JAWS_LEAN ? Grade.STOP : Grade.WATCH,
+              Math.abs(lean),
+              HoldLimits.JAWS_LEAN,
+              "mm",
+              "The " + on + " leans under the jaws",
+              "Over the depth of the jaws the surface leans by this much a side, so they bite on an"
+                  + " edge."));
+    }
+    if (!taped) {
+      out.add(
+          new Verdict(
+              "marks",
+              Grade.NOTE,
+              jaws.miss(diameter),
+              0,
+              "mm",
+              "The jaws mark the " + on,
+              "They bite on " + Jaws.bite(jaws, diameter) + "."));
+    }
+    Allowed allowed = allows(work);
+    Jaws.weak(work, allowed, tail, out);
+    Jaws.free(freeLength(work), diameter, tail, out);
+    return out;
+  }
+}

@@ -1,0 +1,100 @@
+package hazelkeep.hold;
+
+import static hazelkeep.hold.HoldLimits.PROBE;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Jaws opened in a recess or a mouth, its edge on their step at x = 0.
+ *
+ * @param part the part that is held
+ * @param in what they open in, in words
+ * @param jaws the jaw set
+ */
+public record Expand(String part, String in, JawSet jaws) implements InJaws {
+  @Override
+  public String words() {
+    return jaws.name() + " opened in the " + part + "'s " + in;
+  }
+
+  private static double bore(HalfSection wood) {
+    return 2 * wood.inner(PROBE);
+  }
+
+  /** How deep the jaws go in: to their step, or to the floor. */
+  private double depth(HalfSection wood) {
+    double deep = jaws.depth();
+    double r = bore(wood) / 2 - PROBE;
+    for (double z = PROBE; z < deep; z += 0.25) {
+      if (wood.holds(z, r - 1)) {
+        return z;
+      }
+    }
+    return deep;
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    HalfSection wood = work.sound(part);
+    return List.of(Iron.inside(jaws, bore(wood) / 2, depth(wood)));
+  }
+
+  @Override
+  public Support support(Work work) {
+    return new Support(0, Support.Kind.SPRUNG, bore(work.sound(part)));
+  }
+
+  @Override
+  public Allowed allows(Work work) {
+    HalfSection wood = work.sound(part);
+    return Jaws.friction(work, part, wood, PROBE, depth(wood), true);
+  }
+
+  @Override
+  public List<Verdict> judge(Work work, boolean tail) {
+    List<Verdict> out = new ArrayList<>();
+    HalfSection wood = work.sound(part);
+    if (wood.isEmpty()) {
+      return out;
+    }
+    double bore = bore(wood);
+    if (bore <= 0 || wood.minZ() > PROBE) {
+      out.add(Jaws.gone(part, in));
+      return out;
+    }
+    Jaws.expanding(jaws, bore, "The " + in, out);
+    double wall = wood.outer(PROBE) - bore / 2;
+    if (wall < HoldLimits.EXPAND_WALL) {
+      out.add(
+          new Verdict(
+              "expand-wall",
+              wall < HoldLimits.EXPAND_WALL / 2 ? Grade.STOP : Grade.WATCH,
+              wall,
+              HoldLimits.EXPAND_WALL,
+              "mm",
+              "Thin wall round the " + in,
+              "Jaws that open in end grain pull it apart along the grain."));
+    }
+    double depth = depth(wood);
+    if (depth < HoldLimits.RECESS_LEAST) {
+      out.add(
+          new Verdict(
+              "recess-shallow",
+              depth < HoldLimits.RECESS_LEAST / 2 ? Grade.STOP : Grade.WATCH,
+              depth,
+              HoldLimits.RECESS_LEAST,
+              "mm",
+              "The " + in + " is shallow for the jaws",
+              "They need this depth to bite on."));
+    }
+    Jaws.weak(work, allows(work), tail, out);
+    Jaws.free(freeLength(work), bore, tail, out);
+    return out;
+  }
+}

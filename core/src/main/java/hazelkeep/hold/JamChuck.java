@@ -1,0 +1,128 @@
+package hazelkeep.hold;
+
+import static hazelkeep.hold.HoldLimits.JAM_AT;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.FirstContact;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Species;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A part pressed on a piece of waste turned to fit it: a plug in its mouth, or a cup over its
+ * spigot.
+ *
+ * @param part the part that is turned
+ * @param seat the surface of the part that the chuck fills or grips
+ * @param chuck the jam chuck's half-section in the setup's frame, its face at x = 0
+ * @param wood the jam chuck's wood
+ * @param paper thickness of paper between them, mm
+ * @param kept the name of the kept chuck; empty for one that is turned for the piece
+ */
+public record JamChuck(
+    String part, String seat, HalfSection chuck, Species wood, double paper, Optional<String> kept)
+    implements Grip {
+
+  /** One turned for the piece from a wood that nobody named. */
+  public static JamChuck of(String part, String seat, HalfSection chuck) {
+    return new JamChuck(part, seat, chuck, new Species("waste", "", Map.of()), 0, Optional.empty());
+  }
+
+  @Override
+  public String words() {
+    return kept.orElse("jam chuck") + (cup() ? " over the " : " in the ") + part + "'s " + seat;
+  }
+
+  /** Whether it goes over the work. */
+  public boolean cup() {
+    return chuck.maxZ() <= HoldLimits.PROBE;
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    return List.of(chuck);
+  }
+
+  @Override
+  public Support support(Work work) {
+    return new Support(0, Support.Kind.CLAMPED, 0);
+  }
+
+  private Seat at(HalfSection wood) {
+    return cup()
+        ? Seat.at(wood, chuck, -JAM_AT, new Span(Math.max(wood.minZ(), chuck.minZ()), 0), 0, false)
+        : Seat.at(chuck, wood, JAM_AT, new Span(0, Math.min(wood.maxZ(), chuck.maxZ())), 0, true);
+  }
+
+  @Override
+  public Allowed allows(Work work) {
+    HalfSection stock = work.sound(part);
+    if (stock.isEmpty()) {
+      return Allowed.unknown("nothing is held", List.of());
+    }
+    Optional<Species> of = work.wood(part);
+    return cup()
+        ? at(stock).allowed(Optional.of(wood), of, paper)
+        : at(stock).allowed(of, Optional.of(wood), paper);
+  }
+
+  /**
+   * The largest interference before the ring may split, mm on the diameter; empty where a figure is
+   * missing.
+   */
+  public Optional<Double> most(Work work) {
+    HalfSection stock = work.sound(part);
+    if (stock.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<Species> of = work.wood(part);
+    return cup() ? at(stock).most(Optional.of(wood), of) : at(stock).most(of, Optional.of(wood));
+  }
+
+  @Override
+  public List<Verdict> judge(Work work, boolean tail) {
+    List<Verdict> out = new ArrayList<>();
+    HalfSection stock = work.sound(part);
+    if (stock.isEmpty()) {
+      return out;
+    }
+    FirstContact c = FirstContact.of(chuck, stock, HoldLimits.JAM_GIVES);
+    if (c.stop() > HoldLimits.SEATED) {
+      out.add(
+          new Verdict(
+              "jam-bottoms",
+              Grade.STOP,
+              c.stop(),
+              0,
+              "mm",
+              "The jam chuck keeps the rim off its face",
+              "It touches inside before the rim seats, so the work tips under the tool."));
+    }
+    Seat s = at(stock);
+    if (s.play() - 2 * paper > 0) {
+      out.add(
+          new Verdict(
+              "jam-loose",
+              Grade.STOP,
+              2 * paper - s.play(),
+              0,
+              "mm fit",
+              cup()
+                  ? "The spigot is too thin for the jam chuck"
+                  : "The mouth is too wide for the jam chuck",
+              "A jam holds by interference; with play it neither centres nor drives."));
+    } else {
+      Allowed allowed = allows(work);
+      Jaws.splits(allowed, cup() ? "jam chuck" : part, out);
+      Jaws.weak(work, allowed, tail, out);
+    }
+    Jaws.free(freeLength(work), 0, tail, out);
+    return out;
+  }
+}

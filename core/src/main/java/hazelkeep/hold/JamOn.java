@@ -1,0 +1,108 @@
+package hazelkeep.hold;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.FirstContact;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A part pressed on its partner, which is itself held.
+ *
+ * @param guest the part that is turned
+ * @param host the part that carries it
+ * @param hostHeld how the host is held
+ */
+public record JamOn(String guest, String host, InJaws hostHeld) implements Grip {
+  /**
+   * @throws IllegalArgumentException when a part is to hold itself
+   */
+  public JamOn {
+    if (guest.equals(host) || !host.equals(hostHeld.part())) {
+      throw new IllegalArgumentException("A part is jammed on another that is held itself");
+    }
+  }
+
+  @Override
+  public String words() {
+    return guest + " jammed on the " + host + ", held in the " + hostHeld.jaws().name();
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    return hostHeld.fixtures(work, shop);
+  }
+
+  @Override
+  public Support support(Work work) {
+    return hostHeld.support(work);
+  }
+
+  @Override
+  public Allowed allows(Work work) {
+    HalfSection h = work.sound(host);
+    HalfSection g = work.sound(guest);
+    if (h.isEmpty() || g.isEmpty() || joined(work)) {
+      return hostHeld.allows(work);
+    }
+    return Seat.between(h, g)
+        .map(
+            s ->
+                s.allowed(
+                    s.spigotOnHost() ? work.wood(guest) : work.wood(host),
+                    s.spigotOnHost() ? work.wood(host) : work.wood(guest),
+                    0))
+        .orElseGet(() -> hostHeld.allows(work));
+  }
+
+  private boolean joined(Work work) {
+    return work.bodies().get(host) == work.bodies().get(guest);
+  }
+
+  @Override
+  public List<Verdict> judge(Work work, boolean tail) {
+    List<Verdict> out = new ArrayList<>(hostHeld.judge(work, tail));
+    HalfSection h = work.sound(host);
+    HalfSection g = work.sound(guest);
+    if (h.isEmpty() || g.isEmpty() || joined(work)) {
+      return out;
+    }
+    // A jam presses a tenth or two of a millimetre past; what is left apart then does not close.
+    FirstContact c = FirstContact.of(h, g, HoldLimits.JAM_GIVES);
+    if (c.stop() > HoldLimits.SEATED) {
+      out.add(
+          new Verdict(
+              "does-not-close",
+              Grade.STOP,
+              c.stop(),
+              0,
+              "mm",
+              "Does not close on its partner",
+              "Something inside touches before the rim meets its shoulder."));
+      return out;
+    }
+    Seat.between(h, g).ifPresent(s -> eased(work, s, tail, out));
+    return out;
+  }
+
+  private void eased(Work work, Seat s, boolean tail, List<Verdict> out) {
+    double least = -HoldLimits.JAM_LEAST_PER_MM * s.diameter();
+    if (s.play() > least + HoldLimits.JAM_SLACK) {
+      out.add(
+          new Verdict(
+              "jam-eased",
+              s.play() > 0 ? Grade.STOP : Grade.WATCH,
+              s.play(),
+              least,
+              "mm fit",
+              "The " + guest + " is not tight on its partner",
+              "It is to be driven by the jam alone; with play it spins or flies off."));
+      return;
+    }
+    Allowed allowed = allows(work);
+    Jaws.splits(allowed, s.spigotOnHost() ? guest : host, out);
+    Jaws.weak(work, allowed, tail, out);
+  }
+}

@@ -1,0 +1,183 @@
+package hazelkeep.hold;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.JawSet;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Figure;
+import java.util.List;
+import java.util.Optional;
+
+/** What holds have in common when they are judged. */
+final class Jaws {
+  /** Jaws of a chuck. */
+  private static final int FOUR = 4;
+
+  private Jaws() {}
+
+  static void range(JawSet jaws, double diameter, String what, List<Verdict> out) {
+    outside(jaws, jaws.squeeze(), diameter, what, "tenon-range", "squeeze", out);
+  }
+
+  static void expanding(JawSet jaws, double bore, String what, List<Verdict> out) {
+    if (jaws.expand().isEmpty()) {
+      out.add(
+          new Verdict(
+              "expand-range",
+              Grade.STOP,
+              bore,
+              0,
+              "mm",
+              "The " + jaws.name() + " do not expand",
+              "They are made to squeeze only."));
+      return;
+    }
+    outside(jaws, jaws.expand().get(), bore, what, "expand-range", "expand into", out);
+  }
+
+  private static void outside(
+      JawSet jaws,
+      Span range,
+      double diameter,
+      String what,
+      String code,
+      String verb,
+      List<Verdict> out) {
+    if (range.holds(diameter)) {
+      return;
+    }
+    boolean small = diameter < range.from();
+    String wrong =
+        code.equals("expand-range")
+            ? small ? " too narrow for the " : " too wide for the "
+            : small ? " too thin for the " : " too thick for the ";
+    out.add(
+        new Verdict(
+            code,
+            Grade.STOP,
+            diameter,
+            small ? range.from() : range.to(),
+            "mm",
+            what + wrong + jaws.name(),
+            code.equals("expand-range")
+                ? "It lies outside what these jaws " + verb + "."
+                : "Measured at its root, it lies outside what these jaws " + verb + "."));
+  }
+
+  static void free(double free, double root, boolean tail, List<Verdict> out) {
+    if (tail) {
+      return;
+    }
+    if (free > HoldLimits.FREE_LENGTH) {
+      out.add(
+          new Verdict(
+              "free-length",
+              free > HoldLimits.FREE_LENGTH_MOST ? Grade.STOP : Grade.WATCH,
+              free,
+              HoldLimits.FREE_LENGTH,
+              "mm",
+              "Stands out far without the tailstock",
+              "Long work on a tenon shakes even at low speed."));
+    } else if (root > 0 && free / root > HoldLimits.LEVER) {
+      out.add(
+          new Verdict(
+              "lever",
+              Grade.WATCH,
+              free / root,
+              HoldLimits.LEVER,
+              "",
+              "Long for its tenon",
+              "Free length over tenon diameter: take light cuts only, or bring the tailstock up."));
+    }
+  }
+
+  /** What there is to grip is not there. */
+  static Verdict gone(String part, String what) {
+    return new Verdict(
+        "seat-gone",
+        Grade.STOP,
+        0,
+        1,
+        "mm",
+        "The " + part + "'s " + what + " is not there to grip",
+        "An earlier cut took it, or it was never cut.");
+  }
+
+  /** How jaws bite on a diameter, in words. */
+  static String bite(JawSet jaws, double diameter) {
+    int lines = jaws.lines(diameter);
+    return lines == 0 ? "their whole arcs" : lines + " lines";
+  }
+
+  /**
+   * What jaws hold by friction on a wall, tightened to a third of what splits it.
+   *
+   * @param at where the wall is looked at, mm from the setup's zero
+   * @param depth along which they press, mm
+   * @param outward whether they open
+   */
+  static Allowed friction(
+      Work work, String part, HalfSection wood, double at, double depth, boolean outward) {
+    double in = wood.inner(at);
+    double out = wood.outer(at);
+    if (depth <= 0 || out <= 0) {
+      return new Allowed(0, 0, 0, false, 0, Double.NaN, "nothing is gripped", List.of());
+    }
+    double radius = outward ? in : out;
+    if (in <= 0) {
+      double torque = FOUR * PressFit.FRICTION * HoldLimits.JAW_FORCE * radius;
+      return new Allowed(
+          0, torque, torque, false, 0, Double.NaN, "jaws tightened by hand", List.of());
+    }
+    Optional<Double> strength = work.wood(part).flatMap(w -> w.tensionAcross()).map(Figure::value);
+    if (strength.isEmpty()) {
+      return Allowed.unknown("the wall's strength", List.of("strength across the grain"));
+    }
+    JawsOnRing ring = new JawsOnRing((in + out) / 2, out - in, depth, outward);
+    double force =
+        Math.min(HoldLimits.JAW_FORCE, ring.forceAt(strength.get() / HoldLimits.SPLIT_WATCH));
+    double torque = FOUR * PressFit.FRICTION * force * radius;
+    return new Allowed(
+        0,
+        torque,
+        torque,
+        false,
+        force * ring.pullPerNewton(),
+        strength.get(),
+        "jaws pressing " + Math.round(force) + " N each",
+        List.of());
+  }
+
+  /** What a hold by friction stands, against the lightest cut. */
+  static void weak(Work work, Allowed allowed, boolean tail, List<Verdict> out) {
+    double force = (tail ? allowed.steadied() : allowed).force(work.radius(), work.most());
+    if (force < HoldLimits.LIGHT_CUT) {
+      out.add(
+          new Verdict(
+              "hold-weak",
+              force < HoldLimits.LIGHT_CUT / 2 ? Grade.STOP : Grade.WATCH,
+              force,
+              HoldLimits.LIGHT_CUT,
+              "N",
+              "The hold turns or tips under a light cut",
+              "At the far end and the largest diameter it stands less than this."));
+    }
+  }
+
+  /** What pulls the wood across its grain, against what it stands. */
+  static void splits(Allowed allowed, String what, List<Verdict> out) {
+    double share = allowed.splitting();
+    if (share > 1 / HoldLimits.SPLIT_WATCH) {
+      out.add(
+          new Verdict(
+              "splits",
+              share > 1 / HoldLimits.SPLIT_STOP ? Grade.STOP : Grade.WATCH,
+              allowed.hoop(),
+              allowed.strength() / HoldLimits.SPLIT_WATCH,
+              "MPa",
+              "The press may split the " + what,
+              "It pulls the wood across its grain by more than a third of its strength."));
+    }
+  }
+}

@@ -1,0 +1,67 @@
+package hazelkeep.hold;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Pressed by the tailstock against a cone or pad at the headstock, which enters the mouth.
+ *
+ * @param part the part that is held
+ * @param pad radius of the pad on which its rim or floor stands, mm
+ */
+public record Pressed(String part, double pad) implements Grip {
+  @Override
+  public String words() {
+    return part + " pressed on a padded disc by the tailstock";
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    return List.of(HalfSection.box(work.least() - Iron.JAW_LENGTH, work.least(), 0, pad));
+  }
+
+  @Override
+  public Support support(Work work) {
+    return new Support(work.least(), Support.Kind.PINNED, 0);
+  }
+
+  @Override
+  public Allowed allows(Work work) {
+    double seat = Math.min(pad, work.sound(part).outer(work.least() + HoldLimits.PROBE));
+    return new Allowed(
+        work.least(),
+        PressFit.FRICTION * HoldLimits.TAIL_PRESS * seat,
+        0,
+        true,
+        0,
+        Double.NaN,
+        "friction under " + Math.round(HoldLimits.TAIL_PRESS) + " N of the tailstock",
+        List.of());
+  }
+
+  @Override
+  public List<Verdict> judge(Work work, boolean tail) {
+    List<Verdict> out = new ArrayList<>();
+    if (work.sound(part).isEmpty()) {
+      return out;
+    }
+    if (!tail) {
+      out.add(
+          new Verdict(
+              "pressed-no-tail",
+              Grade.STOP,
+              0,
+              HoldLimits.TAIL_PRESS,
+              "N",
+              "Nothing presses it on",
+              "It is carried by the tailstock's pressure alone."));
+      return out;
+    }
+    Jaws.weak(work, allows(work), true, out);
+    return out;
+  }
+}

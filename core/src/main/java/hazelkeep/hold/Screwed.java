@@ -1,0 +1,105 @@
+package hazelkeep.hold;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.WoodScrew;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Drawn by a screw against a face at x = 0.
+ *
+ * @param part the part that is held
+ * @param screw the screw chuck
+ */
+public record Screwed(String part, WoodScrew screw) implements Grip {
+  /**
+   * Withdrawal of a wood screw from side grain: F = 108.25 G^2 D L, N and mm, G the specific
+   * gravity (USDA Wood Handbook; from memory).
+   */
+  private static final double WITHDRAWAL = 108.25;
+
+  /** Of it in end grain (Wood Handbook; from memory). */
+  private static final double END_GRAIN = 0.75;
+
+  private static final double WATER = 1000;
+
+  @Override
+  public String words() {
+    return screw.name() + " in the " + part + "'s end";
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    return List.of(HalfSection.box(-Iron.JAW_LENGTH, 0, 0, screw.face() / 2));
+  }
+
+  @Override
+  public Support support(Work work) {
+    return new Support(0, Support.Kind.CLAMPED, screw.face());
+  }
+
+  @Override
+  public List<Mark> marks(Work work, Shop shop) {
+    return List.of(
+        new Mark(
+            HalfSection.box(work.least(), work.least() + screw.length(), 0, screw.diameter() / 2),
+            screw.name()));
+  }
+
+  /**
+   * The load at which it pulls out of end grain, N.
+   *
+   * @param density of the wood, kg/m3
+   */
+  public double withdrawal(double density) {
+    double g = density / WATER;
+    return END_GRAIN * WITHDRAWAL * g * g * screw.diameter() * screw.length();
+  }
+
+  @Override
+  public Allowed allows(Work work) {
+    Optional<Figure> density = work.wood(part).flatMap(w -> w.density());
+    if (density.isEmpty()) {
+      return Allowed.unknown("the screw's pull in the wood", List.of("density"));
+    }
+    double pull = HoldLimits.SCREW_SHARE * withdrawal(density.get().value());
+    double r = screw.face() / 2;
+    return new Allowed(
+        0,
+        PressFit.FRICTION * pull * 2 / 3 * r,
+        pull * r,
+        false,
+        0,
+        Double.NaN,
+        "a sixth of the screw's pull in end grain",
+        List.of());
+  }
+
+  @Override
+  public List<Verdict> judge(Work work, boolean tail) {
+    List<Verdict> out = new ArrayList<>();
+    if (work.sound(part).isEmpty()) {
+      return out;
+    }
+    if (!tail) {
+      out.add(
+          new Verdict(
+              "screw-no-tail",
+              Grade.WATCH,
+              work.most(),
+              0,
+              "mm",
+              "On the screw alone",
+              "A screw in end grain is strong only along the axis: it bears the work, the tailstock"
+                  + " keeps it from tipping."));
+    }
+    Jaws.weak(work, allows(work), tail, out);
+    Jaws.free(freeLength(work), screw.face(), tail, out);
+    return out;
+  }
+}

@@ -1,0 +1,136 @@
+package hazelkeep.hold;
+
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Where one wood sits in another.
+ *
+ * @param rim where the rim sits on its shoulder, mm from the setup's zero
+ * @param diameter of the inner one, mm
+ * @param play of the two, mm on the diameter; below zero they press
+ * @param length along which they touch, mm
+ * @param outside radius of the outer one there, mm
+ * @param bore radius of the inner one's own bore there, mm; 0 when it is solid
+ * @param spigotOnHost whether the host lies inside
+ */
+record Seat(
+    double rim,
+    double diameter,
+    double play,
+    double length,
+    double outside,
+    double bore,
+    boolean spigotOnHost) {
+  /** Places along the seat at which it is looked at. */
+  private static final int PLACES = 9;
+
+  /** Two halves pressed together; empty where they don't reach into one another. */
+  static Optional<Seat> between(HalfSection host, HalfSection guest) {
+    double from = Math.max(host.minZ(), guest.minZ());
+    double to = Math.min(host.maxZ(), guest.maxZ());
+    if (to - from < HoldLimits.JOINT_LEAST) {
+      return Optional.empty();
+    }
+    double z = (from + to) / 2;
+    // The one that lies inside carries the spigot.
+    boolean spigotOnHost = host.outer(z) < guest.outer(z);
+    HalfSection in = spigotOnHost ? host : guest;
+    HalfSection out = spigotOnHost ? guest : host;
+    return Optional.of(at(in, out, z, new Span(from, to), from, spigotOnHost));
+  }
+
+  /** A seat judged at one place of it, counted over all its length. */
+  static Seat at(
+      HalfSection in, HalfSection out, double z, Span along, double rim, boolean onHost) {
+    double from = along.from();
+    double to = along.to();
+    double r = in.outer(z);
+    double play = 2 * (out.inner(z) - r);
+    int touching = 0;
+    for (int i = 0; i < PLACES; i++) {
+      double x = from + (to - from) * (i + 0.5) / PLACES;
+      if (in.outer(x) > out.inner(x) - HoldLimits.JAM_SLACK && out.inner(x) > 0) {
+        touching++;
+      }
+    }
+    return new Seat(
+        rim, 2 * r, play, (to - from) * touching / PLACES, out.outer(z), in.inner(z), onHost);
+  }
+
+  /**
+   * What the seat stands.
+   *
+   * @param ring the outer one's wood
+   * @param plug the inner one's
+   * @param paper thickness of paper between them, mm
+   */
+  Allowed allowed(Optional<Species> ring, Optional<Species> plug, double paper) {
+    List<String> missing = new ArrayList<>();
+    Optional<Figure> outer = ring.flatMap(Species::across);
+    Optional<Figure> inner = plug.flatMap(Species::across);
+    if (outer.isEmpty() || inner.isEmpty()) {
+      missing.add("stiffness");
+      return Allowed.unknown("the press of the jam", missing);
+    }
+    Optional<Figure> strength = ring.flatMap(Species::tensionAcross);
+    if (strength.isEmpty()) {
+      missing.add("strength across the grain");
+    }
+    double press = 2 * paper - play;
+    if (!(press > 0) || length <= 0 || !(outside > diameter / 2 && diameter / 2 > bore)) {
+      return new Allowed(rim, 0, 0, true, 0, Double.NaN, "nothing presses", missing);
+    }
+    PressFit fit = fit(outer.get(), inner.get(), ring.get(), plug.get(), press);
+    return new Allowed(
+        rim,
+        fit.torque(),
+        fit.torque(),
+        true,
+        fit.hoop(),
+        strength.map(Figure::value).orElse(Double.NaN),
+        "friction of the jam, pressed by " + hundredths(press) + " mm",
+        missing);
+  }
+
+  private PressFit fit(Figure outer, Figure inner, Species ring, Species plug, double press) {
+    return PressFit.of(
+        diameter / 2,
+        new PressFit.Half(outside, outer.value(), ring.poisson().value()),
+        new PressFit.Half(bore, inner.value(), plug.poisson().value()),
+        press,
+        length);
+  }
+
+  private static String hundredths(double mm) {
+    return String.format(Locale.ROOT, "%.2f", mm);
+  }
+
+  /**
+   * The largest interference that does not pull the ring past what is watched, mm on the diameter;
+   * empty where a figure is missing or there is no wall.
+   */
+  Optional<Double> most(Optional<Species> ring, Optional<Species> plug) {
+    Optional<Figure> outer = ring.flatMap(Species::across);
+    Optional<Figure> inner = plug.flatMap(Species::across);
+    Optional<Figure> strength = ring.flatMap(Species::tensionAcross);
+    if (outer.isEmpty()
+        || inner.isEmpty()
+        || strength.isEmpty()
+        || !(outside > diameter / 2 && diameter / 2 > bore)) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        PressFit.interferenceAt(
+            diameter / 2,
+            new PressFit.Half(outside, outer.get().value(), ring.get().poisson().value()),
+            new PressFit.Half(bore, inner.get().value(), plug.get().poisson().value()),
+            strength.get().value() / HoldLimits.SPLIT_WATCH));
+  }
+}

@@ -1,0 +1,112 @@
+package hazelkeep.hold;
+
+import static hazelkeep.hold.HoldLimits.PROBE;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A tenon squeezed by jaws.
+ *
+ * @param part the part whose stub {@code tenon} is gripped
+ * @param jaws the jaw set
+ */
+public record Squeeze(String part, JawSet jaws) implements InJaws {
+  @Override
+  public String words() {
+    return jaws.name() + " on the " + part + "'s tenon";
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    return List.of(Iron.round(jaws, work.sound(part).outer(-PROBE)));
+  }
+
+  @Override
+  public Support support(Work work) {
+    return new Support(0, Support.Kind.SPRUNG, 2 * work.sound(part).outer(-PROBE));
+  }
+
+  /** The tenon breaks before the jaws let go: a quarter of its bending strength is allowed. */
+  @Override
+  public Allowed allows(Work work) {
+    double d = 2 * work.sound(part).outer(-PROBE);
+    Optional<Double> strength =
+        Optional.ofNullable(work.bodies().get(part))
+            .flatMap(b -> b.wood().bending())
+            .map(Figure::value);
+    if (strength.isEmpty()) {
+      return Allowed.unknown("the bending strength of the tenon", List.of("bending strength"));
+    }
+    double allowed = strength.get() * HoldLimits.STRENGTH_WATCH;
+    return new Allowed(
+        0,
+        Double.POSITIVE_INFINITY,
+        allowed * Math.PI * d * d * d / 32,
+        false,
+        0,
+        Double.NaN,
+        "a quarter of the tenon's bending strength",
+        List.of());
+  }
+
+  @Override
+  public List<Verdict> judge(Work work, boolean tail) {
+    List<Verdict> out = new ArrayList<>();
+    Body body = work.bodies().get(part);
+    if (body == null) {
+      return out;
+    }
+    HalfSection stub = work.parts().get(part).stub("tenon").region();
+    double left = body.sound().and(stub).area() / stub.area();
+    if (left < HoldLimits.TENON_LEFT) {
+      out.add(
+          new Verdict(
+              "tenon-gone",
+              Grade.STOP,
+              100 * left,
+              100,
+              "%",
+              "The tenon to hold it by is gone",
+              "This hold needs the tenon, and an earlier cut took it or it was never cut."));
+      return out;
+    }
+    HalfSection stock = work.sound(part);
+    double root = 2 * stock.outer(-PROBE);
+    Jaws.range(jaws, root, "Tenon", out);
+    double length = -stock.minZ();
+    if (length > jaws.longestTenon() + 1e-6) {
+      out.add(
+          new Verdict(
+              "tenon-long",
+              length > jaws.depth() ? Grade.STOP : Grade.WATCH,
+              length,
+              jaws.longestTenon(),
+              "mm",
+              "Tenon too long for the " + jaws.name(),
+              "Its end touches the bottom before the shoulder sits on the jaw fronts."));
+    }
+    double step = stock.outer(PROBE) - root / 2;
+    if (step < HoldLimits.SHOULDER) {
+      out.add(
+          new Verdict(
+              "shoulder-unseated",
+              step <= PROBE ? Grade.STOP : Grade.WATCH,
+              Math.max(0, step),
+              HoldLimits.SHOULDER,
+              "mm",
+              "No shoulder to sit on the jaw fronts",
+              "Without a shoulder against the jaws the work is held in one plane only and tips."));
+    }
+    Jaws.free(freeLength(work), root, tail, out);
+    return out;
+  }
+}

@@ -1,0 +1,69 @@
+package hazelkeep.hold;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Steady;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Span;
+import java.util.List;
+
+/**
+ * A steady rest at a place of the work.
+ *
+ * @param steady the steady
+ * @param at the middle of its wheels, mm from the setup's zero
+ */
+public record Steadied(Steady steady, double at) {
+  /** Room that its frame takes outside of the wheels, mm. */
+  private static final double FRAME = 40;
+
+  /** Radii over the band may differ by this much, mm. */
+  private static final double ROUND = 0.3;
+
+  /** The band that must stay round. */
+  public Span band() {
+    return new Span(at - steady.width() / 2, at + steady.width() / 2);
+  }
+
+  private double radius(Work work) {
+    return work.parts().keySet().stream().mapToDouble(p -> work.swept(p).outer(at)).max().orElse(0);
+  }
+
+  HalfSection fixture(Work work) {
+    double r = radius(work);
+    return HalfSection.box(band().from(), band().to(), r, r + FRAME);
+  }
+
+  void judge(Work work, List<Verdict> out) {
+    double d = 2 * radius(work);
+    Span range = steady.range();
+    if (!range.holds(d)) {
+      out.add(
+          new Verdict(
+              "steady-range",
+              Grade.STOP,
+              d,
+              d < range.from() ? range.from() : range.to(),
+              "mm",
+              "The " + steady.name() + " does not take this diameter",
+              "Its wheels can't be set on the work there."));
+      return;
+    }
+    for (String p : work.parts().keySet()) {
+      HalfSection sound = work.sound(p);
+      double least = Math.min(sound.outer(band().from()), sound.outer(band().to()));
+      double off = d / 2 - least;
+      if (sound.outer(at) > 0 && off > ROUND) {
+        out.add(
+            new Verdict(
+                "steady-unround",
+                off > 2 ? Grade.STOP : Grade.WATCH,
+                off,
+                ROUND,
+                "mm",
+                "The band under the steady is not round",
+                "Its wheels knock on what is not turned round and parallel."));
+      }
+    }
+  }
+}
