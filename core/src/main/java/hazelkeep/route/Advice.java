@@ -36,6 +36,10 @@ final class Advice {
           Map.entry("pressed-no-tail", "Keep the tailstock up, or hold it otherwise."),
           Map.entry("steady-range", "Set the steady where the work has a diameter that it takes."),
           Map.entry("steady-unround", "Turn a parallel band for the steady first."),
+          Map.entry(
+              "shakes", "Bring the tailstock up, set a steady, or leave it thicker until later."),
+          Map.entry("critical-speed", "Turn slower than the limit, or support the far end."),
+          Map.entry("breaks", "Leave it thicker until the last cuts, and support both sides."),
           Map.entry("not-held", "Do this step in a setup that holds the part."),
           Map.entry("part-gone", "Turn a new part for it, or leave these steps out."),
           Map.entry(

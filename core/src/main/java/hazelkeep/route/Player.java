@@ -10,6 +10,7 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.stiffness.Stiffness;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
@@ -46,6 +47,7 @@ final class Player {
   private final Aim aim;
   private final Shop shop;
   private final Reaching reaching;
+  private final Shaking shaking;
   private final List<Stage> stages = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
   private final Map<String, StepKey> tried = new HashMap<>();
@@ -54,6 +56,7 @@ final class Player {
     this.aim = aim;
     this.shop = shop;
     this.reaching = new Reaching(shop, aim);
+    this.shaking = new Shaking(aim, shop);
   }
 
   Rehearsal play(State start, Route route) {
@@ -144,20 +147,30 @@ final class Player {
       idle(setup, step, before);
     }
     Work work = Stage.mount(setup, before, aim);
-    double diameter =
-        work.parts().keySet().stream()
-            .map(work::swept)
-            .filter(h -> !h.isEmpty())
-            .mapToDouble(h -> 2 * h.maxR())
-            .max()
-            .orElse(0);
+    double diameter = 2 * work.radius();
     boolean round = work.bodies().values().stream().allMatch(Body::round);
     Optional<Speeds> speeds =
         setup.hold().onLathe() && diameter > 0
             ? Optional.of(Speeds.of(diameter, round, step.at(), shop.lathe()))
             : Optional.empty();
-    stages.add(
-        new Stage(setup, step, before, now, aim, setup.hold().freeLength(work), diameter, speeds));
+    Stiffness held = shaking.of(setup, before);
+    Stiffness left = shaking.of(setup, now);
+    Stage stage =
+        new Stage(
+            setup,
+            step,
+            before,
+            now,
+            aim,
+            setup.hold().freeLength(work),
+            diameter,
+            speeds.map(s -> shaking.slowed(s, held, round)),
+            held,
+            left);
+    for (Finding f : shaking.judge(stage, stages, speeds)) {
+      findings.add(f);
+    }
+    stages.add(stage);
     return now;
   }
 

@@ -3,6 +3,7 @@ package hazelkeep.route;
 import hazelkeep.hold.Work;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.stiffness.Stiffness;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import java.util.LinkedHashMap;
@@ -19,7 +20,9 @@ import java.util.Optional;
  * @param aim what it is to become
  * @param freeLength how far the work stands out, mm
  * @param diameter the largest swept diameter, mm
- * @param speeds the speed window
+ * @param speeds the speed window, below what the work's critical speed allows
+ * @param stiffBefore how stiff the work is before the step
+ * @param stiffAfter how stiff it is after the step
  */
 public record Stage(
     Setup setup,
@@ -29,7 +32,9 @@ public record Stage(
     Aim aim,
     double freeLength,
     double diameter,
-    Optional<Speeds> speeds) {
+    Optional<Speeds> speeds,
+    Stiffness stiffBefore,
+    Stiffness stiffAfter) {
   /** What is mounted before the step. */
   public Work mounted() {
     return mount(setup, before, aim);

@@ -75,6 +75,14 @@ public record Speeds(double from, double to, double ceiling) {
         tens(within(lo, lathe)), tens(within(hi, lathe)), tens(within(ceiling, lathe)));
   }
 
+  /** This window kept below a speed, rpm. */
+  public Speeds below(double rpm) {
+    double most = Math.floor(rpm / 10) * 10;
+    return most >= ceiling
+        ? this
+        : new Speeds(Math.min(from, most), Math.min(to, most), Math.min(ceiling, most));
+  }
+
   private static double within(double rpm, Lathe lathe) {
     return Math.max(lathe.slowest(), Math.min(lathe.fastest(), rpm));
   }

@@ -1,0 +1,259 @@
+package hazelkeep.route;
+
+import hazelkeep.hold.HoldLimits;
+import hazelkeep.hold.Work;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Span;
+import hazelkeep.stiffness.JawSpring;
+import hazelkeep.stiffness.Stiffness;
+import hazelkeep.stiffness.StiffnessLimits;
+import hazelkeep.stiffness.StiffnessLimits.Cut;
+import hazelkeep.stiffness.StiffnessLimits.Judgement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Judges every step by the stiffness of the work as it is held. */
+final class Shaking {
+  /** A step that takes more than this, mm3, is roughing (assumed). */
+  private static final double BULK = 3000;
+
+  /** Thinner than this share of the work's diameter, a place is a stem or a finial (assumed). */
+  private static final double SLENDER = 0.35;
+
+  /** A loss of stiffness by less than this factor is not worth a word (assumed). */
+  private static final double WORTH_SAYING = 1.5;
+
+  private final Aim aim;
+  private final Shop shop;
+  private final JawSpring spring;
+  private Setup lastSetup;
+  private State lastState;
+  private Stiffness last;
+
+  Shaking(Aim aim, Shop shop) {
+    this.aim = aim;
+    this.shop = shop;
+    this.spring = JawSpring.of(shop);
+  }
+
+  /** The stiffness of what a setup holds; what one step leaves the next one finds. */
+  Stiffness of(Setup setup, State state) {
+    boolean same =
+        lastState != null
+            && lastState.bodies() == state.bodies()
+            && lastSetup.hold().equals(setup.hold())
+            && lastSetup.frames().equals(setup.frames());
+    if (!same) {
+      last = Stiffness.of(Stage.mount(setup, state, aim), setup.hold(), spring);
+    }
+    lastSetup = setup;
+    lastState = state;
+    return last;
+  }
+
+  /** The window that the work's critical speed leaves. */
+  Speeds slowed(Speeds window, Stiffness held, boolean round) {
+    return held.criticals().length == 0 ? window : window.below(most(held, round));
+  }
+
+  private static double most(Stiffness held, boolean round) {
+    double share = round ? StiffnessLimits.CRITICAL_SHARE : StiffnessLimits.CRITICAL_SHARE_UNROUND;
+    return share * held.criticals()[0];
+  }
+
+  /**
+   * What would shake, sing or break.
+   *
+   * @param earlier the stages before it
+   * @param usual the speed window by diameter alone
+   */
+  List<Finding> judge(Stage stage, List<Stage> earlier, Optional<Speeds> usual) {
+    List<Finding> out = new ArrayList<>();
+    if (!stage.stiffBefore().known()) {
+      return out;
+    }
+    double taken = stage.after().removed() - stage.before().removed();
+    boolean parts = stage.step().at() == Speeds.At.PARTING;
+    for (Act act : stage.step().acts()) {
+      if (act instanceof Act.Remove r && stage.setup().frames().containsKey(r.part())) {
+        Span z = along(stage, r);
+        if (taken > BULK) {
+          cut(stage, stage.stiffBefore(), z, Cut.ROUGHING, r.part(), earlier, out);
+        }
+        if (!r.bares().isEmpty() && !parts && stage.stiffAfter().known()) {
+          cut(stage, stage.stiffAfter(), z, Cut.FINISHING, r.part(), earlier, out);
+        }
+      }
+    }
+    usual.ifPresent(s -> sings(stage, s, out));
+    return out;
+  }
+
+  /** Where along the work a cut lies, mm from the setup's zero. */
+  private static Span along(Stage stage, Act.Remove r) {
+    Frame f = stage.setup().frames().get(r.part());
+    HalfSection region = r.region();
+    double a = f.of(new Point(region.minZ(), 0)).z();
+    double b = f.of(new Point(region.maxZ(), 0)).z();
+    Work work = stage.mounted();
+    double from = Math.max(work.least(), Math.min(a, b));
+    return new Span(from, Math.max(from, Math.min(work.most(), Math.max(a, b))));
+  }
+
+  private void cut(
+      Stage stage,
+      Stiffness k,
+      Span z,
+      Cut kind,
+      String part,
+      List<Stage> earlier,
+      List<Finding> out) {
+    int at = k.weakest(z.from(), z.to());
+    double place = k.z()[at];
+    Cut cut = slender(stage, place) ? Cut.SLENDER : kind;
+    double found = k.held()[at];
+    Judgement judged = cut.of(found);
+    Point where = new Point(inBlank(stage, part, place), 0);
+    if (judged.grade() != Grade.NOTE) {
+      double limit = judged == Judgement.NOT ? cut.least() : cut.light();
+      out.add(
+          found(
+              new Verdict(
+                  "shakes",
+                  judged.grade(),
+                  found,
+                  limit,
+                  "N/mm",
+                  "The work gives way under the tool",
+                  "Too soft for " + cut.words() + ": it chatters, and the cut runs out of round."),
+              stage,
+              part,
+              where,
+              worse(stage, at, k, earlier)));
+    }
+    Stiffness.Stress s = k.stress(cut.force(), Math.min(z.to(), k.z()[k.z().length - 1]));
+    if (s.share() > HoldLimits.STRENGTH_WATCH) {
+      out.add(
+          found(
+              new Verdict(
+                  "breaks",
+                  s.share() > HoldLimits.STRENGTH_STOP ? Grade.STOP : Grade.WATCH,
+                  s.mpa(),
+                  s.strength() * HoldLimits.STRENGTH_WATCH,
+                  "MPa",
+                  "A light catch may snap it here",
+                  "The bending under the tool comes near the wood's strength."),
+              stage,
+              part,
+              new Point(inBlank(stage, part, s.z()), 0),
+              ""));
+    }
+  }
+
+  private boolean slender(Stage stage, double place) {
+    Work work = stage.left();
+    double r = 0;
+    for (String p : work.parts().keySet()) {
+      r = Math.max(r, work.swept(p).outer(place));
+    }
+    return stage.setup().hold().supported() && r > 0 && r < SLENDER * work.radius();
+  }
+
+  private static double inBlank(Stage stage, String part, double place) {
+    return stage.setup().frames().get(part).inverse().of(new Point(place, 0)).z();
+  }
+
+  /** By how much it got worse, and by what. */
+  private String worse(Stage stage, int at, Stiffness now, List<Stage> earlier) {
+    double place = now.z()[at];
+    StringBuilder out = new StringBuilder();
+    if (!stage.setup().hold().supported()) {
+      Stiffness up = Stiffness.of(stage.left(), stage.setup().hold().with(shop.live()), spring);
+      if (up.known()) {
+        say(
+            out,
+            up.least(place, place) / now.held()[at],
+            "With the tailstock up it is ",
+            " times as stiff");
+      }
+    }
+    Stage best = null;
+    double most = WORTH_SAYING;
+    for (Stage s : earlier) {
+      if (!s.setup().name().equals(stage.setup().name()) || !s.stiffBefore().known()) {
+        continue;
+      }
+      double was = s.stiffBefore().wood()[s.stiffBefore().weakest(place, place)];
+      double is =
+          s.stiffAfter().known()
+              ? s.stiffAfter().wood()[s.stiffAfter().weakest(place, place)]
+              : was;
+      if (was / is > most) {
+        most = was / is;
+        best = s;
+      }
+    }
+    if (best != null) {
+      say(
+          out,
+          most,
+          "Before “" + best.step().title() + "” the wood was ",
+          " times as stiff: do this step first");
+    }
+    return out.toString();
+  }
+
+  private static void say(StringBuilder out, double factor, String before, String after) {
+    if (factor > WORTH_SAYING) {
+      out.append(out.isEmpty() ? "" : " ")
+          .append(before)
+          .append(String.format(Locale.ROOT, factor < 10 ? "%.1f" : "%.0f", factor))
+          .append(after)
+          .append('.');
+    }
+  }
+
+  private void sings(Stage stage, Speeds usual, List<Finding> out) {
+    if (stage.stiffBefore().criticals().length == 0) {
+      return;
+    }
+    Work work = stage.mounted();
+    boolean round = work.bodies().values().stream().allMatch(b -> b.round());
+    double most = most(stage.stiffBefore(), round);
+    if (most < usual.from()) {
+      out.add(
+          found(
+              new Verdict(
+                  "critical-speed",
+                  most < shop.lathe().slowest() ? Grade.STOP : Grade.WATCH,
+                  usual.from(),
+                  most,
+                  "rpm",
+                  "At the usual speed the work whips",
+                  "Its critical speed lies near: it bows out and shakes itself loose."),
+              stage,
+              stage.setup().frames().keySet().iterator().next(),
+              null,
+              ""));
+    }
+  }
+
+  private static Finding found(Verdict v, Stage stage, String part, Point where, String more) {
+    String advice = Advice.of(v.code());
+    return new Finding(
+        v,
+        Optional.of(stage.step().key()),
+        part,
+        Optional.ofNullable(where),
+        more.isEmpty() ? advice : more + " " + advice,
+        List.of());
+  }
+}

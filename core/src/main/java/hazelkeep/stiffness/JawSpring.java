@@ -1,0 +1,75 @@
+package hazelkeep.stiffness;
+
+import hazelkeep.shop.PushTest;
+import hazelkeep.shop.Shop;
+import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
+import java.util.Optional;
+
+/**
+ * How far lathe, chuck and the wood in the jaws yield: a spring k = c E d^3 against turning, d the
+ * diameter in the jaws.
+ *
+ * @param c without a unit
+ * @param tested whether a push test of this lathe says so
+ * @param words what it rests on
+ */
+public record JawSpring(double c, boolean tested, String words) {
+  /**
+   * Calibrated so that 150 mm on a 50 mm tenon is the edge of comfort and 250 mm shakes (common
+   * practice put in numbers).
+   */
+  private static final double CALIBRATED = 0.01;
+
+  private static final int ELEMENTS = 40;
+
+  /** The spring where no push test was made. */
+  public static final JawSpring COMMON =
+      new JawSpring(CALIBRATED, false, "a common lathe and chuck, no push test made");
+
+  /** The spring of a shop, by its push test where there is one that can be used. */
+  public static JawSpring of(Shop shop) {
+    return shop.push().map(t -> tested(t, shop)).orElse(COMMON);
+  }
+
+  private static JawSpring tested(PushTest t, Shop shop) {
+    Optional<Species> wood = shop.woods().named(t.species());
+    Optional<Figure> e = wood.flatMap(Species::along);
+    Optional<Figure> g = wood.flatMap(Species::shearModulus);
+    if (e.isEmpty() || g.isEmpty()) {
+      return new JawSpring(
+          CALIBRATED,
+          false,
+          "the push test can't be used: the stiffness of " + t.species() + " is not known");
+    }
+    double bar = bar(t, e.get().value(), g.get().value());
+    double rest = t.deflection() / t.force() - bar;
+    if (rest <= 0) {
+      return new JawSpring(
+          CALIBRATED,
+          false,
+          "the push test can't be used: a bar of that wood alone gives more than was read");
+    }
+    double spring = t.at() * t.at() / rest;
+    return new JawSpring(
+        spring / (e.get().value() * Math.pow(t.tenon(), 3)), true, "your push test");
+  }
+
+  /** What the bar alone gives under a newton, mm. */
+  private static double bar(PushTest t, double e, double g) {
+    Section s = Section.EMPTY.plus(new Section.Wood(e, g, 0), 0, t.diameter() / 2);
+    return Beam.uniform(ELEMENTS, t.at(), s.bending(), s.shear(), 1, 1)
+        .clamped(0)
+        .flexibility()[ELEMENTS];
+  }
+
+  /**
+   * N mm/rad.
+   *
+   * @param along modulus of the wood in the jaws, MPa
+   * @param diameter in the jaws, mm
+   */
+  public double of(double along, double diameter) {
+    return c * along * diameter * diameter * diameter;
+  }
+}

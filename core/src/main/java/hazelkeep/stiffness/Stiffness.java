@@ -1,0 +1,360 @@
+package hazelkeep.stiffness;
+
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.Support;
+import hazelkeep.hold.Work;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.TreeSet;
+
+/**
+ * How stiff the work is as it stands and is held.
+ *
+ * @param z places along the work, mm from the setup's zero
+ * @param held stiffness there with the yielding of lathe and chuck, N/mm, at most {@link
+ *     StiffnessLimits#RIGID}
+ * @param wood stiffness of the wood alone, in jaws that do not yield: orders of work are compared
+ *     by it
+ * @param criticals the lowest critical speeds, rpm; empty where the density is not known
+ * @param weakest places where the wood bends most under a sideways force at a place: see {@link
+ *     #stress}
+ * @param missing what is not known and was therefore not judged, in words
+ */
+public record Stiffness(
+    double[] z,
+    double[] held,
+    double[] wood,
+    double[] criticals,
+    Slices weakest,
+    List<String> missing) {
+
+  /** So many slices along the work. */
+  static final int SLICES = 72;
+
+  private static final int CRITICALS = 2;
+  private static final double SECONDS = 60;
+  private static final double TONNES = 1e-12;
+
+  /**
+   * Yielding of a hollow rim: k = 0.35 E t^2 / R (calibrated on solid models of end-grain cups,
+   * where it lies between 0.27 and 0.48).
+   */
+  private static final double RIM = 0.35;
+
+  /** What stands in for a slice without wood, of the stiffest one: work that hangs on air. */
+  private static final double AIR = 1e-6;
+
+  /** Rims are looked at so far below their edge, which may be broken or hollowed, mm. */
+  private static final double EDGE = 2;
+
+  /** The floor keeps a wall round for so many of its mean diameters (assumed). */
+  private static final double KEPT_ROUND = 1;
+
+  /** How far beside a border a slice is taken, mm. */
+  private static final double PROBE = 0.05;
+
+  /**
+   * Sections of the work that a bending moment meets.
+   *
+   * @param from where the head supports it, mm
+   * @param to where the tail supports it, mm; not a number without a tailstock
+   * @param z middles of the slices, mm
+   * @param modulus section modulus of each, mm3
+   * @param strength bending strength of the wood there, MPa; not a number where it is not known
+   */
+  record Slices(double from, double to, double[] z, double[] modulus, double[] strength) {}
+
+  /** A place under stress. */
+  public record Stress(double z, double mpa, double strength) {
+    /** As a share of the strength. */
+    public double share() {
+      return mpa / strength;
+    }
+  }
+
+  /**
+   * Works it out.
+   *
+   * @param work what is mounted
+   * @param hold how
+   * @param spring how far lathe and chuck yield
+   */
+  public static Stiffness of(Work work, Hold hold, JawSpring spring) {
+    return new Sum(work, hold, spring).result();
+  }
+
+  /** Whether something could be worked out. */
+  public boolean known() {
+    return z.length > 0;
+  }
+
+  /** The least stiffness as held between two places, N/mm. */
+  public double least(double from, double to) {
+    return held[weakest(from, to)];
+  }
+
+  /** Where it is softest between two places: an index into {@link #z}. */
+  public int weakest(double from, double to) {
+    int at = -1;
+    for (int i = 0; i < z.length; i++) {
+      boolean in = z[i] >= from && z[i] <= to;
+      if (in && (at < 0 || held[i] < held[at])) {
+        at = i;
+      }
+    }
+    return at >= 0 ? at : nearest((from + to) / 2);
+  }
+
+  private int nearest(double place) {
+    int at = 0;
+    for (int i = 1; i < z.length; i++) {
+      if (Math.abs(z[i] - place) < Math.abs(z[at] - place)) {
+        at = i;
+      }
+    }
+    return at;
+  }
+
+  /**
+   * Where a sideways force bends the wood hardest.
+   *
+   * @param force N
+   * @param at where it is put on, mm from the setup's zero
+   */
+  public Stress stress(double force, double at) {
+    Slices s = weakest;
+    Stress worst = new Stress(at, 0, Double.NaN);
+    boolean tail = !Double.isNaN(s.to());
+    for (int i = 0; i < s.z().length; i++) {
+      double x = s.z()[i];
+      double m =
+          tail
+              ? force * Math.max(0, (x - s.from()) * (s.to() - x)) / (s.to() - s.from())
+              : force * Math.max(0, at - x);
+      double mpa = s.modulus()[i] > 0 ? m / s.modulus()[i] : 0;
+      if (mpa / s.strength()[i] > worst.share() || Double.isNaN(worst.strength())) {
+        worst = new Stress(x, mpa, s.strength()[i]);
+      }
+    }
+    return worst;
+  }
+
+  /** One working out. */
+  private static final class Sum {
+    private final Work work;
+    private final Hold hold;
+    private final JawSpring spring;
+    private final List<String> parts;
+    private final TreeSet<String> missing = new TreeSet<>();
+    private boolean dense = true;
+
+    Sum(Work work, Hold hold, JawSpring spring) {
+      this.work = work;
+      this.hold = hold;
+      this.spring = spring;
+      this.parts = work.distinct();
+    }
+
+    private Stiffness none() {
+      double[] no = new double[0];
+      return new Stiffness(
+          no, no, no, no, new Slices(0, Double.NaN, no, no, no), List.copyOf(missing));
+    }
+
+    Stiffness result() {
+      Support support = hold.grip().support(work);
+      double from = support.at();
+      double to = work.most();
+      boolean slack = support.kind() == Support.Kind.SPRUNG && support.diameter() <= 0;
+      if (!hold.onLathe() || parts.isEmpty() || slack || to - from < 1) {
+        return none();
+      }
+      List<Section.Wood> woods = new ArrayList<>();
+      for (String p : parts) {
+        Species s = work.bodies().get(p).wood();
+        if (s.along().isEmpty()) {
+          missing.add("stiffness of " + s.name());
+          return none();
+        }
+        if (s.density().isEmpty()) {
+          missing.add("density of " + s.name());
+          dense = false;
+        }
+        double density = s.density().map(Figure::value).orElse(0.0);
+        woods.add(
+            new Section.Wood(
+                s.along().get().value(), s.shearModulus().orElseThrow().value(), density * TONNES));
+      }
+      return beam(support, from, to, woods);
+    }
+
+    private Stiffness beam(Support support, double from, double to, List<Section.Wood> woods) {
+      double l = (to - from) / SLICES;
+      double[] length = new double[SLICES];
+      double[] bending = new double[SLICES];
+      double[] shear = new double[SLICES];
+      double[] mass = new double[SLICES];
+      double[] inertia = new double[SLICES];
+      double[] mid = new double[SLICES];
+      double[] modulus = new double[SLICES];
+      double[] strength = new double[SLICES];
+      Arrays.fill(length, l);
+      Arrays.fill(strength, Double.NaN);
+      for (int i = 0; i < SLICES; i++) {
+        mid[i] = from + (i + 0.5) * l;
+        Section s = slice(mid[i], woods, i, modulus, strength);
+        bending[i] = s.bending();
+        shear[i] = s.shear();
+        mass[i] = s.mass();
+        inertia[i] = s.inertia();
+      }
+      if (!solid(bending) || !solid(shear)) {
+        return none();
+      }
+      Beam free = new Beam(length, bending, shear, mass, inertia);
+      Beam rigid = ends(free, support.kind() == Support.Kind.PINNED, from, l);
+      Beam held = rigid;
+      if (support.kind() == Support.Kind.SPRUNG) {
+        double k = spring.of(gripped(from, woods).along(), support.diameter());
+        held = ends(free.sprung(0, k), true, from, l);
+      }
+      double[] z = new double[SLICES + 1];
+      for (int i = 0; i <= SLICES; i++) {
+        z[i] = from + i * l;
+      }
+      double[] wall = walls(z);
+      double[] criticals = new double[0];
+      if (dense) {
+        criticals = held.frequencies(CRITICALS);
+        for (int i = 0; i < criticals.length; i++) {
+          criticals[i] *= SECONDS;
+        }
+      }
+      return new Stiffness(
+          z,
+          stiff(held.flexibility(), wall),
+          stiff(rigid.flexibility(), wall),
+          criticals,
+          new Slices(from, hold.supported() ? to : Double.NaN, mid, modulus, strength),
+          List.copyOf(missing));
+    }
+
+    /** Fills what has no wood with next to nothing; whether there was any. */
+    private static boolean solid(double[] values) {
+      double most = Arrays.stream(values).max().orElse(0);
+      for (int i = 0; i < values.length; i++) {
+        values[i] = Math.max(values[i], AIR * most);
+      }
+      return most > 0;
+    }
+
+    /** The wood that the jaws hold. */
+    private Section.Wood gripped(double from, List<Section.Wood> woods) {
+      for (int p = 0; p < parts.size(); p++) {
+        Body body = work.bodies().get(parts.get(p));
+        if (!body.sound().at(place(parts.get(p), from + PROBE)).isEmpty()) {
+          return woods.get(p);
+        }
+      }
+      return woods.get(0);
+    }
+
+    /** The beam on its supports. */
+    private Beam ends(Beam beam, boolean turns, double from, double l) {
+      Beam b = turns ? beam.pinned(0) : beam.clamped(0);
+      if (hold.supported()) {
+        b = b.pinned(SLICES);
+      }
+      if (hold.steady().isPresent()) {
+        long at = Math.round((hold.steady().get().at() - from) / l);
+        if (at > 0 && at < SLICES) {
+          b = b.pinned((int) at);
+        }
+      }
+      return b;
+    }
+
+    private static double[] stiff(double[] beam, double[] wall) {
+      double[] k = new double[beam.length];
+      for (int i = 0; i < k.length; i++) {
+        double gives = beam[i] + wall[i];
+        k[i] = gives > 0 ? Math.min(StiffnessLimits.RIGID, 1 / gives) : StiffnessLimits.RIGID;
+      }
+      return k;
+    }
+
+    private Section slice(
+        double z, List<Section.Wood> woods, int at, double[] modulus, double[] strength) {
+      Section sum = Section.EMPTY;
+      for (int p = 0; p < parts.size(); p++) {
+        Body body = work.bodies().get(parts.get(p));
+        double in = place(parts.get(p), z);
+        double outer = 0;
+        double i = 0;
+        for (Span s : body.sound().at(in)) {
+          sum = sum.plus(woods.get(p), s.from(), s.to());
+          outer = s.to();
+          i += Math.PI / 4 * (Math.pow(s.to(), 4) - Math.pow(s.from(), 4));
+        }
+        if (outer > 0 && (modulus[at] == 0 || i / outer > modulus[at])) {
+          // Of two woods one in the other, the stronger section is asked.
+          modulus[at] = i / outer;
+          strength[at] = body.wood().bending().map(Figure::value).orElse(Double.NaN);
+        }
+      }
+      return sum;
+    }
+
+    /** The setup's z in the z of a part's body. */
+    private double place(String part, double z) {
+      Frame f = work.frames().get(part);
+      return f.inverse().of(new Point(z, 0)).z();
+    }
+
+    /** How far an open rim yields under a newton, at each place, mm/N. */
+    private double[] walls(double[] z) {
+      double[] out = new double[z.length];
+      if (hold.supported()) {
+        return out;
+      }
+      for (String p : parts) {
+        HalfSection wood = work.sound(p);
+        double rim = wood.maxZ();
+        if (rim < work.most() - 1 || wood.inner(rim - EDGE) <= 0) {
+          continue;
+        }
+        double across = work.bodies().get(p).wood().across().map(Figure::value).orElse(Double.NaN);
+        rim(z, out, wood, rim, across);
+      }
+      return out;
+    }
+
+    /** The nearer to the floor, the rounder the wall is kept. */
+    private static void rim(double[] z, double[] out, HalfSection wood, double rim, double across) {
+      double floor = rim - EDGE;
+      while (floor > wood.minZ() && wood.inner(floor) > 0) {
+        floor -= STEP;
+      }
+      for (int i = 0; i < z.length; i++) {
+        double at = Math.min(z[i], rim - EDGE);
+        double in = wood.inner(at);
+        if (at > floor && in > 0) {
+          double t = wood.outer(at) - in;
+          double mean = (wood.outer(at) + in) / 2;
+          double share = Math.min(1, (at - floor) / (2 * mean * KEPT_ROUND));
+          out[i] = share * mean / (RIM * across * t * t);
+        }
+      }
+    }
+
+    private static final double STEP = 1;
+  }
+}
