@@ -14,7 +14,7 @@ import java.util.Optional;
  *
  * @param rim where the rim sits on its shoulder, mm from the setup's zero
  * @param diameter of the inner one, mm
- * @param play of the two, mm on the diameter; below zero they press
+ * @param play of the two and what is packed between, mm on the diameter; below zero they press
  * @param length along which they touch, mm
  * @param outside radius of the outer one there, mm
  * @param bore radius of the inner one's own bore there, mm; 0 when it is solid
@@ -43,25 +43,36 @@ record Seat(
     boolean spigotOnHost = host.outer(z) < guest.outer(z);
     HalfSection in = spigotOnHost ? host : guest;
     HalfSection out = spigotOnHost ? guest : host;
-    return Optional.of(at(in, out, z, new Span(from, to), from, spigotOnHost));
+    return Optional.of(at(in, out, z, new Span(from, to), 0, spigotOnHost));
   }
 
-  /** A seat judged at one place of it, counted over all its length. */
+  /**
+   * A seat judged at one place of it, counted over all its length.
+   *
+   * @param z where the press is judged; behind a chuck's face it lies below zero
+   * @param packing thickness of paper between the two, mm
+   */
   static Seat at(
-      HalfSection in, HalfSection out, double z, Span along, double rim, boolean onHost) {
+      HalfSection in, HalfSection out, double z, Span along, double packing, boolean onHost) {
     double from = along.from();
     double to = along.to();
     double r = in.outer(z);
-    double play = 2 * (out.inner(z) - r);
+    double play = 2 * (out.inner(z) - packing - r);
     int touching = 0;
     for (int i = 0; i < PLACES; i++) {
       double x = from + (to - from) * (i + 0.5) / PLACES;
-      if (in.outer(x) > out.inner(x) - HoldLimits.JAM_SLACK && out.inner(x) > 0) {
+      if (in.outer(x) > out.inner(x) - packing - HoldLimits.JAM_SLACK && out.inner(x) > 0) {
         touching++;
       }
     }
     return new Seat(
-        rim, 2 * r, play, (to - from) * touching / PLACES, out.outer(z), in.inner(z), onHost);
+        z < 0 ? to : from,
+        2 * r,
+        play,
+        (to - from) * touching / PLACES,
+        out.outer(z),
+        in.inner(z),
+        onHost);
   }
 
   /**
@@ -69,9 +80,8 @@ record Seat(
    *
    * @param ring the outer one's wood
    * @param plug the inner one's
-   * @param paper thickness of paper between them, mm
    */
-  Allowed allowed(Optional<Species> ring, Optional<Species> plug, double paper) {
+  Allowed allowed(Optional<Species> ring, Optional<Species> plug) {
     List<String> missing = new ArrayList<>();
     Optional<Figure> outer = ring.flatMap(Species::across);
     Optional<Figure> inner = plug.flatMap(Species::across);
@@ -83,11 +93,10 @@ record Seat(
     if (strength.isEmpty()) {
       missing.add("strength across the grain");
     }
-    double press = 2 * paper - play;
-    if (!(press > 0) || length <= 0 || !(outside > diameter / 2 && diameter / 2 > bore)) {
+    if (!(play < 0) || length <= 0 || !(outside > diameter / 2 && diameter / 2 > bore)) {
       return new Allowed(rim, 0, 0, true, 0, Double.NaN, "nothing presses", missing);
     }
-    PressFit fit = fit(outer.get(), inner.get(), ring.get(), plug.get(), press);
+    PressFit fit = fit(outer.get(), inner.get(), ring.get(), plug.get(), -play);
     return new Allowed(
         rim,
         fit.torque(),
@@ -95,7 +104,7 @@ record Seat(
         true,
         fit.hoop(),
         strength.map(Figure::value).orElse(Double.NaN),
-        "friction of the jam, pressed by " + hundredths(press) + " mm",
+        "friction of the jam, pressed by " + hundredths(-play) + " mm",
         missing);
   }
 
