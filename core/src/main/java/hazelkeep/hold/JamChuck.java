@@ -56,8 +56,10 @@ public record JamChuck(
 
   private Seat at(HalfSection wood) {
     return cup()
-        ? Seat.at(wood, chuck, -JAM_AT, new Span(Math.max(wood.minZ(), chuck.minZ()), 0), 0, false)
-        : Seat.at(chuck, wood, JAM_AT, new Span(0, Math.min(wood.maxZ(), chuck.maxZ())), 0, true);
+        ? Seat.at(
+            wood, chuck, -JAM_AT, new Span(Math.max(wood.minZ(), chuck.minZ()), 0), paper, false)
+        : Seat.at(
+            chuck, wood, JAM_AT, new Span(0, Math.min(wood.maxZ(), chuck.maxZ())), paper, true);
   }
 
   @Override
@@ -68,8 +70,8 @@ public record JamChuck(
     }
     Optional<Species> of = work.wood(part);
     return cup()
-        ? at(stock).allowed(Optional.of(wood), of, paper)
-        : at(stock).allowed(of, Optional.of(wood), paper);
+        ? at(stock).allowed(Optional.of(wood), of)
+        : at(stock).allowed(of, Optional.of(wood));
   }
 
   /**
@@ -105,12 +107,12 @@ public record JamChuck(
               "It touches inside before the rim seats, so the work tips under the tool."));
     }
     Seat s = at(stock);
-    if (s.play() - 2 * paper > 0) {
+    if (s.play() > 0) {
       out.add(
           new Verdict(
               "jam-loose",
               Grade.STOP,
-              2 * paper - s.play(),
+              -s.play(),
               0,
               "mm fit",
               cup()

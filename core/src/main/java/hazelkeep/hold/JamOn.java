@@ -50,10 +50,9 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
     return Seat.between(h, g)
         .map(
             s ->
-                s.allowed(
-                    s.spigotOnHost() ? work.wood(guest) : work.wood(host),
-                    s.spigotOnHost() ? work.wood(host) : work.wood(guest),
-                    0))
+                s.spigotOnHost()
+                    ? s.allowed(work.wood(guest), work.wood(host))
+                    : s.allowed(work.wood(host), work.wood(guest)))
         .orElseGet(() -> hostHeld.allows(work));
   }
 
