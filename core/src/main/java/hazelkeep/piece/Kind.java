@@ -70,6 +70,9 @@ public interface Kind<D extends Design> {
   /** The decisions that shape it. */
   List<Choice> choices(D design);
 
+  /** Its ends, each with the ways to finish it. */
+  List<End> ends(D design);
+
   /** The blank's length with every millimetre named. */
   List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
 

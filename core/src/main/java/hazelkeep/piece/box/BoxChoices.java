@@ -3,6 +3,8 @@ package hazelkeep.piece.box;
 import hazelkeep.fit.FitClass;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Finishing;
 import java.util.List;
 
 /** The decisions that shape a lidded box, each with why one would. */
@@ -85,6 +87,41 @@ final class BoxChoices {
                 new Option("LID", "The lid", "The body keeps its room."),
                 new Option("JOINT", "The spigot", "Only the joint gets shorter.")),
             d.gives()));
+  }
+
+  /** The ends and how they can be finished. */
+  static List<End> ends(LiddedBox d) {
+    return List.of(
+        new End("foot", "body", finishing("footBy", "How the foot is finished", d.footBy(), EVERY)),
+        new End("top", "lid", finishing("topBy", "How the lid's top is finished", d.topBy(), LID)));
+  }
+
+  private static final List<Finishing> EVERY =
+      List.of(
+          Finishing.JAM_PLUG,
+          Finishing.JAM_CUP,
+          Finishing.ON_PARTNER,
+          Finishing.MANDREL,
+          Finishing.EXPAND,
+          Finishing.AROUND,
+          Finishing.RECESS,
+          Finishing.PRESSED,
+          Finishing.SAW);
+
+  private static final List<Finishing> LID =
+      List.of(
+          Finishing.ON_PARTNER,
+          Finishing.JAM_PLUG,
+          Finishing.JAM_CUP,
+          Finishing.MANDREL,
+          Finishing.EXPAND,
+          Finishing.AROUND,
+          Finishing.PRESSED,
+          Finishing.SAW);
+
+  private static Choice finishing(
+      String name, String label, Finishing chosen, List<Finishing> ways) {
+    return Choice.of(name, label, ways.stream().map(Finishing::option).toList(), chosen);
   }
 
   private static String capital(String s) {

@@ -1,17 +1,21 @@
 package hazelkeep.piece.box;
 
+import hazelkeep.hold.HoldLimits;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Verdict;
+import hazelkeep.piece.Finishing;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Bit;
+import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Span;
 import hazelkeep.solid.Wall;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
@@ -41,6 +45,7 @@ final class BoxJudge {
     room();
     content();
     foot();
+    ends();
     return List.copyOf(out);
   }
 
@@ -314,7 +319,7 @@ final class BoxJudge {
   private void room() {
     double least = shop.thinnestParting().map(t -> t.width() + BoxLimits.PARTING_ROOM).orElse(2.5);
     double waste = aim.mm("stick.waste-foot");
-    if (waste < least) {
+    if (waste < least && design.footBy() != Finishing.RECESS) {
       say(
           "no-room-at-foot",
           waste < least - BoxLimits.PARTING_ROOM ? Grade.STOP : Grade.WATCH,
@@ -424,6 +429,50 @@ final class BoxJudge {
           new Point(shape.foot, 0),
           "Hollow it a little, so that only its rim stands.");
     }
+  }
+
+  /** Ways of finishing an end that the shop or the piece does not allow. */
+  private void ends() {
+    BoxEnds ends = new BoxEnds(design, aim, shop, shape);
+    missing(ends.foot(design.footBy()), "body", "the foot");
+    missing(ends.top(design.topBy()), "lid", "the top");
+    if (design.footBy() == Finishing.RECESS && aim.mm("foot.recess") <= 0) {
+      say(
+          "hold-missing",
+          Grade.STOP,
+          aim.mm("outside.foot"),
+          shop.jaws().stream()
+                  .filter(JawSet::forTenons)
+                  .flatMap(j -> j.expand().stream())
+                  .mapToDouble(Span::from)
+                  .min()
+                  .orElse(0)
+              + 2 * HoldLimits.EXPAND_WALL,
+          "mm",
+          "The foot is too narrow for a recess",
+          "No jaws open in what leaves enough wall round them.",
+          "body",
+          new Point(shape.foot, 0),
+          "Choose another way to finish the foot, or a wider foot.");
+    }
+  }
+
+  private void missing(BoxEnds.Mount mount, String part, String end) {
+    mount
+        .missing()
+        .ifPresent(
+            v ->
+                say(
+                    v.code(),
+                    v.grade(),
+                    v.found(),
+                    v.limit(),
+                    v.unit(),
+                    v.title(),
+                    v.why(),
+                    part,
+                    null,
+                    "Choose another way to finish " + end + "."));
   }
 
   private static Grade grade(double found, double limit) {

@@ -76,6 +76,12 @@ final class BoxLimits {
   /** Face round the plug that the rim seats on, on the radius. */
   static final double PLUG_FACE = 6.0;
 
+  /** Depth of a recess that jaws open in. */
+  static final double RECESS_DEPTH = 4.0;
+
+  /** What an undercut leaves in the middle for the saw, on the radius. */
+  static final double NUB = 4.0;
+
   /** From which share of the foot's radius on a stand counts as on its rim. */
   static final double FOOT_RIM_SHARE = 0.9;
 

@@ -4,13 +4,14 @@ import static hazelkeep.route.Acts.read;
 import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.hold.Centres;
+import hazelkeep.hold.Expand;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
-import hazelkeep.hold.HoldLimits;
-import hazelkeep.hold.JamChuck;
+import hazelkeep.hold.InJaws;
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
+import hazelkeep.piece.Finishing;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -28,6 +29,7 @@ import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -44,6 +46,7 @@ final class BoxRecipe {
   private final Aim aim;
   private final Shop shop;
   private final BoxShape shape;
+  private final BoxEnds ends;
   private final Acts acts;
   private final Part body;
   private final Part lid;
@@ -56,6 +59,7 @@ final class BoxRecipe {
     this.aim = aim;
     this.shop = shop;
     this.shape = BoxShape.of(design, aim.dims());
+    this.ends = new BoxEnds(design, aim, shop, shape);
     this.acts = new Acts(aim, design.grit(), design.finish());
     this.body = aim.part(BODY);
     this.lid = aim.part(LID);
@@ -65,14 +69,30 @@ final class BoxRecipe {
 
   Route route() {
     centres();
+    if (recessed()) {
+      footFirst();
+    }
     whole();
     setups.add(lid());
     setups.add(body());
+    if (onLid()) {
+      footOnLid();
+    }
     top();
     ease();
-    foot();
+    if (!recessed() && !onLid()) {
+      foot();
+    }
     bench();
     return new Route(setups, List.of());
+  }
+
+  private boolean recessed() {
+    return design.footBy() == Finishing.RECESS && aim.mm("foot.recess") > 0;
+  }
+
+  private boolean onLid() {
+    return design.footBy() == Finishing.ON_PARTNER;
   }
 
   private void centres() {
@@ -316,29 +336,61 @@ final class BoxRecipe {
   }
 
   private void top() {
-    Grip grip = new JamOn(LID, BODY, onBody());
-    Map<String, Frame> frames = new LinkedHashMap<>();
-    frames.put(LID, new Frame(bodyFrame().zero() + shape.jump, false));
-    frames.put(BODY, bodyFrame());
+    boolean alone = design.topBy() != Finishing.ON_PARTNER;
+    boolean sawn = design.topBy() == Finishing.SAW;
+    BoxEnds.Mount mount = ends.top(design.topBy());
+    Grip jammed = new JamOn(LID, BODY, onBody());
+    // With the foot made on the lid the body has no tenon left: the lid is then held alone.
+    boolean off = onLid() && alone && !sawn;
     SetupDraft up =
-        new SetupDraft(
-            "top, tail up",
-            "Lid jammed on the body, tail up",
-            new Hold(grip, Optional.of(shop.pad())),
-            frames);
+        off
+            ? setup("top, tail up", "Lid alone, tail up", up(mount.grip()), of(LID, mount.frame()))
+            : setup("top, tail up", "Lid jammed on the body, tail up", up(jammed), closed());
     HalfSection nub =
         HalfSection.box(shape.top + BoxLimits.SPARE / 2, shape.length + 10, 0, shop.pad().radius());
+    List<Act> rough = new ArrayList<>();
+    rough.add(Acts.sparing(acts.bare(BoxLimits.SPARE, LID, "top"), nub));
+    rough.add(acts.bare(0, LID, "side"));
+    if (!off) {
+      rough.add(acts.bare(0, BODY, "side"));
+    }
     up.step(
         "bulk",
         "Rough the top, shape the side",
         "Take the lid's tenon down round the pad while the tailstock still supports it; run both outsides into one line.",
         Speeds.At.TURNING,
-        Acts.sparing(acts.bare(BoxLimits.SPARE, LID, "top"), nub),
-        acts.bare(0, LID, "side"),
-        acts.bare(0, BODY, "side"));
+        rough);
+    if (alone) {
+      up.step(
+          "outside",
+          "Sand and finish the outside",
+          "Sand the sides through the grits, then the finish on the lid.",
+          Speeds.At.SANDING,
+          off
+              ? acts.treat(LID, "side")
+              : Acts.both(acts.treat(LID, "side"), acts.sand(BODY, "side")));
+    }
+    if (sawn) {
+      up.step(
+          "undercut",
+          "Undercut the top",
+          "Cut in behind the top, a little hollow, down to a neck for the saw.",
+          Speeds.At.PARTING,
+          undercut(LID, "top"));
+      setups.add(up.done());
+      byHand("top", LID, "top", "Saw the tenon off, pare the stub and sand the top by hand.");
+      return;
+    }
     setups.add(up.done());
+    if (design.topBy() == Finishing.PRESSED) {
+      pressed("top", LID, mount);
+      byHand("top", LID, "top", "Pare the nub off and sand the middle by hand.");
+      return;
+    }
     SetupDraft s =
-        new SetupDraft("top", "Lid jammed on the body", new Hold(grip, Optional.empty()), frames);
+        alone
+            ? setup("top", "Lid alone", free(mount.grip()), of(LID, mount.frame()))
+            : setup("top", "Lid jammed on the body", free(jammed), closed());
     s.step(
         "top",
         "Finish the top",
@@ -347,20 +399,94 @@ final class BoxRecipe {
         acts.bare(0, LID, "top"));
     s.step(
         "outside",
-        "Sand and finish the outside",
-        "Sand top and sides through the grits, then the finish on lid and top.",
+        alone ? "Sand and finish the top" : "Sand and finish the outside",
+        alone
+            ? "Through the grits, then the finish."
+            : "Sand top and sides through the grits, then the finish on lid and top.",
         Speeds.At.SANDING,
-        Acts.both(acts.treat(LID, "top", "side"), acts.sand(BODY, "side")));
+        alone
+            ? acts.treat(LID, "top")
+            : Acts.both(acts.treat(LID, "top", "side"), acts.sand(BODY, "side")));
+    setups.add(s.done());
+  }
+
+  private static SetupDraft setup(String name, String title, Hold hold, Map<String, Frame> frames) {
+    return new SetupDraft(name, title, hold, frames);
+  }
+
+  private static Map<String, Frame> of(String part, Frame frame) {
+    return Map.of(part, frame);
+  }
+
+  private Hold up(Grip grip) {
+    return new Hold(grip, Optional.of(shop.pad()));
+  }
+
+  private static Hold free(Grip grip) {
+    return new Hold(grip, Optional.empty());
+  }
+
+  /** Both halves closed, the body held as it is. */
+  private Map<String, Frame> closed() {
+    Map<String, Frame> frames = new LinkedHashMap<>();
+    frames.put(LID, new Frame(bodyFrame().zero() + shape.jump, false));
+    frames.put(BODY, bodyFrame());
+    return frames;
+  }
+
+  /** What a parting tool takes between an end's surface and its tenon, down to a neck. */
+  private Act.Remove undercut(String part, String surface) {
+    HalfSection slot =
+        part.equals(LID)
+            ? HalfSection.box(shape.rim, lidFrame().zero(), BoxLimits.NUB, shape.far)
+            : HalfSection.box(bodyFrame().zero(), shape.join, BoxLimits.NUB, shape.far);
+    return remove(part, aim.part(part).surface(surface).zone().and(slot));
+  }
+
+  /** What is left at an end goes by saw and knife, off the lathe. */
+  private void byHand(String name, String part, String surface, String words) {
+    SetupDraft s = setup(name + " by hand", "On the bench", free(new OffLathe()), of(part, flat()));
+    s.step(
+        "pare",
+        "Finish the " + surface + " by hand",
+        words,
+        Speeds.At.TURNING,
+        Acts.both(
+            List.of(remove(part, aim.part(part).surface(surface).zone())),
+            part.equals(LID) ? acts.treat(part, surface) : acts.sand(part, surface)));
+    setups.add(s.done());
+  }
+
+  private static Frame flat() {
+    return new Frame(0, false);
+  }
+
+  /** Pressed by the tailstock: all but a nub under the pad. */
+  private void pressed(String end, String part, BoxEnds.Mount mount) {
+    SetupDraft s =
+        setup(end, "Pressed on a pad by the tailstock", up(mount.grip()), of(part, mount.frame()));
+    double r = shop.pad().radius();
+    HalfSection nub =
+        part.equals(LID)
+            ? HalfSection.box(shape.top - 30, shape.length + 10, 0, r)
+            : HalfSection.box(-10, shape.join, 0, r);
+    s.step(
+        end,
+        "Finish the " + end + " round the pad",
+        "Light cuts towards the headstock, up to the nub that the pad presses on.",
+        Speeds.At.TURNING,
+        remove(part, aim.part(part).surface(end).zone().minus(nub)));
     setups.add(s.done());
   }
 
   private void ease() {
-    SetupDraft s =
-        new SetupDraft(
-            "ease",
-            "Body on its tenon, lid off",
-            new Hold(onBody(), Optional.empty()),
-            Map.of(BODY, bodyFrame()));
+    SetupDraft s;
+    BoxEnds.Mount mouth = ends.foot(Finishing.EXPAND);
+    if (onLid() && mouth.missing().isEmpty()) {
+      s = setup("ease", "Body by its mouth", free(mouth.grip()), of(BODY, mouth.frame()));
+    } else {
+      s = setup("ease", "Body on its tenon, lid off", free(onBody()), of(BODY, bodyFrame()));
+    }
     boolean over = shape.over();
     s.step(
         "ease",
@@ -382,36 +508,41 @@ final class BoxRecipe {
   }
 
   private void foot() {
-    boolean over = shape.over();
-    String seat = over ? "inside" : "recess";
-    double mouth = over ? aim.mm("inside.diameter") : aim.mm("recess.diameter");
-    double straight =
-        over
-            ? aim.mm("inside.depth") - aim.mm("inside.corner")
-            : aim.mm("recess.depth") - BoxLimits.PLUG_CLEAR;
-    double reach = Math.min(BoxLimits.PLUG_LENGTH, BoxLimits.PLUG_SHARE * aim.mm("inside.depth"));
-    double length = Math.max(BoxLimits.PLUG_LEAST, Math.min(reach, straight));
-    double plug = mouth / 2 * (1 + HoldLimits.JAM_PER_MM);
-    double face = Math.max(plug + BoxLimits.PLUG_FACE, aim.mm("spigot.diameter") / 2);
-    HalfSection chuck = HalfSection.box(-25, 0, 0, face).plus(HalfSection.box(-1, length, 0, plug));
-    Grip grip = JamChuck.of(BODY, seat, chuck);
-    Map<String, Frame> frames = Map.of(BODY, new Frame(shape.mouth(), true));
+    BoxEnds.Mount mount = ends.foot(design.footBy());
+    if (design.footBy() == Finishing.SAW) {
+      SetupDraft s =
+          setup("foot undercut", "Body on its tenon", free(onBody()), of(BODY, bodyFrame()));
+      s.step(
+          "undercut",
+          "Undercut the foot",
+          "Cut in behind the foot, a little hollow, down to a neck for the saw.",
+          Speeds.At.PARTING,
+          undercut(BODY, "foot"));
+      setups.add(s.done());
+      byHand("foot", BODY, "foot", "Saw the tenon off, pare the stub and sand the foot by hand.");
+      return;
+    }
+    if (design.footBy() == Finishing.PRESSED) {
+      pressed("foot", BODY, mount);
+      byHand("foot", BODY, "foot", "Pare the nub off and sand the middle by hand.");
+      return;
+    }
+    String on = design.footBy().option().label().toLowerCase(Locale.ROOT);
     SetupDraft up =
-        new SetupDraft(
-            "foot, tail up",
-            "Reversed on a jam chuck, tail up",
-            new Hold(grip, Optional.of(shop.pad())),
-            frames);
+        setup("foot, tail up", "Reversed, tail up", up(mount.grip()), of(BODY, mount.frame()));
     HalfSection nub = HalfSection.box(-10, shape.join, 0, shop.pad().radius());
     up.step(
         "bulk",
         "Rough the foot",
-        "Turn a plug of waste wood to the mouth, a shallow slow taper. Take the tenon down round the pad.",
+        "Hold the body reversed: " + on + ". Take the tenon down round the pad.",
         Speeds.At.TURNING,
         Acts.sparing(acts.bare(BoxLimits.SPARE, BODY, "foot"), nub));
     setups.add(up.done());
-    SetupDraft s =
-        new SetupDraft("foot", "Reversed on a jam chuck", new Hold(grip, Optional.empty()), frames);
+    footFinish("Reversed", free(mount.grip()), of(BODY, mount.frame()));
+  }
+
+  private void footFinish(String title, Hold hold, Map<String, Frame> frames) {
+    SetupDraft s = setup("foot", title, hold, frames);
     s.step(
         "foot",
         "Finish the foot",
@@ -419,6 +550,48 @@ final class BoxRecipe {
         Speeds.At.TURNING,
         Acts.both(List.of(acts.bare(0, BODY, "foot")), acts.sand(BODY, "foot")));
     setups.add(s.done());
+  }
+
+  /** The foot and its recess come first: they hold the work from then on. */
+  private void footFirst() {
+    SetupDraft s = setup("foot", "Top tenon in the jaws", free(squeeze(LID)), both(lidFrame()));
+    s.step(
+        "foot",
+        "Finish the foot and its recess",
+        "True the foot, cut the recess clean to its depth; it can't be reached again.",
+        Speeds.At.TURNING,
+        Acts.both(
+            List.of(
+                acts.bare(0, BODY, "foot"),
+                turned("foot.recess", calipers, "at its mouth"),
+                read("foot.hollow", depthGauge, "from the foot's rim", 0.5, 1)),
+            acts.treat(BODY, "foot")));
+    setups.add(s.done());
+  }
+
+  /** The body reversed on the lid, which still has its tenon. */
+  private void footOnLid() {
+    Grip grip = new JamOn(BODY, LID, squeeze(LID));
+    Map<String, Frame> frames = new LinkedHashMap<>();
+    frames.put(BODY, new Frame(lidFrame().zero() - shape.jump, true));
+    frames.put(LID, lidFrame());
+    SetupDraft up = setup("foot, tail up", "Body jammed on the lid, tail up", up(grip), frames);
+    HalfSection nub = HalfSection.box(-10, shape.join, 0, shop.pad().radius());
+    up.step(
+        "bulk",
+        "Rough the foot, shape the side",
+        "Take the tenon down round the pad; run the body's outside into the lid's.",
+        Speeds.At.TURNING,
+        Acts.sparing(acts.bare(BoxLimits.SPARE, BODY, "foot"), nub),
+        acts.bare(0, BODY, "side"));
+    up.step(
+        "outside",
+        "Sand the body's side",
+        "Through the grits.",
+        Speeds.At.SANDING,
+        acts.sand(BODY, "side"));
+    setups.add(up.done());
+    footFinish("Body jammed on the lid", free(grip), frames);
   }
 
   private void bench() {
@@ -433,13 +606,21 @@ final class BoxRecipe {
         "Sign it",
         "Name, date and species on the foot, then the last of the finish.",
         Speeds.At.TURNING,
-        Acts.both(List.of(new Act.Mark(BODY, "name, date, species")), acts.coat(BODY, "foot")));
+        Acts.both(
+            List.of(new Act.Mark(BODY, "name, date, species")),
+            recessed() ? List.of() : acts.coat(BODY, "foot")));
     setups.add(s.done());
   }
 
   // Holds and frames.
 
-  private Squeeze onBody() {
+  /** The body by its tenon, or by the recess in its foot. */
+  private InJaws onBody() {
+    if (recessed()) {
+      BoxEnds.Recess r =
+          BoxEnds.recess(shop, aim.mm("outside.foot"), aim.mm("foot.hollow")).orElseThrow();
+      return new Expand(BODY, "recess", r.jaws());
+    }
     return squeeze(BODY);
   }
 
@@ -453,7 +634,8 @@ final class BoxRecipe {
   }
 
   private Frame bodyFrame() {
-    return new Frame(aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"), false);
+    return new Frame(
+        recessed() ? shape.foot : aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"), false);
   }
 
   private Frame lidFrame() {

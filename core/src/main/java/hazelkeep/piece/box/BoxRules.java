@@ -10,6 +10,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.box.LiddedBox.Blank;
 import hazelkeep.piece.box.LiddedBox.Content;
@@ -245,8 +246,11 @@ final class BoxRules {
             d.fixed("inside.depth")
                 ? derived(brim(d) - d.mm("inside.depth"), "what the depth leaves")
                 : practice(
-                    clamp(0.1 * d.mm("outside.diameter"), 5.5, 9),
-                    "room to hollow the foot under it"));
+                    clamp(0.1 * d.mm("outside.diameter"), 5.5, 9)
+                        + (recessed(d) ? BoxLimits.RECESS_DEPTH : 0),
+                    recessed(d)
+                        ? "room for the recess under it"
+                        : "room to hollow the foot under it"));
     add(
         r,
         "inside.depth",
@@ -310,9 +314,27 @@ final class BoxRules {
         0,
         20,
         d ->
-            practice(
-                d.mm("outside.foot") / 2 * Math.tan(Math.toRadians(BoxLimits.FOOT_LEAN)),
-                "only the rim stands"));
+            recessed(d)
+                ? practice(BoxLimits.RECESS_DEPTH, "3 to 6 mm hold the jaws")
+                : practice(
+                    d.mm("outside.foot") / 2 * Math.tan(Math.toRadians(BoxLimits.FOOT_LEAN)),
+                    "only the rim stands"));
+    add(
+        r,
+        "foot.recess",
+        "Recess in the foot",
+        0,
+        400,
+        d ->
+            recessed(d)
+                ? recess(d)
+                    .map(
+                        x ->
+                            shop(
+                                x.diameter(),
+                                "the " + x.jaws().name() + " open in it, a wall is left round it"))
+                    .orElse(shop(0, "no jaws open in a recess of this foot"))
+                : derived(0, "the foot is held otherwise"));
     add(
         r,
         "depth-hole.body",
@@ -324,14 +346,25 @@ final class BoxRules {
 
   private static void stick(List<Rule<LiddedBox>> r) {
     add(r, "stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"));
-    add(r, "stick.tenon-foot", "Tenon at the foot", 0, 40, d -> tenon(d, "tenon-foot"));
+    add(
+        r,
+        "stick.tenon-foot",
+        "Tenon at the foot",
+        0,
+        40,
+        d -> recessed(d) ? derived(0, "none: a recess holds the foot") : tenon(d, "tenon-foot"));
     add(
         r,
         "stick.waste-foot",
         "Waste at the foot",
         0,
         60,
-        d -> shop(Math.max(3, parting(d) + 1), "room for the parting tool between foot and jaws"));
+        d ->
+            recessed(d)
+                ? derived(0, "none: the foot is finished first")
+                : shop(
+                    Math.max(3, parting(d) + 1),
+                    "room for the parting tool between foot and jaws"));
     add(
         r,
         "stick.face-spigot",
@@ -542,6 +575,14 @@ final class BoxRules {
             .map(Size::mm)
             .orElse(clamp(0.15 * d.mm("outside.diameter"), 4, 10));
     return joint + allowances(d);
+  }
+
+  private static boolean recessed(Dims<LiddedBox> d) {
+    return d.design().footBy() == Finishing.RECESS;
+  }
+
+  private static Optional<BoxEnds.Recess> recess(Dims<LiddedBox> d) {
+    return BoxEnds.recess(d.shop(), d.mm("outside.foot"), d.mm("foot.hollow"));
   }
 
   private static Rule.Value tenon(Dims<LiddedBox> d, String which) {

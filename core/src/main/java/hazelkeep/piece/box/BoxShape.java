@@ -329,7 +329,7 @@ final class BoxShape {
     Polyline side = stretch(outline, 0, mm("body.height"), foot);
     double rFoot = side.first().r();
     double rJoin = side.last().r();
-    Polyline footLine = Polyline.of(foot + mm("foot.hollow"), 0, foot, rFoot);
+    Polyline footLine = footLine(rFoot);
     double insideFrom = over ? mouth() : mouth() - mm("recess.depth");
     Polyline inside = bodyInside(insideFrom);
     HalfSection cavity = closedBy(inside, new Point(insideFrom, 0));
@@ -428,6 +428,16 @@ final class BoxShape {
     Point core = new Point(foot + mm("body.height") * 0.5, (rJoin + (over ? ri : rr)) / 2);
     HalfSection target = outer.minus(cavity);
     return new Part("body", core(target, core), target, surfaces, stubs, new Frame(foot, false));
+  }
+
+  /** The foot from the axis outwards: hollowed, or with a recess for jaws. */
+  private Polyline footLine(double rFoot) {
+    double deep = foot + mm("foot.hollow");
+    double recess = mm("foot.recess") / 2;
+    if (recess <= 0 || recess >= rFoot) {
+      return Polyline.of(deep, 0, foot, rFoot);
+    }
+    return Polyline.of(deep, 0, deep, recess, foot, recess, foot, rFoot);
   }
 
   private HalfSection footTenon() {

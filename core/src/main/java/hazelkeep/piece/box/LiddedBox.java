@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Finishing;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,10 @@ import java.util.TreeMap;
  * @param blank the stock at hand, if there is some
  * @param sizes the sizes stated
  * @param points the free outline: share of the side's height, radius in mm; used by the free form
+ * @param footBy how the foot is finished
+ * @param topBy how the lid's top is finished
+ * @param jamWood the wood that jam chucks are turned from
+ * @param paper layers of paper between a jam chuck and the work
  */
 public record LiddedBox(
     School school,
@@ -45,7 +50,11 @@ public record LiddedBox(
     Optional<Content> content,
     Optional<Blank> blank,
     Map<DimKey, Size> sizes,
-    List<OutlinePoint> points)
+    List<OutlinePoint> points,
+    Finishing footBy,
+    Finishing topBy,
+    String jamWood,
+    int paper)
     implements Design {
 
   /** Which half carries the spigot. */
@@ -152,6 +161,7 @@ public record LiddedBox(
   public record OutlinePoint(double at, double radius) {}
 
   private static final int POINTS_MOST = 12;
+  private static final int PAPER_MOST = 6;
 
   /**
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
@@ -166,6 +176,13 @@ public record LiddedBox(
     }
     species = clean(species, "The wood's name");
     finish = clean(finish, "The finish");
+    jamWood = clean(jamWood, "The jam chuck's wood");
+    if (paper < 0 || paper > PAPER_MOST) {
+      throw new IllegalArgumentException("Paper goes in 0 to " + PAPER_MOST + " layers");
+    }
+    if (topBy == Finishing.RECESS) {
+      throw new IllegalArgumentException("A recess would stay in the lid's top: it is for a foot");
+    }
     if (points.size() > POINTS_MOST) {
       throw new IllegalArgumentException("An outline has at most " + POINTS_MOST + " points");
     }
@@ -223,7 +240,11 @@ public record LiddedBox(
         Optional.empty(),
         Optional.empty(),
         Map.of(),
-        List.of());
+        List.of(),
+        Finishing.JAM_PLUG,
+        Finishing.ON_PARTNER,
+        "Yellow-poplar",
+        0);
   }
 
   /** This box with its sizes replaced. */

@@ -6,6 +6,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Choice;
+import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
@@ -159,6 +160,11 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
   @Override
   public List<Choice> choices(LiddedBox d) {
     return BoxChoices.of(d);
+  }
+
+  @Override
+  public List<End> ends(LiddedBox d) {
+    return BoxChoices.ends(d);
   }
 
   @Override
