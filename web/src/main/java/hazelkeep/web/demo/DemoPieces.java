@@ -1,8 +1,8 @@
 package hazelkeep.web.demo;
 
 import hazelkeep.fit.FitClass;
-import hazelkeep.measure.Size;
 import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Prompt;

@@ -1,8 +1,8 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.hold.Centres;
-import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;

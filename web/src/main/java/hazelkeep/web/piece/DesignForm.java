@@ -1,12 +1,12 @@
 package hazelkeep.web.piece;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.measure.Restated;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;

@@ -153,6 +153,24 @@ public class ShopStore {
     changed(() -> (long) db.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.ID.eq(id)).execute());
   }
 
+  /** Hangs things of a kind on the wall; one of the same name gives way. All of them, or none. */
+  public void lay(ShopKind kind, List<? extends java.lang.Record> things) {
+    changed(
+        () -> {
+          db.transaction(
+              tx -> {
+                for (java.lang.Record t : things) {
+                  tx.dsl()
+                      .deleteFrom(SHOP_ITEM)
+                      .where(SHOP_ITEM.KIND.eq(kind.key()).and(SHOP_ITEM.NAME.eq(kind.nameOf(t))))
+                      .execute();
+                  put(tx.dsl(), kind, t);
+                }
+              });
+          return 0L;
+        });
+  }
+
   /** Replaces everything on the wall, or nothing when something is wrong with it. */
   public void replace(Shop shop) {
     changed(

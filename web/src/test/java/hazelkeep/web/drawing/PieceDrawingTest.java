@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
-import hazelkeep.measure.Restated;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.box.LiddedBox;

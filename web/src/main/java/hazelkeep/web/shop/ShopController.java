@@ -1,0 +1,393 @@
+package hazelkeep.web.shop;
+
+import hazelkeep.measure.SizeText;
+import hazelkeep.measure.Unit;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import hazelkeep.stiffness.JawSpring;
+import hazelkeep.web.drawing.JawDrawing;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.store.NotThere;
+import hazelkeep.web.store.ShopKind;
+import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.store.ShopStore.Item;
+import hazelkeep.web.store.Stale;
+import hazelkeep.wood.Species;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The wall of the workshop. */
+@Controller
+class ShopController {
+  /** The largest shop file that is read, bytes. */
+  private static final int MOST = 256 * 1024;
+
+  /** The tenon that jaws are shown with until another is asked for, mm. */
+  private static final double TENON = 51;
+
+  private final ShopStore store;
+  private final Json json;
+  private final ShopFile file;
+
+  ShopController(ShopStore store, Json json) {
+    this.store = store;
+    this.json = json;
+    this.file = new ShopFile(json);
+  }
+
+  /**
+   * A thing on the wall as it is shown.
+   *
+   * @param path of its page
+   * @param name what the turner calls it
+   * @param line what says most of it
+   * @param drawing its drawing, empty for most
+   */
+  public record Thing(String path, String name, String line, String drawing) {}
+
+  /**
+   * A kind of thing.
+   *
+   * @param key as in paths
+   * @param title in the trade's words
+   * @param one what one of them is called
+   * @param why why one keeps them
+   * @param add whether one can be added
+   * @param things what there is
+   */
+  public record Wall(
+      String key, String title, String one, String why, boolean add, List<Thing> things) {}
+
+  @GetMapping("/shop")
+  String shop(@RequestParam(defaultValue = "") String tenon, Unit unit, Model model) {
+    double mm = TENON;
+    if (!tenon.isBlank()) {
+      try {
+        mm = SizeText.parse(tenon, unit).mm();
+      } catch (IllegalArgumentException e) {
+        model.addAttribute("tenonError", e.getMessage());
+      }
+    }
+    fill(mm, tenon.isBlank() ? unit.show(mm) : tenon, unit, model);
+    return "shop/shop";
+  }
+
+  private void fill(double tenon, String typed, Unit unit, Model model) {
+    List<Wall> walls = new ArrayList<>();
+    for (ShopKind kind : ShopKind.values()) {
+      if (kind == ShopKind.WOOD) {
+        continue;
+      }
+      List<Thing> things =
+          store.items(kind).stream().map(i -> thing(i, tenon, new Show(unit))).toList();
+      walls.add(
+          new Wall(
+              kind.key(),
+              Fields.all(kind),
+              Fields.one(kind),
+              Fields.why(kind),
+              !kind.single() || things.isEmpty(),
+              things));
+    }
+    Shop shop = store.shop();
+    model.addAttribute("walls", walls);
+    model.addAttribute("tenon", typed);
+    model.addAttribute("show", new Show(unit));
+    model.addAttribute("spring", JawSpring.of(shop).words());
+    model.addAttribute("own", shop.woods().own().size());
+    model.addAttribute("woods", shop.woods().all().size());
+  }
+
+  private Thing thing(Item i, double tenon, Show show) {
+    String drawing = i.thing() instanceof JawSet j ? JawDrawing.of(j, tenon, show) : "";
+    return new Thing(
+        "/shop/" + i.kind().key() + "/" + i.id(),
+        i.kind().single() ? Fields.one(i.kind()) : i.kind().nameOf(i.thing()),
+        ThingForm.summary(i.kind(), i.thing(), json, show.unit()),
+        drawing);
+  }
+
+  private static ShopKind kind(String key) {
+    return ShopKind.named(key)
+        .orElseThrow(() -> new NotThere("There is no wall for “" + key + "” here."));
+  }
+
+  @GetMapping("/shop/{kind:[a-z]+}/new")
+  String blank(@PathVariable String kind, Unit unit, Model model) {
+    ShopKind of = kind(kind);
+    return form(of, ThingForm.of(of, Map.of()), null, unit, model);
+  }
+
+  @GetMapping("/shop/{kind:[a-z]+}/{id:\\d+}")
+  String change(@PathVariable String kind, @PathVariable long id, Unit unit, Model model) {
+    Item item = item(kind, id);
+    return form(
+        item.kind(), ThingForm.of(item.kind(), item.thing(), json, unit), item, unit, model);
+  }
+
+  private Item item(String kind, long id) {
+    Item item = store.item(id);
+    if (item.kind() != kind(kind)) {
+      throw new NotThere("This is no longer on the wall.");
+    }
+    return item;
+  }
+
+  private String form(ShopKind kind, ThingForm form, Item item, Unit unit, Model model) {
+    Shop shop = store.shop();
+    model.addAttribute("kind", kind.key());
+    model.addAttribute("form", form);
+    model.addAttribute("fields", Fields.of(kind));
+    model.addAttribute("item", item);
+    model.addAttribute(
+        "title",
+        item == null
+            ? "Add: " + Fields.one(kind).toLowerCase(java.util.Locale.ROOT)
+            : kind.single() ? Fields.one(kind) : kind.nameOf(item.thing()));
+    model.addAttribute("why", Fields.why(kind));
+    model.addAttribute("removable", item != null && kind != ShopKind.LATHE);
+    model.addAttribute("show", new Show(unit));
+    model.addAttribute("species", shop.woods().all());
+    if (kind == ShopKind.WOOD) {
+      Optional<Species> shipped = Species.named(form.value("name"));
+      model.addAttribute("figures", WoodFigure.of(shipped));
+    }
+    if (item != null && item.thing() instanceof JawSet j) {
+      model.addAttribute("drawing", JawDrawing.of(j, j.trueCircle() + 1, new Show(unit)));
+    }
+    return "shop/thing";
+  }
+
+  @PostMapping("/shop/{kind:[a-z]+}")
+  String add(
+      @PathVariable String kind,
+      @RequestParam Map<String, String> typed,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    ShopKind of = kind(kind);
+    ThingForm form = ThingForm.of(of, typed);
+    form.halves();
+    Optional<Record> thing = form.thing(json, unit);
+    if (thing.isPresent()) {
+      try {
+        store.add(of, thing.get());
+        return back(of);
+      } catch (IllegalArgumentException e) {
+        form.refuse("name", e.getMessage());
+      }
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    return form(of, form, null, unit, model);
+  }
+
+  @PostMapping("/shop/{kind:[a-z]+}/{id:\\d+}")
+  String change(
+      @PathVariable String kind,
+      @PathVariable long id,
+      @RequestParam int version,
+      @RequestParam Map<String, String> typed,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    Item item = item(kind, id);
+    ThingForm form = ThingForm.of(item.kind(), typed);
+    form.halves();
+    Optional<Record> thing = form.thing(json, unit);
+    HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
+    if (thing.isPresent()) {
+      try {
+        store.change(id, version, thing.get());
+        return back(item.kind());
+      } catch (Stale e) {
+        form.refuse(
+            "",
+            "This was changed in another tab meanwhile. What you typed is kept here: save again to"
+                + " put it over the other change.");
+        status = HttpStatus.CONFLICT;
+      } catch (IllegalArgumentException e) {
+        form.refuse("name", e.getMessage());
+      }
+    }
+    response.setStatus(status.value());
+    return form(item.kind(), form, store.item(id), unit, model);
+  }
+
+  private static String back(ShopKind kind) {
+    return kind == ShopKind.WOOD ? "redirect:/shop/woods" : "redirect:/shop#" + kind.key();
+  }
+
+  @PostMapping("/shop/{kind:[a-z]+}/{id:\\d+}/remove")
+  String remove(@PathVariable String kind, @PathVariable long id, RedirectAttributes flash) {
+    Item item = item(kind, id);
+    if (item.kind() == ShopKind.LATHE) {
+      throw new NotThere("A shop without a lathe turns nothing: change it instead.");
+    }
+    store.remove(id);
+    flash.addFlashAttribute("removed", item.kind().nameOf(item.thing()));
+    flash.addFlashAttribute("removedKind", item.kind().key());
+    flash.addFlashAttribute(
+        "removedFields", ThingForm.of(item.kind(), item.thing(), json, Unit.MM).typed());
+    return "redirect:/shop";
+  }
+
+  /** What was taken off is hung back as it was, whatever unit is shown now. */
+  @PostMapping("/shop/{kind:[a-z]+}/again")
+  String again(
+      @PathVariable String kind,
+      @RequestParam Map<String, String> typed,
+      Model model,
+      Unit unit,
+      HttpServletResponse response) {
+    return add(kind, typed, Unit.MM, model, response);
+  }
+
+  // Woods.
+
+  @GetMapping("/shop/woods")
+  String woods(Unit unit, Model model) {
+    model.addAttribute("show", new Show(unit));
+    model.addAttribute("rows", WoodFigure.rows(store.shop().woods(), store.items(ShopKind.WOOD)));
+    model.addAttribute("columns", WoodFigure.COLUMNS);
+    return "shop/woods";
+  }
+
+  /** A wood of the library, for figures of one's own. */
+  @GetMapping("/shop/woods/own")
+  String own(@RequestParam String name, Unit unit, Model model) {
+    Species wood =
+        store
+            .shop()
+            .woods()
+            .named(name)
+            .orElseThrow(() -> new NotThere("There is no wood called “" + name + "” here."));
+    Optional<Item> mine =
+        store.items(ShopKind.WOOD).stream()
+            .filter(i -> ((Species) i.thing()).name().equalsIgnoreCase(wood.name()))
+            .findFirst();
+    if (mine.isPresent()) {
+      return "redirect:/shop/wood/" + mine.get().id();
+    }
+    ThingForm form =
+        ThingForm.of(ShopKind.WOOD, Map.of("name", wood.name(), "botanical", wood.botanical()));
+    return form(ShopKind.WOOD, form, null, unit, model);
+  }
+
+  // Files.
+
+  @GetMapping("/shop/shop.json")
+  ResponseEntity<String> json() {
+    return attached("shop.json", MediaType.APPLICATION_JSON, file.write(store.shop()));
+  }
+
+  @GetMapping("/shop/{kind:[a-z]+}.csv")
+  ResponseEntity<String> csv(@PathVariable String kind) {
+    ShopKind of = kind(kind);
+    return attached(
+        kind + ".csv",
+        new MediaType("text", "csv", StandardCharsets.UTF_8),
+        file.table(of, of.of(store.shop())));
+  }
+
+  private static ResponseEntity<String> attached(String name, MediaType type, String body) {
+    return ResponseEntity.ok()
+        .contentType(type)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name).build().toString())
+        .body(body);
+  }
+
+  @PostMapping("/shop/import")
+  String bringIn(
+      @RequestParam MultipartFile shop,
+      Unit unit,
+      Model model,
+      RedirectAttributes flash,
+      HttpServletResponse response)
+      throws IOException {
+    try {
+      return replaced(file.read(text(shop)), flash);
+    } catch (IllegalArgumentException e) {
+      return refused(e.getMessage(), unit, model, response);
+    }
+  }
+
+  /** The wall as it was before a file replaced it. */
+  @PostMapping("/shop/back")
+  String back(
+      @RequestParam String was,
+      Unit unit,
+      Model model,
+      RedirectAttributes flash,
+      HttpServletResponse response) {
+    try {
+      return replaced(file.read(was), flash);
+    } catch (IllegalArgumentException e) {
+      return refused(e.getMessage(), unit, model, response);
+    }
+  }
+
+  private String replaced(Shop next, RedirectAttributes flash) {
+    flash.addFlashAttribute("was", file.write(store.shop()));
+    store.replace(next);
+    return "redirect:/shop";
+  }
+
+  @PostMapping("/shop/{kind:[a-z]+}/import")
+  String bringIn(
+      @PathVariable String kind,
+      @RequestParam MultipartFile table,
+      Unit unit,
+      Model model,
+      RedirectAttributes flash,
+      HttpServletResponse response)
+      throws IOException {
+    ShopKind of = kind(kind);
+    try {
+      String was = file.write(store.shop());
+      store.lay(of, file.read(of, text(table)));
+      flash.addFlashAttribute("was", was);
+      return back(of);
+    } catch (IllegalArgumentException e) {
+      return refused(e.getMessage(), unit, model, response);
+    }
+  }
+
+  private static String text(MultipartFile file) throws IOException {
+    if (file.getSize() > MOST) {
+      throw new IllegalArgumentException(
+          "A file for the shop is at most 256 KB; this one is larger.");
+    }
+    if (file.isEmpty()) {
+      throw new IllegalArgumentException("Choose a file first.");
+    }
+    return new String(file.getBytes(), StandardCharsets.UTF_8);
+  }
+
+  private String refused(String why, Unit unit, Model model, HttpServletResponse response) {
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    model.addAttribute("refused", why + " Nothing on the wall was changed.");
+    fill(TENON, unit.show(TENON), unit, model);
+    return "shop/shop";
+  }
+}

@@ -1,0 +1,174 @@
+package hazelkeep.web.shop;
+
+import hazelkeep.measure.Unit;
+import hazelkeep.shop.Shop;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.store.ShopKind;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A shop as a JSON file, and each kind of thing in it as a table. */
+final class ShopFile {
+  /** The first version of the shop file. */
+  static final int SCHEMA = 1;
+
+  private static final CSVFormat TABLE =
+      CSVFormat.RFC4180.builder().setTrim(true).setIgnoreEmptyLines(true).get();
+
+  private final Json json;
+
+  ShopFile(Json json) {
+    this.json = json;
+  }
+
+  /** The shop as a file. */
+  String write(Shop shop) {
+    ObjectNode root = json.mapper().createObjectNode();
+    root.put("schema", SCHEMA);
+    root.set("shop", json.mapper().valueToTree(shop));
+    return json.mapper().writerWithDefaultPrettyPrinter().writeValueAsString(root);
+  }
+
+  /**
+   * A shop out of a file.
+   *
+   * @throws IllegalArgumentException saying what is wrong with it
+   */
+  Shop read(String text) {
+    try {
+      JsonNode root = json.mapper().readTree(text);
+      if (!(root instanceof ObjectNode) || !root.has("shop")) {
+        throw new IllegalArgumentException(
+            "This is not a shop file: it has a “schema” and a “shop”.");
+      }
+      if (root.path("schema").asInt(0) != SCHEMA) {
+        throw new IllegalArgumentException(
+            "This shop file is of schema "
+                + root.path("schema")
+                + "; this version reads "
+                + SCHEMA);
+      }
+      Shop shop = json.mapper().treeToValue(root.get("shop"), Shop.class);
+      if (shop == null || shop.lathe() == null) {
+        throw new IllegalArgumentException("A shop has a lathe: swing, between, speeds.");
+      }
+      for (ShopKind kind : ShopKind.values()) {
+        twice(kind, kind.of(shop));
+      }
+      return shop;
+    } catch (JacksonException e) {
+      throw new IllegalArgumentException(
+          "This is not the JSON that is expected. " + Json.reason(e), e);
+    }
+  }
+
+  private static void twice(ShopKind kind, List<? extends Record> things) {
+    Set<String> names = new HashSet<>();
+    for (Record t : things) {
+      if (!names.add(kind.nameOf(t))) {
+        throw new IllegalArgumentException(
+            Fields.all(kind) + ": “" + kind.nameOf(t) + "” is there twice");
+      }
+    }
+  }
+
+  /** The things of a kind as a table: lengths in mm. */
+  String table(ShopKind kind, List<? extends Record> things) {
+    List<String> head = columns(kind);
+    StringBuilder out = new StringBuilder();
+    try (CSVPrinter csv = new CSVPrinter(out, TABLE)) {
+      csv.printRecord(head);
+      for (Record t : things) {
+        ThingForm form = ThingForm.of(kind, t, json, Unit.MM);
+        List<String> row = new ArrayList<>();
+        for (String c : head) {
+          row.add(guarded(form.value(c).replaceAll(" mm$", "")));
+        }
+        csv.printRecord(row);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toString();
+  }
+
+  /** What a table program would take for a formula is kept a text. */
+  private static String guarded(String v) {
+    boolean formula = !v.isEmpty() && "=+@".indexOf(v.charAt(0)) >= 0;
+    return formula ? "'" + v : v;
+  }
+
+  private static List<String> columns(ShopKind kind) {
+    List<String> out = new ArrayList<>(Fields.of(kind).stream().map(Field::path).toList());
+    if (kind == ShopKind.WOOD) {
+      for (hazelkeep.wood.WoodProperty p : hazelkeep.wood.WoodProperty.values()) {
+        out.add(p.name());
+      }
+    }
+    return out;
+  }
+
+  /**
+   * Things out of a table.
+   *
+   * @throws IllegalArgumentException naming the line and what is wrong with it
+   */
+  List<Record> read(ShopKind kind, String text) {
+    List<Record> out = new ArrayList<>();
+    try (CSVParser csv =
+        TABLE.builder().setHeader().setSkipHeaderRecord(true).get().parse(new StringReader(text))) {
+      List<String> head = columns(kind);
+      List<String> unknown = csv.getHeaderNames().stream().filter(h -> !head.contains(h)).toList();
+      if (csv.getHeaderNames().isEmpty() || !unknown.isEmpty()) {
+        throw new IllegalArgumentException(
+            "The first line names the columns: "
+                + String.join(", ", head)
+                + (unknown.isEmpty() ? "" : "; “" + unknown.get(0) + "” is none of them"));
+      }
+      for (CSVRecord r : csv) {
+        out.add(row(kind, r));
+      }
+    } catch (IOException | UncheckedIOException | IllegalStateException e) {
+      throw new IllegalArgumentException("This is not a table of comma-separated values.", e);
+    }
+    twice(kind, out);
+    if (kind.single() && out.size() != 1) {
+      throw new IllegalArgumentException(
+          "There is one of this: a heading and a line, not " + out.size() + " lines");
+    }
+    return out;
+  }
+
+  private Record row(ShopKind kind, CSVRecord r) {
+    Map<String, String> typed = new HashMap<>(new LinkedHashMap<>(r.toMap()));
+    typed.replaceAll((k, v) -> v.startsWith("'") ? v.substring(1) : v);
+    ThingForm form = ThingForm.of(kind, typed);
+    form.halves();
+    return form.thing(json, Unit.MM)
+        .orElseThrow(
+            () -> {
+              Map.Entry<String, String> e = form.errors().entrySet().iterator().next();
+              return new IllegalArgumentException(
+                  "Line "
+                      + (r.getRecordNumber() + 1)
+                      + (e.getKey().isEmpty() ? "" : ", " + e.getKey())
+                      + ": "
+                      + e.getValue());
+            });
+  }
+}
