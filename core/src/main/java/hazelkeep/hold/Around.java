@@ -25,6 +25,11 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
   }
 
   @Override
+  public Around in(JawSet other) {
+    return new Around(part, on, other, taped);
+  }
+
+  @Override
   public List<HalfSection> fixtures(Work work, Shop shop) {
     return List.of(Iron.round(jaws, work.sound(part).outer(-PROBE)));
   }

@@ -40,6 +40,11 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
   }
 
   @Override
+  public Expand in(JawSet other) {
+    return new Expand(part, in, other);
+  }
+
+  @Override
   public List<HalfSection> fixtures(Work work, Shop shop) {
     HalfSection wood = work.sound(part);
     return List.of(Iron.inside(jaws, bore(wood) / 2, depth(wood)));

@@ -1,6 +1,7 @@
 package hazelkeep.hold;
 
 import hazelkeep.measure.Verdict;
+import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
@@ -37,6 +38,11 @@ public sealed interface Grip permits Centres, InJaws, Screwed, JamOn, JamChuck, 
   /** The dents and holes that it leaves. */
   default List<Mark> marks(Work work, Shop shop) {
     return List.of();
+  }
+
+  /** The same grip in other jaws; itself where no jaws are used. */
+  default Grip in(JawSet jaws) {
+    return this;
   }
 
   /** Whether the work turns. */

@@ -9,4 +9,7 @@ public sealed interface InJaws extends Grip permits Squeeze, Around, Expand {
 
   /** The jaw set. */
   JawSet jaws();
+
+  @Override
+  InJaws in(JawSet jaws);
 }

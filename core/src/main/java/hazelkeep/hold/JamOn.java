@@ -2,6 +2,7 @@ package hazelkeep.hold;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
@@ -28,6 +29,11 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
   @Override
   public String words() {
     return guest + " jammed on the " + host + ", held in the " + hostHeld.jaws().name();
+  }
+
+  @Override
+  public JamOn in(JawSet jaws) {
+    return new JamOn(guest, host, hostHeld.in(jaws));
   }
 
   @Override

@@ -26,6 +26,11 @@ public record Squeeze(String part, JawSet jaws) implements InJaws {
   }
 
   @Override
+  public Squeeze in(JawSet other) {
+    return new Squeeze(part, other);
+  }
+
+  @Override
   public List<HalfSection> fixtures(Work work, Shop shop) {
     return List.of(Iron.round(jaws, work.sound(part).outer(-PROBE)));
   }

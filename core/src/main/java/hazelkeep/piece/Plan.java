@@ -7,6 +7,7 @@ import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Size;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.route.Means;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Rehearsal;
 import hazelkeep.route.Remedy;
@@ -70,7 +71,8 @@ public record Plan<D extends Design>(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
     Sketch<D> sketch = Sketch.of(kind, design, shop, standing.readings());
     Aim aim = sketch.aim();
-    Route route = kind.route(design, aim, shop).with(edits).with(standing.moves());
+    Route route =
+        kind.route(design, aim, shop).with(edits, new Means(aim, shop)).with(standing.moves());
     State start = standing.now() == null ? State.start(aim) : standing.now().looked(aim);
     Rehearsal played = Rehearsal.play(start, route.without(standing.done()), aim, shop);
     List<Finding> findings = new ArrayList<>(sketch.findings());
@@ -153,8 +155,7 @@ public record Plan<D extends Design>(
   public Optional<Plan<D>> applied(Remedy remedy) {
     try {
       if (remedy instanceof Remedy.Restore restore) {
-        List<RouteEdit> rest =
-            edits.stream().filter(e -> !e.what().equals(restore.step())).toList();
+        List<RouteEdit> rest = edits.stream().filter(e -> !e.touches(restore.step())).toList();
         return Optional.of(of(kind(), design(), shop(), rest));
       }
       return Optional.of(of(kind(), changed(remedy), shop(), edits));

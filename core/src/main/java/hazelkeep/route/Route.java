@@ -27,53 +27,25 @@ public record Route(List<Setup> setups, List<RouteEdit> ignored) {
     return steps().stream().filter(s -> s.key().equals(key)).findFirst();
   }
 
-  /** This route with the turner's changes, applied in order. */
+  /** This route with changes that move and drop, applied in order. */
   public Route with(List<RouteEdit> edits) {
-    List<List<Step>> steps = new ArrayList<>();
-    setups.forEach(s -> steps.add(new ArrayList<>(s.steps())));
+    return with(edits, null);
+  }
+
+  /**
+   * This route with the turner's changes, applied in order; what can't be done is kept apart.
+   *
+   * @param means what new holds and steps are made with
+   */
+  public Route with(List<RouteEdit> edits, Means means) {
+    Editing editing = new Editing(setups, means);
     List<RouteEdit> lost = new ArrayList<>(ignored);
     for (RouteEdit edit : edits) {
-      if (!apply(edit, steps)) {
+      if (!editing.apply(edit)) {
         lost.add(edit);
       }
     }
-    List<Setup> out = new ArrayList<>();
-    for (int i = 0; i < setups.size(); i++) {
-      Setup s = setups.get(i);
-      out.add(new Setup(s.name(), s.title(), s.hold(), s.frames(), steps.get(i)));
-    }
-    return new Route(out, lost);
-  }
-
-  private static boolean apply(RouteEdit edit, List<List<Step>> steps) {
-    Optional<Step> moved =
-        steps.stream().flatMap(List::stream).filter(s -> s.key().equals(edit.what())).findFirst();
-    if (moved.isEmpty()) {
-      return false;
-    }
-    if (edit instanceof RouteEdit.MoveAfter move) {
-      for (List<Step> in : steps) {
-        int at = index(in, move.after());
-        if (at >= 0 && !move.after().equals(move.what())) {
-          Step anchor = in.get(at);
-          steps.forEach(l -> l.remove(moved.get()));
-          in.add(in.indexOf(anchor) + 1, moved.get());
-          return true;
-        }
-      }
-      return false;
-    }
-    steps.forEach(l -> l.remove(moved.get()));
-    return true;
-  }
-
-  private static int index(List<Step> in, StepKey key) {
-    for (int i = 0; i < in.size(); i++) {
-      if (in.get(i).key().equals(key)) {
-        return i;
-      }
-    }
-    return -1;
+    return new Route(editing.setups(), lost);
   }
 
   /** This route without some steps; setups left empty go with them. */
@@ -82,7 +54,7 @@ public record Route(List<Setup> setups, List<RouteEdit> ignored) {
     for (Setup s : setups) {
       List<Step> rest = s.steps().stream().filter(x -> !done.contains(x.key())).toList();
       if (!rest.isEmpty()) {
-        out.add(new Setup(s.name(), s.title(), s.hold(), s.frames(), rest));
+        out.add(s.with(rest));
       }
     }
     return new Route(out, ignored);

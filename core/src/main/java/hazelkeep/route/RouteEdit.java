@@ -1,13 +1,108 @@
 package hazelkeep.route;
 
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.SurfaceId;
+import java.util.Optional;
+
 /** A change of the recipe's route by the turner. */
 public sealed interface RouteEdit {
-  /** The step that it moves or drops. */
-  StepKey what();
+  /** Whether it changes where, or how, a step is done. */
+  boolean touches(StepKey step);
 
   /** Does a step right after another, in that other's setup. */
-  record MoveAfter(StepKey what, StepKey after) implements RouteEdit {}
+  record MoveAfter(StepKey what, StepKey after) implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return what.equals(step);
+    }
+  }
+
+  /** Does a step first of all in a setup. */
+  record MoveInto(StepKey what, String setup) implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return what.equals(step);
+    }
+  }
 
   /** Leaves a step out. */
-  record Drop(StepKey what) implements RouteEdit {}
+  record Drop(StepKey what) implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return what.equals(step);
+    }
+  }
+
+  /**
+   * Adds a step on a surface: cut to size, sanded, or coated.
+   *
+   * @param key its name
+   * @param after the step after which it is done
+   * @param on the surface
+   * @param doing what is done to it
+   * @param grit the finest grit, for sanding
+   * @param product the finish, for coating
+   */
+  record Add(StepKey key, StepKey after, SurfaceId on, Doing doing, int grit, String product)
+      implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return key.equals(step);
+    }
+  }
+
+  /**
+   * Does a setup with all its steps after another.
+   *
+   * @param after the other's name; empty to do it first
+   */
+  record MoveSetup(String setup, String after) implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return step.in(setup);
+    }
+  }
+
+  /** Leaves a setup out, with all its steps. */
+  record DropSetup(String setup) implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return step.in(setup);
+    }
+  }
+
+  /**
+   * Holds the work once more as it was held, right after that setup; steps can then be moved there.
+   *
+   * @param like the setup whose hold it is
+   * @param name the new one's name
+   */
+  record Again(String like, String name) implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return step.in(name);
+    }
+  }
+
+  /**
+   * Holds the work of a setup otherwise.
+   *
+   * @param jaws the name of the jaw set; empty to leave it
+   * @param tail the name of the tail centre; an empty name takes the tailstock away; empty to leave
+   *     it
+   * @param steady the name of the steady; an empty name takes it away; empty to leave it
+   * @param at where the steady stands, mm from the setup's zero
+   */
+  record Rehold(
+      String setup,
+      Optional<String> jaws,
+      Optional<String> tail,
+      Optional<String> steady,
+      double at)
+      implements RouteEdit {
+    @Override
+    public boolean touches(StepKey step) {
+      return step.in(setup);
+    }
+  }
 }

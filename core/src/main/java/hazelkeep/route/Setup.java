@@ -20,4 +20,14 @@ public record Setup(
   public Setup {
     steps = List.copyOf(steps);
   }
+
+  /** This setup with other steps. */
+  public Setup with(List<Step> other) {
+    return new Setup(name, title, hold, frames, other);
+  }
+
+  /** This setup held otherwise. */
+  public Setup with(Hold other) {
+    return new Setup(name, title, other, frames, steps);
+  }
 }

@@ -21,6 +21,11 @@ public record StepKey(String path) {
     }
   }
 
+  /** Whether it is named for a setup. */
+  public boolean in(String setup) {
+    return path.startsWith(setup + "/");
+  }
+
   @Override
   public String toString() {
     return path;

@@ -69,6 +69,10 @@ public record Shop(
   private static final Centre COMMON_LIVE = new Centre("live centre", Centre.Form.LIVE, 3, 2, 10);
   private static final Centre COMMON_PAD = new Centre("padded centre", Centre.Form.PADDED, 0, 0, 8);
 
+  /** Tenon jaws where the shop has none: a common set, so that a plan can be shown at all. */
+  public static final JawSet COMMON_JAWS =
+      dovetail("50 mm jaws", 50, new Span(40, 66), new Span(54, 74), 10, 95);
+
   /** The drive centre. */
   public Centre drive() {
     return centre(Centre.Form.DRIVE).orElse(COMMON_DRIVE);
@@ -174,7 +178,7 @@ public record Shop(
     return new Shop(
         List.of(
             dovetail("25 mm jaws", 26, new Span(23, 40), new Span(31, 46), 9, 80),
-            dovetail("50 mm jaws", 50, new Span(40, 66), new Span(54, 74), 10, 95),
+            COMMON_JAWS,
             dovetail("75 mm jaws", 75, new Span(66, 98), new Span(80, 104), 12, 110),
             new JawSet(
                 "pin jaws",

@@ -55,7 +55,11 @@ final class App {
         "/pieces/1/bench",
         "/pieces/1/paper",
         "/pieces/1/record",
-        "/pieces/3/record");
+        "/pieces/3/record",
+        "/shop",
+        "/shop/woods",
+        "/shop/jaws/new",
+        "/shop/wood/new");
   }
 
   /** Starts one on a database. */

@@ -433,6 +433,19 @@ final class BoxJudge {
 
   /** Ways of finishing an end that the shop or the piece does not allow. */
   private void ends() {
+    if (shop.tenonJaws().isEmpty()) {
+      say(
+          "no-jaws",
+          Grade.STOP,
+          0,
+          1,
+          "",
+          "The shop has no jaws that hold a tenon",
+          "Both halves are held by theirs; the route is shown with a common set.",
+          "blank",
+          null,
+          "Hang a jaw set on the wall.");
+    }
     BoxEnds ends = new BoxEnds(design, aim, shop, shape);
     missing(ends.foot(design.footBy()), "body", "the foot");
     missing(ends.top(design.topBy()), "lid", "the top");

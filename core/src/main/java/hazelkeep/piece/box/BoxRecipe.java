@@ -628,8 +628,7 @@ final class BoxRecipe {
     String end = part.equals(BODY) ? "foot" : "top";
     JawSet jaws =
         BoxRules.jaws(shop, aim.mm("tenon-" + end + ".diameter"), aim.mm("stick.tenon-" + end))
-            .orElseThrow(
-                () -> new IllegalArgumentException("The shop has no jaws to hold a tenon with"));
+            .orElse(Shop.COMMON_JAWS);
     return new Squeeze(part, jaws);
   }
 

@@ -7,7 +7,10 @@ import java.util.Locale;
 /** A jaw set from the end, to scale, with a tenon in it; below it what it squeezes and opens to. */
 public final class JawDrawing {
   /** Sheet units to the mm: one for all sets, so that they can be compared. */
-  private static final double SCALE = 1.45;
+  private static final double SCALE = 1.3;
+
+  /** What is drawn round the axis, mm. */
+  private static final double MOST = 58;
 
   private static final double WIDE = 330;
   private static final double BAR = 8;
@@ -24,8 +27,7 @@ public final class JawDrawing {
   public static String of(JawSet jaws, double tenon, Show show) {
     double r = tenon / 2;
     double rj = jaws.trueCircle() / 2;
-    double reach = Math.max(jaws.body() / 2, r + 6) + 4;
-    double most = Math.min(reach, 75);
+    double most = MOST;
     double cy = most * SCALE + 6;
     double cx = WIDE / 2;
     double height = 2 * cy + 62;
@@ -41,7 +43,8 @@ public final class JawDrawing {
         "aria-label",
         jaws.name() + " on " + show.len(tenon) + ": " + bite(jaws, tenon, show));
     boolean holds = jaws.squeeze().holds(tenon);
-    double shift = shift(jaws, r);
+    double held = Math.max(jaws.squeeze().from(), Math.min(jaws.squeeze().to(), tenon)) / 2;
+    double shift = shift(jaws, held);
     for (int q = 0; q < 4; q++) {
       svg.path("iron", jaw(cx, cy, q, rj, shift, Math.min(jaws.body() / 2, most)));
     }
@@ -121,7 +124,9 @@ public final class JawDrawing {
   /** How it bites, in words. */
   public static String bite(JawSet jaws, double tenon, Show show) {
     if (!jaws.squeeze().holds(tenon)) {
-      return "out of its range";
+      return jaws.expand().filter(e -> e.holds(tenon)).isPresent()
+          ? "too thick to squeeze; opens in such a recess"
+          : "out of its range";
     }
     int lines = jaws.lines(tenon);
     return lines == 0

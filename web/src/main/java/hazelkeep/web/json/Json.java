@@ -62,7 +62,13 @@ public class Json {
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = RouteEdit.MoveAfter.class, name = "move-after"),
-    @JsonSubTypes.Type(value = RouteEdit.Drop.class, name = "drop")
+    @JsonSubTypes.Type(value = RouteEdit.MoveInto.class, name = "move-into"),
+    @JsonSubTypes.Type(value = RouteEdit.Drop.class, name = "drop"),
+    @JsonSubTypes.Type(value = RouteEdit.Add.class, name = "add"),
+    @JsonSubTypes.Type(value = RouteEdit.MoveSetup.class, name = "move-setup"),
+    @JsonSubTypes.Type(value = RouteEdit.DropSetup.class, name = "drop-setup"),
+    @JsonSubTypes.Type(value = RouteEdit.Again.class, name = "again"),
+    @JsonSubTypes.Type(value = RouteEdit.Rehold.class, name = "rehold")
   })
   private interface EditTypes {}
 

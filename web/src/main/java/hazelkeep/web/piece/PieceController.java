@@ -199,7 +199,7 @@ class PieceController {
     }
     if (r instanceof Remedy.Restore restore) {
       List<RouteEdit> rest =
-          piece.edits().stream().filter(e -> !e.what().equals(restore.step())).toList();
+          piece.edits().stream().filter(e -> !e.touches(restore.step())).toList();
       try {
         pieces.save(id, version, "back to the recipe", piece.design(), rest);
       } catch (Stale e) {

@@ -122,7 +122,7 @@ class ShopController {
     return new Thing(
         "/shop/" + i.kind().key() + "/" + i.id(),
         i.kind().single() ? Fields.one(i.kind()) : i.kind().nameOf(i.thing()),
-        ThingForm.summary(i.kind(), i.thing(), json, show.unit()),
+        Lines.of(i.thing(), show),
         drawing);
   }
 

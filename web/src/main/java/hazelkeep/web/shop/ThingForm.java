@@ -12,7 +12,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
@@ -212,35 +211,5 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     return errors.isEmpty()
         ? Optional.of(new Species(name, value("botanical").strip(), own))
         : Optional.empty();
-  }
-
-  /** A line for the list: the fields that say most, in the unit chosen. */
-  static String summary(ShopKind kind, Record thing, Json json, Unit unit) {
-    ThingForm form = of(kind, thing, json, unit);
-    List<String> said = new ArrayList<>();
-    for (Field f : Fields.of(kind)) {
-      String v = form.value(f.path());
-      if (f.path().equals("name") || v.isEmpty()) {
-        continue;
-      }
-      switch (f.form()) {
-        case LENGTH ->
-            said.add(lower(f.label()) + " " + v + (v.endsWith("mm") ? "" : " " + unit.word()));
-        case NUMBER -> said.add(lower(f.label().split(":")[0]) + " " + v + " " + f.hint());
-        case NUMBERS -> said.add("steps " + v);
-        case TICK -> said.add(lower(f.label()));
-        case CHOICE ->
-            f.options().stream()
-                .filter(o -> o.name().equals(v))
-                .findFirst()
-                .ifPresent(o -> said.add(o.label()));
-        default -> said.add(v);
-      }
-    }
-    return String.join(" · ", said);
-  }
-
-  private static String lower(String s) {
-    return s.substring(0, 1).toLowerCase(Locale.ROOT) + s.substring(1);
   }
 }
