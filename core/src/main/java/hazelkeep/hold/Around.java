@@ -31,12 +31,12 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
 
   @Override
   public List<HalfSection> fixtures(Work work, Shop shop) {
-    return List.of(Iron.round(jaws, work.sound(part).outer(-PROBE)));
+    return List.of(Iron.round(jaws, work.outer(part, -PROBE)));
   }
 
   @Override
   public Support support(Work work) {
-    return new Support(0, Support.Kind.SPRUNG, 2 * work.sound(part).outer(-PROBE));
+    return new Support(0, Support.Kind.SPRUNG, 2 * work.outer(part, -PROBE));
   }
 
   /** How deep the wood stands in the jaws, mm. */

@@ -52,7 +52,7 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
 
   @Override
   public Support support(Work work) {
-    return new Support(0, Support.Kind.SPRUNG, bore(work.sound(part)));
+    return new Support(0, Support.Kind.SPRUNG, 2 * work.inner(part, PROBE));
   }
 
   @Override

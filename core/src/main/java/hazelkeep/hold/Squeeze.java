@@ -32,18 +32,18 @@ public record Squeeze(String part, JawSet jaws) implements InJaws {
 
   @Override
   public List<HalfSection> fixtures(Work work, Shop shop) {
-    return List.of(Iron.round(jaws, work.sound(part).outer(-PROBE)));
+    return List.of(Iron.round(jaws, work.outer(part, -PROBE)));
   }
 
   @Override
   public Support support(Work work) {
-    return new Support(0, Support.Kind.SPRUNG, 2 * work.sound(part).outer(-PROBE));
+    return new Support(0, Support.Kind.SPRUNG, 2 * work.outer(part, -PROBE));
   }
 
   /** The tenon breaks before the jaws let go: a quarter of its bending strength is allowed. */
   @Override
   public Allowed allows(Work work) {
-    double d = 2 * work.sound(part).outer(-PROBE);
+    double d = 2 * work.outer(part, -PROBE);
     Optional<Double> strength =
         Optional.ofNullable(work.bodies().get(part))
             .flatMap(b -> b.wood().bending())

@@ -8,8 +8,8 @@ import hazelkeep.wood.Species;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 
 /**
  * What is mounted.
@@ -46,27 +46,51 @@ public record Work(Map<String, Part> parts, Map<String, Body> bodies, Map<String
 
   /** Where the wood begins, mm from the setup's zero; 0 with nothing mounted. */
   public double least() {
-    return ends(HalfSection::minZ).min().orElse(0);
+    return ends().min().orElse(0);
   }
 
   /**
    * Where the wood ends towards the tailstock, mm from the setup's zero; 0 with nothing mounted.
    */
   public double most() {
-    return ends(HalfSection::maxZ).max().orElse(0);
+    return ends().max().orElse(0);
   }
 
   /** The largest swept radius, mm; 0 with nothing mounted. */
   public double radius() {
-    return ends(HalfSection::maxR).max().orElse(0);
+    return there().mapToDouble(p -> bodies.get(p).swept().maxR()).max().orElse(0);
+  }
+
+  /** Both ends of every part's stock; read off the body, which costs less than turning it round. */
+  private DoubleStream ends() {
+    return there()
+        .flatMapToDouble(
+            p -> {
+              HalfSection h = bodies.get(p).swept();
+              Frame f = frames.get(p);
+              return DoubleStream.of(f.x(h.minZ()), f.x(h.maxZ()));
+            });
+  }
+
+  private Stream<String> there() {
+    return parts.keySet().stream()
+        .filter(p -> bodies.containsKey(p) && !bodies.get(p).swept().isEmpty());
+  }
+
+  /** The outermost radius of sound wood of a part at a place of the setup, mm; 0 without any. */
+  public double outer(String part, double x) {
+    Body b = bodies.get(part);
+    return b == null ? 0 : b.sound().outer(frames.get(part).inverse().x(x));
+  }
+
+  /** The innermost radius of sound wood of a part at a place of the setup, mm; 0 when solid. */
+  public double inner(String part, double x) {
+    Body b = bodies.get(part);
+    return b == null ? 0 : b.sound().inner(frames.get(part).inverse().x(x));
   }
 
   /** The wood of a part; empty when there is none. */
   public Optional<Species> wood(String part) {
     return Optional.ofNullable(bodies.get(part)).map(Body::wood);
-  }
-
-  private DoubleStream ends(ToDoubleFunction<HalfSection> end) {
-    return parts.keySet().stream().map(this::swept).filter(h -> !h.isEmpty()).mapToDouble(end);
   }
 }

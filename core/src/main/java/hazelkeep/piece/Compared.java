@@ -77,22 +77,11 @@ public record Compared(
 
   /** Every way to finish an end of a plan's piece: possible ones first, as they are offered. */
   public static <D extends Design> List<Compared> of(Plan<D> plan, End end) {
-    List<Compared> out = new ArrayList<>();
-    List<Plan<D>> played = new ArrayList<>();
-    for (Choice.Option o : end.choice().options()) {
-      played.add(played(plan, end, o));
-    }
-    // What goes wrong whatever is chosen is no argument for or against a way.
-    List<Finding> common =
-        played.get(0).findings().stream()
-            .filter(f -> played.stream().allMatch(p -> p.findings().stream().anyMatch(f::sameAs)))
-            .toList();
-    for (int i = 0; i < played.size(); i++) {
-      Choice.Option o = end.choice().options().get(i);
-      out.add(one(played.get(i), end, o, common));
-    }
-    out.sort(Comparator.comparing(c -> !c.possible()));
-    return List.copyOf(out);
+    // Each way is a whole route to play: they are played side by side.
+    return end.choice().options().parallelStream()
+        .map(o -> one(plan, played(plan, end, o), end, o))
+        .sorted(Comparator.comparing(c -> !c.possible()))
+        .toList();
   }
 
   private static <D extends Design> Plan<D> played(Plan<D> plan, End end, Choice.Option option) {
@@ -104,10 +93,11 @@ public record Compared(
   }
 
   private static <D extends Design> Compared one(
-      Plan<D> plan, End end, Choice.Option option, List<Finding> common) {
+      Plan<D> now, Plan<D> plan, End end, Choice.Option option) {
+    // What goes wrong elsewhere in the route as it is speaks neither for nor against a way.
     List<Finding> own =
         plan.findings().stream()
-            .filter(f -> common.stream().noneMatch(f::sameAs))
+            .filter(f -> concerns(f, plan, end) || now.findings().stream().noneMatch(f::sameAs))
             .filter(f -> f.grade() != Grade.NOTE || f.code().equals("marks"))
             .toList();
     List<Held> grips = new ArrayList<>();
@@ -132,6 +122,15 @@ public record Compared(
         all == 0 ? 0 : 1 - byHand / all,
         List.copyOf(grips),
         (int) plan.route().setups().stream().filter(s -> !s.steps().isEmpty()).count());
+  }
+
+  private static <D extends Design> boolean concerns(Finding f, Plan<D> plan, End end) {
+    boolean held = f.code().equals("hold-missing") && f.part().equals(end.part());
+    return held
+        || plan.route().setups().stream()
+            .filter(s -> end.at(s.name()))
+            .flatMap(s -> s.steps().stream())
+            .anyMatch(s -> f.at().filter(s.key()::equals).isPresent());
   }
 
   /** The area of the end's surface that a step bares: its share of what was covered. */

@@ -5,7 +5,6 @@ import hazelkeep.hold.Support;
 import hazelkeep.hold.Work;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.solid.Point;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Figure;
@@ -37,7 +36,7 @@ public record Stiffness(
     List<String> missing) {
 
   /** So many slices along the work. */
-  static final int SLICES = 72;
+  static final int SLICES = 60;
 
   private static final int CRITICALS = 2;
   private static final double SECONDS = 60;
@@ -316,7 +315,7 @@ public record Stiffness(
     /** The setup's z in the z of a part's body. */
     private double place(String part, double z) {
       Frame f = work.frames().get(part);
-      return f.inverse().of(new Point(z, 0)).z();
+      return f.inverse().x(z);
     }
 
     /** How far an open rim yields under a newton, at each place, mm/N. */
@@ -325,30 +324,34 @@ public record Stiffness(
       if (hold.supported()) {
         return out;
       }
+      double most = work.most();
       for (String p : parts) {
-        HalfSection wood = work.sound(p);
-        double rim = wood.maxZ();
-        if (rim < work.most() - 1 || wood.inner(rim - EDGE) <= 0) {
+        HalfSection wood = work.bodies().get(p).sound();
+        Frame f = work.frames().get(p);
+        double rim = Math.max(f.x(wood.minZ()), f.x(wood.maxZ()));
+        if (rim < most - STEP || work.inner(p, rim - EDGE) <= 0) {
           continue;
         }
         double across = work.bodies().get(p).wood().across().map(Figure::value).orElse(Double.NaN);
-        rim(z, out, wood, rim, across);
+        rim(z, out, p, rim, across);
       }
       return out;
     }
 
     /** The nearer to the floor, the rounder the wall is kept. */
-    private static void rim(double[] z, double[] out, HalfSection wood, double rim, double across) {
+    private void rim(double[] z, double[] out, String part, double rim, double across) {
+      double least = work.least();
       double floor = rim - EDGE;
-      while (floor > wood.minZ() && wood.inner(floor) > 0) {
+      while (floor > least && work.inner(part, floor) > 0) {
         floor -= STEP;
       }
-      for (int i = 0; i < z.length; i++) {
+      for (int i = z.length - 1; i >= 0 && z[i] > floor; i--) {
         double at = Math.min(z[i], rim - EDGE);
-        double in = wood.inner(at);
+        double in = work.inner(part, at);
         if (at > floor && in > 0) {
-          double t = wood.outer(at) - in;
-          double mean = (wood.outer(at) + in) / 2;
+          double outer = work.outer(part, at);
+          double t = outer - in;
+          double mean = (outer + in) / 2;
           double share = Math.min(1, (at - floor) / (2 * mean * KEPT_ROUND));
           out[i] = share * mean / (RIM * across * t * t);
         }

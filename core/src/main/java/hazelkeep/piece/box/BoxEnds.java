@@ -137,7 +137,8 @@ final class BoxEnds {
       case PRESSED -> pressed(h);
       case JAM_CUP ->
           Double.isNaN(shoulder)
-              ? missing(h, 0, 0, "This half has no spigot for a cup", "Its partner carries it.")
+              ? missing(
+                  h, Double.NaN, 0, "This half has no spigot for a cup", "Its partner carries it.")
               : cup(h, shoulder);
       default -> new Mount(plug(h), frame(h, h.face()), Optional.empty());
     };
@@ -148,11 +149,18 @@ final class BoxEnds {
   }
 
   private Mount missing(Half h, double found, double limit, String title, String why) {
-    Verdict v = new Verdict("hold-missing", Grade.STOP, found, limit, "mm", title, why);
+    // Without a size there is nothing to compare: the shop or the piece lacks it altogether.
+    Verdict v =
+        Double.isNaN(found)
+            ? new Verdict("hold-missing", Grade.STOP, 0, 1, "", title, why)
+            : new Verdict("hold-missing", Grade.STOP, found, limit, "mm", title, why);
     return new Mount(plug(h), frame(h, h.face()), Optional.of(v));
   }
 
   private Mount expand(Half h) {
+    if (shop.jaws().stream().allMatch(j -> j.expand().isEmpty())) {
+      return missing(h, Double.NaN, 0, "No jaws on the wall open", "They only squeeze.");
+    }
     return shop.jaws().stream()
         .filter(j -> j.expand().map(e -> e.holds(h.mouth())).orElse(false))
         .min(Comparator.comparingDouble(j -> Math.abs(j.trueCircle() - h.mouth())))
@@ -196,6 +204,14 @@ final class BoxEnds {
 
   private Mount mandrel(Half h) {
     double want = h.mouth() + press(h) - 2 * paper();
+    if (shop.chucks().stream().noneMatch(c -> c.form() == KeptChuck.Form.PLUG)) {
+      return missing(
+          h,
+          Double.NaN,
+          0,
+          "No plug is kept on the wall",
+          "A jam chuck that was kept is trued again.");
+    }
     Optional<KeptChuck> kept =
         shop.chucks().stream()
             .filter(c -> c.form() == KeptChuck.Form.PLUG)

@@ -2,7 +2,9 @@ package hazelkeep.web.planning;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import hazelkeep.piece.Compared;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.End;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
@@ -75,9 +77,18 @@ public class Planner {
    * @throws hazelkeep.piece.BadDesign when it can't
    */
   public void tryOut(Piece piece, Design next) {
-    plan(piece.kind(), next, piece.edits());
+    tryOut(piece, next, piece.edits());
+  }
+
+  /**
+   * The same with other changes of the route.
+   *
+   * @throws hazelkeep.piece.BadDesign when it can't
+   */
+  public void tryOut(Piece piece, Design next, List<RouteEdit> edits) {
+    plan(piece.kind(), next, edits);
     if (runs.started(piece.id())) {
-      replay(piece.kind(), next, piece.edits(), runs.log(piece.id()));
+      replay(piece.kind(), next, edits, runs.log(piece.id()));
     }
   }
 
@@ -86,6 +97,16 @@ public class Planner {
     return (Plan<?>)
         remembered(
             new PlanKey(kind.name(), design, edits, shop(), false), () -> of(kind, design, edits));
+  }
+
+  private record EndKey(Object plan, String end) {}
+
+  /** The ways to finish an end of a piece, each played from the blank. */
+  @SuppressWarnings("unchecked")
+  public List<Compared> compared(Piece piece, End end) {
+    Object plan = new PlanKey(piece.kind().name(), piece.design(), piece.edits(), shop(), false);
+    return (List<Compared>)
+        remembered(new EndKey(plan, end.name()), () -> Compared.of(plan(piece), end));
   }
 
   private <D extends Design> Plan<D> of(Kind<D> kind, Design design, List<RouteEdit> edits) {

@@ -1,0 +1,216 @@
+package hazelkeep.web.holding;
+
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.piece.DesignForm;
+import hazelkeep.web.piece.FindingView;
+import hazelkeep.web.piece.Marks;
+import hazelkeep.web.planning.Changes;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.NotThere;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** How the work is held, and how both ends get finished. */
+@Controller
+@RequestMapping("/pieces/{id:\\d+}/holding")
+class HoldingController {
+  private final PieceStore pieces;
+  private final RunStore runs;
+  private final Planner planner;
+  private final Changes changes;
+  private final Json json;
+
+  HoldingController(PieceStore pieces, RunStore runs, Planner planner, Changes changes, Json json) {
+    this.pieces = pieces;
+    this.runs = runs;
+    this.planner = planner;
+    this.changes = changes;
+    this.json = json;
+  }
+
+  @GetMapping
+  String holding(@PathVariable long id, Unit unit, Model model) {
+    return fill(pieces.get(id), unit, model, null);
+  }
+
+  private String fill(Piece piece, Unit unit, Model model, String notice) {
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    List<FindingView> findings = FindingView.all(plan, show, json);
+    model.addAttribute("piece", piece);
+    model.addAttribute("show", show);
+    model.addAttribute("chapter", "holding");
+    model.addAttribute("notice", notice);
+    model.addAttribute("running", runs.started(piece.id()));
+    model.addAttribute("holds", HoldView.all(plan, show));
+    model.addAttribute("ends", ends(piece.kind(), piece.design()));
+    model.addAttribute("form", DesignForm.of(piece.design(), unit));
+    model.addAttribute("species", planner.shop().woods().all());
+    model.addAttribute("shapeMarks", Marks.shape(findings));
+    model.addAttribute("routeMarks", Marks.route(findings));
+    return "holding/holding";
+  }
+
+  private static <D extends Design> List<End> ends(Kind<D> kind, Design design) {
+    return kind.ends(kind.type().cast(design));
+  }
+
+  /** The ways to finish an end: played once the page is there, since each is a whole route. */
+  @GetMapping("/ways")
+  String ways(@PathVariable long id, @RequestParam String end, Unit unit, Model model) {
+    Piece piece = pieces.get(id);
+    End of =
+        ends(piece.kind(), piece.design()).stream()
+            .filter(e -> e.name().equals(end))
+            .findFirst()
+            .orElseThrow(() -> new NotThere("This piece has no end called “" + end + "”."));
+    model.addAttribute("piece", piece);
+    model.addAttribute("e", WayView.of(of, planner.compared(piece, of), new Show(unit)));
+    return "holding/ways :: ways(e=${e})";
+  }
+
+  /** Finishes an end another way. */
+  @PostMapping("/finish")
+  String finish(
+      @PathVariable long id,
+      @RequestParam String name,
+      @RequestParam String option,
+      @RequestParam int version,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    return design(
+        id,
+        version,
+        name + " " + option,
+        unit,
+        model,
+        response,
+        (kind, d) -> chosen(kind, d, name, option));
+  }
+
+  private static <D extends Design> D chosen(
+      Kind<D> kind, Design design, String name, String option) {
+    return kind.choose(kind.type().cast(design), name, option);
+  }
+
+  /** Turns jam chucks from another wood, or puts paper between. */
+  @PostMapping("/jam")
+  String jam(
+      @PathVariable long id,
+      @RequestParam String jamWood,
+      @RequestParam String paper,
+      @RequestParam int version,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    return design(
+        id,
+        version,
+        "jam chucks",
+        unit,
+        model,
+        response,
+        (kind, d) -> Restated.with(Restated.with(d, "jamWood", jamWood), "paper", layers(paper)));
+  }
+
+  private static int layers(String typed) {
+    try {
+      return typed.isBlank() ? 0 : Integer.parseInt(typed.strip());
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("Paper goes in whole layers, 0 to 6.", e);
+    }
+  }
+
+  private interface Change {
+    Design of(Kind<?> kind, Design design);
+  }
+
+  private String design(
+      long id,
+      int version,
+      String note,
+      Unit unit,
+      Model model,
+      HttpServletResponse response,
+      Change change) {
+    Piece piece = pieces.get(id);
+    return answer(
+        id,
+        changes.save(
+            piece,
+            version,
+            note,
+            () -> change.of(piece.kind(), piece.design()),
+            UnaryOperator.identity()),
+        unit,
+        model,
+        response);
+  }
+
+  /** Holds setups in other jaws. */
+  @PostMapping("/jaws")
+  String jaws(
+      @PathVariable long id,
+      @RequestParam List<String> setup,
+      @RequestParam String jaws,
+      @RequestParam int version,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    Piece piece = pieces.get(id);
+    return answer(
+        id,
+        changes.save(
+            piece,
+            version,
+            "held in the " + jaws,
+            piece::design,
+            edits -> {
+              List<RouteEdit> out = new ArrayList<>(edits);
+              for (String s : setup) {
+                out.add(
+                    new RouteEdit.Rehold(
+                        s, Optional.of(jaws), Optional.empty(), Optional.empty(), 0));
+              }
+              return out;
+            }),
+        unit,
+        model,
+        response);
+  }
+
+  private String answer(
+      long id,
+      Optional<Changes.Refused> refused,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    if (refused.isEmpty()) {
+      return "redirect:/pieces/" + id + "/holding";
+    }
+    response.setStatus(refused.get().status());
+    return fill(pieces.get(id), unit, model, refused.get().message());
+  }
+}

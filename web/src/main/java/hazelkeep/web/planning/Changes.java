@@ -1,0 +1,77 @@
+package hazelkeep.web.planning;
+
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Design;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.Stale;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** Saves a change of a piece's design or route, once it was tried. */
+@Component
+public class Changes {
+  private final PieceStore pieces;
+  private final RunStore runs;
+  private final Planner planner;
+
+  Changes(PieceStore pieces, RunStore runs, Planner planner) {
+    this.pieces = pieces;
+    this.runs = runs;
+    this.planner = planner;
+  }
+
+  /**
+   * A change that was not made.
+   *
+   * @param status of the answer
+   * @param message why, and what would be accepted
+   */
+  public record Refused(int status, String message) {}
+
+  /**
+   * Tries a change and saves it.
+   *
+   * @param version the version that was changed
+   * @param note what the change is called in the piece's history
+   * @return why it was not made; empty when it was
+   */
+  public Optional<Refused> save(
+      Piece piece,
+      int version,
+      String note,
+      Supplier<Design> design,
+      UnaryOperator<List<RouteEdit>> route) {
+    try {
+      if (version != piece.version()) {
+        return Optional.of(stale());
+      }
+      Design next = design.get();
+      List<RouteEdit> edits = route.apply(piece.edits());
+      if (next.equals(piece.design()) && edits.equals(piece.edits())) {
+        return Optional.empty();
+      }
+      planner.tryOut(piece, next, edits);
+      int saved = pieces.save(piece.id(), version, note, next, edits);
+      runs.changed(piece.id(), saved);
+      return Optional.empty();
+    } catch (Stale e) {
+      return Optional.of(stale());
+    } catch (BadDesign | IllegalArgumentException e) {
+      return Optional.of(new Refused(HttpStatus.UNPROCESSABLE_CONTENT.value(), e.getMessage()));
+    }
+  }
+
+  private static Refused stale() {
+    return new Refused(
+        HttpStatus.CONFLICT.value(),
+        "This piece was changed in another tab. Your change was not saved; here is the newest. Make"
+            + " it again if you still want it.");
+  }
+}
