@@ -173,6 +173,7 @@ if (film) {
     document.getElementById("film-picture").replaceChildren(picture);
     document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
     document.getElementById("film-words").textContent = card.querySelector(".words").textContent;
+    document.getElementById("film-stiff").textContent = card.dataset.stiff ?? "";
     const lines = [card.dataset.speed, ...[...card.querySelectorAll(".target")].map((s) => `${s.textContent}, ${s.dataset.how}`)];
     document.getElementById("film-numbers").replaceChildren(...lines.filter(Boolean).map((text) => {
       const line = document.createElement("span");
@@ -184,6 +185,32 @@ if (film) {
   scrubber.addEventListener("input", () => show(scrubber.value, true));
   document.querySelectorAll(".step").forEach((c) => c.addEventListener("click", () => { scrubber.value = c.dataset.no; show(c.dataset.no, false); }));
   show(scrubber.value, false);
+}
+
+// A step is dragged on to the one that it is to follow, or into an empty hold.
+const route = document.getElementById("route");
+if (route) {
+  let carried = null;
+  const over = (e) => e.target.closest?.(".step[draggable], .strip.empty");
+  route.addEventListener("dragstart", (e) => {
+    carried = e.target.closest(".step")?.dataset.key ?? null;
+    e.dataTransfer.effectAllowed = "move";
+  });
+  route.addEventListener("dragover", (e) => {
+    document.querySelectorAll(".drop").forEach((c) => c.classList.remove("drop"));
+    if (carried && over(e)) { e.preventDefault(); over(e).classList.add("drop"); }
+  });
+  route.addEventListener("drop", async (e) => {
+    const to = over(e);
+    if (!carried || !to) return;
+    e.preventDefault();
+    const fields = to.dataset.key ? { how: "after", to: to.dataset.key } : { how: "into", to: to.dataset.setup };
+    if (fields.to === carried) return;
+    const answer = await fetch(`/pieces/${route.dataset.piece}/route/step`, {
+      method: "POST", headers: csrf(), body: new URLSearchParams({ what: carried, version: route.dataset.version, ...fields }),
+    });
+    location.assign(answer.url);
+  });
 }
 
 // Calipers type a number and Enter into whatever has the focus: that is the field of the reading.

@@ -6,7 +6,6 @@ import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -104,7 +103,7 @@ record Seat(
         true,
         fit.hoop(),
         strength.map(Figure::value).orElse(Double.NaN),
-        "friction of the jam, pressed by " + hundredths(-play) + " mm",
+        "friction of the jam",
         missing);
   }
 
@@ -115,10 +114,6 @@ record Seat(
         new PressFit.Half(bore, inner.value(), plug.poisson().value()),
         press,
         length);
-  }
-
-  private static String hundredths(double mm) {
-    return String.format(Locale.ROOT, "%.2f", mm);
   }
 
   /**

@@ -56,6 +56,12 @@ public record Stage(
     return new Work(parts, bodies, setup.frames());
   }
 
+  /** How stiff the work has become by this step; what a parting cut sets free no longer counts. */
+  public Stiffness stiffness() {
+    boolean parts = step.at() == Speeds.At.PARTING;
+    return parts || !stiffAfter.known() ? stiffBefore : stiffAfter;
+  }
+
   /** What this step takes off each part's stock, in the setup's frame; worked out when asked. */
   public Map<String, HalfSection> removed() {
     Map<String, HalfSection> out = new LinkedHashMap<>();

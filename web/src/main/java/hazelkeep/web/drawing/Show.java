@@ -4,8 +4,12 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Lathe;
 import hazelkeep.shop.Speeds;
+import hazelkeep.stiffness.StiffnessLimits;
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /**
  * Numbers as they are shown: in the unit chosen, fits finer than lengths.
@@ -83,8 +87,26 @@ public record Show(Unit unit) {
     return whole(s.from()) + "–" + whole(s.to());
   }
 
+  /** The usual speeds on a lathe: a window, or those of its steps that lie in it. */
+  public String rpm(Speeds s, Lathe lathe) {
+    if (lathe.steps().isEmpty()) {
+      return rpm(s) + " rpm";
+    }
+    List<Double> within = lathe.within(s);
+    return within.isEmpty()
+        ? "step " + whole(lathe.atMost(s.to())) + " rpm"
+        : "step " + within.stream().map(this::whole).collect(Collectors.joining(" or ")) + " rpm";
+  }
+
   /** The usual speeds, and what is never passed. */
-  public String rpmAndCeiling(Speeds s) {
-    return rpm(s) + " rpm, never above " + whole(s.ceiling());
+  public String rpmAndCeiling(Speeds s, Lathe lathe) {
+    return rpm(s, lathe) + ", never above " + whole(s.ceiling());
+  }
+
+  /** A stiffness: what is rigid for a turner is shown as more than that. */
+  public String stiffness(double k) {
+    return k >= StiffnessLimits.RIGID
+        ? "> " + whole(StiffnessLimits.RIGID) + " N/mm"
+        : whole(k) + " N/mm";
   }
 }

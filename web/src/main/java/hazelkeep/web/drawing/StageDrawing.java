@@ -106,7 +106,8 @@ public final class StageDrawing {
 
   private String draw(String css, DimKey measured, Show show) {
     double width = (hi - lo) * scale;
-    double height = 2 * sheet.axis();
+    boolean curve = show == null && stage.stiffBefore().known();
+    double height = 2 * sheet.axis() + (curve ? StiffnessDrawing.TALL : 0);
     svg.open(
         "svg",
         "viewBox",
@@ -140,6 +141,9 @@ public final class StageDrawing {
       svg.path("worked", sheet.above(line) + sheet.below(line));
     }
     svg.line("axis", 0, sheet.axis(), width, sheet.axis());
+    if (curve) {
+      StiffnessDrawing.draw(svg, stage, sheet, 2 * sheet.axis(), width);
+    }
     if (measured != null) {
       measure(measured, show, width);
     }

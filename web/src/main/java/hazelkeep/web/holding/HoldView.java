@@ -14,10 +14,7 @@ import hazelkeep.hold.Work;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Stage;
-import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.stiffness.Stiffness;
-import hazelkeep.stiffness.StiffnessLimits;
 import hazelkeep.web.drawing.ChuckDrawing;
 import hazelkeep.web.drawing.JawDrawing;
 import hazelkeep.web.drawing.Show;
@@ -65,7 +62,7 @@ public record HoldView(
   public record Other(String name, String why, boolean fits) {}
 
   /** The holds of a plan, each once, in the order of the work. */
-  static List<HoldView> all(Plan<?> plan, Show show) {
+  public static List<HoldView> all(Plan<?> plan, Show show) {
     List<HoldView> out = new ArrayList<>();
     List<Grip> seen = new ArrayList<>();
     List<List<String>> setups = new ArrayList<>();
@@ -108,7 +105,7 @@ public record HoldView(
         cut(grip, work, show),
         why(ranked, jaws, show),
         stands(allowed, work),
-        soft(stages),
+        soft(stages, show),
         String.join(", ", missing(allowed, stages)),
         drawing(grip, jaws, work, show),
         jaws.map(
@@ -216,25 +213,14 @@ public record HoldView(
   }
 
   /** The least stiffness that the work comes down to in this hold. */
-  private static String soft(List<Stage> stages) {
+  private static String soft(List<Stage> stages, Show show) {
     double least = Double.POSITIVE_INFINITY;
     for (Stage s : stages) {
-      boolean parts = s.step().at() == Speeds.At.PARTING;
-      for (Stiffness k :
-          parts ? List.of(s.stiffBefore()) : List.of(s.stiffBefore(), s.stiffAfter())) {
-        for (double v : k.held()) {
-          least = Math.min(least, v);
-        }
+      for (double v : s.stiffness().held()) {
+        least = Math.min(least, v);
       }
     }
-    return Double.isInfinite(least) ? "" : "Softest place " + stiffness(least);
-  }
-
-  /** A stiffness as it is shown. */
-  static String stiffness(double k) {
-    return k >= StiffnessLimits.RIGID
-        ? "> " + Math.round(StiffnessLimits.RIGID) + " N/mm"
-        : Math.round(k) + " N/mm";
+    return Double.isInfinite(least) ? "" : "Softest place " + show.stiffness(least);
   }
 
   private static String drawing(Grip grip, Optional<InJaws> jaws, Work work, Show show) {

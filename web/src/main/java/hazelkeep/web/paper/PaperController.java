@@ -10,6 +10,7 @@ import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
+import hazelkeep.web.holding.HoldView;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
@@ -168,7 +169,7 @@ class PaperController {
       no++;
       s.right(28, y, 10, Integer.toString(no));
       s.text(31, y, 10, stage.step().title());
-      s.right(192, y, 9, stage.speeds().map(w -> show.rpm(w) + " rpm").orElse(""));
+      s.right(192, y, 9, stage.speeds().map(w -> show.rpm(w, plan.shop().lathe())).orElse(""));
       y += 5.4;
     }
   }
@@ -240,6 +241,42 @@ class PaperController {
         s.text(132, y, 9, d.label());
         s.right(196, y, 9, show.words(d, d.mm()));
       }
+    }
+  }
+
+  /** What is cut and set for every hold, for the wall behind the chuck. */
+  @GetMapping("/pieces/{id:\\d+}/holds.pdf")
+  ResponseEntity<byte[]> holds(@PathVariable long id, Unit unit) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    try (Sheet s = new Sheet("Holds: " + piece.name())) {
+      s.text(18, 22, 18, piece.name());
+      s.text(18, 29, 10, "Holds · " + piece.design().species() + " · all sizes in " + unit.word());
+      s.controlBar(18, 40);
+      double y = 54;
+      for (HoldView h : HoldView.all(plan, show)) {
+        if (y > Sheet.HEIGHT - 44) {
+          s.next();
+          y = 24;
+        }
+        s.text(18, y, 12, h.title());
+        s.text(18, y + 5.4, 10, h.words());
+        y += 11;
+        for (String size : h.cut()) {
+          s.text(24, y, 10, size);
+          y += 5;
+        }
+        for (String line : List.of(h.why(), h.stands(), h.soft())) {
+          if (!line.isEmpty()) {
+            s.text(24, y, 9, line);
+            y += 4.6;
+          }
+        }
+        s.rule(18, y, 192);
+        y += 8;
+      }
+      return pdf(s.bytes(), "holds.pdf");
     }
   }
 

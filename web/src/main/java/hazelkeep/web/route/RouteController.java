@@ -1,11 +1,20 @@
 package hazelkeep.web.route;
 
+import hazelkeep.hold.InJaws;
+import hazelkeep.hold.JamOn;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
+import hazelkeep.route.Finding;
 import hazelkeep.route.LastChance;
+import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
+import hazelkeep.shop.Centre;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Steady;
+import hazelkeep.stiffness.Stiffness;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StageDrawing;
 import hazelkeep.web.drawing.Words;
@@ -16,15 +25,20 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The route as a film strip: a row a hold, a picture a step. */
 @Controller
 class RouteController {
+  /** A critical speed beyond this is of no concern to a turner, rpm. */
+  private static final double CRITICAL_FAR = 10_000;
+
   /** Room for a picture, px. */
   private static final double CARD = 212;
 
@@ -47,9 +61,20 @@ class RouteController {
    * @param free how far it stands out, empty where that says nothing
    * @param cards its steps
    * @param lastChances what can be done here and in no later hold
+   * @param name the setup's stable name
+   * @param jaws whether jaws hold it
+   * @param onLathe whether it turns
    */
   public record Row(
-      int no, String title, String hold, String free, List<Card> cards, List<String> lastChances) {}
+      int no,
+      String title,
+      String hold,
+      String free,
+      List<Card> cards,
+      List<String> lastChances,
+      String name,
+      boolean jaws,
+      boolean onLathe) {}
 
   /**
    * A step.
@@ -60,6 +85,8 @@ class RouteController {
    * @param svg the stage
    * @param speed the usual speeds
    * @param ceiling the same with what is never passed
+   * @param stiff how stiff the work is after it, at its softest place
+   * @param key the step's name
    * @param targets what to measure
    * @param findings what would go wrong
    */
@@ -70,6 +97,8 @@ class RouteController {
       String svg,
       String speed,
       String ceiling,
+      String stiff,
+      String key,
       List<Target> targets,
       List<FindingView> findings) {}
 
@@ -81,8 +110,28 @@ class RouteController {
    */
   public record Target(String size, String how) {}
 
+  private static String stiff(Stage stage, Show show) {
+    Stiffness k = stage.stiffness();
+    if (!k.known()) {
+      return k.missing().isEmpty() ? "" : "stiffness not judged: " + String.join(", ", k.missing());
+    }
+    return "softest place "
+        + show.stiffness(Arrays.stream(k.held()).min().orElseThrow())
+        + ", wood alone "
+        + show.stiffness(Arrays.stream(k.wood()).min().orElseThrow());
+  }
+
+  private static String critical(Stage stage, Show show) {
+    double[] c = stage.stiffBefore().criticals();
+    return c.length == 0 || c[0] > CRITICAL_FAR ? "" : ", whips at " + show.whole(c[0]) + " rpm";
+  }
+
   @GetMapping("/pieces/{id:\\d+}/route")
-  String route(@PathVariable long id, Unit unit, Model model) {
+  String route(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "") String change,
+      Unit unit,
+      Model model) {
     Piece piece = pieces.get(id);
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
@@ -107,8 +156,69 @@ class RouteController {
     model.addAttribute("shapeMarks", Marks.shape(findings));
     model.addAttribute("routeMarks", Marks.route(findings));
     model.addAttribute("chapter", "route");
+    changing(piece, plan, findings, !change.isEmpty(), show, model);
     return "route/route";
   }
+
+  /**
+   * What the change of a route needs: what was changed, what that brings, what there is to choose.
+   */
+  private void changing(
+      Piece piece, Plan<?> plan, List<FindingView> findings, boolean open, Show show, Model model) {
+    Plan<?> recipe = planner.plan(piece.kind(), piece.design(), List.of());
+    EditWords words = new EditWords(recipe.route(), plan, show);
+    List<Changed> edits = new ArrayList<>();
+    for (RouteEdit e : piece.edits()) {
+      edits.add(new Changed(words.of(e), plan.route().ignored().contains(e)));
+    }
+    List<FindingView> brings = new ArrayList<>();
+    for (int i = 0; i < plan.findings().size(); i++) {
+      Finding f = plan.findings().get(i);
+      if (!edits.isEmpty() && recipe.findings().stream().noneMatch(f::sameAs)) {
+        brings.add(findings.get(i));
+      }
+    }
+    model.addAttribute("change", open);
+    model.addAttribute("edits", edits);
+    model.addAttribute("brings", brings);
+    if (open) {
+      Shop shop = plan.shop();
+      model.addAttribute("jawSets", shop.jaws().stream().map(JawSet::name).toList());
+      model.addAttribute("tails", shop.tailCentres().stream().map(Centre::name).toList());
+      model.addAttribute("steadies", shop.steadies().stream().map(Steady::name).toList());
+      model.addAttribute(
+          "surfaces",
+          plan.aim().parts().stream()
+              .flatMap(p -> p.surfaces().stream())
+              .map(s -> s.id().part() + "/" + s.id().name())
+              .toList());
+      model.addAttribute(
+          "emptyHolds",
+          plan.route().setups().stream()
+              .filter(s -> s.steps().isEmpty())
+              .map(
+                  s ->
+                      new Row(
+                          0,
+                          s.title(),
+                          s.hold().words(),
+                          "",
+                          List.of(),
+                          List.of(),
+                          s.name(),
+                          false,
+                          false))
+              .toList());
+    }
+  }
+
+  /**
+   * A change of the recipe's route.
+   *
+   * @param words what it does
+   * @param lost whether it can't be made any more
+   */
+  public record Changed(String words, boolean lost) {}
 
   private static List<Row> rows(Plan<?> plan, List<FindingView> findings, Show show) {
     double scale = StageDrawing.scale(plan, CARD);
@@ -135,7 +245,10 @@ class RouteController {
               setup.hold().words(),
               free > 0 ? show.len(free) + " stands out" : "",
               cards,
-              Words.lastChances(chances.stream().filter(c -> c.setup() == at).toList())));
+              Words.lastChances(chances.stream().filter(c -> c.setup() == at).toList()),
+              setup.name(),
+              setup.hold().grip() instanceof InJaws || setup.hold().grip() instanceof JamOn,
+              setup.hold().onLathe()));
     }
     return rows;
   }
@@ -154,8 +267,11 @@ class RouteController {
         stage.step().title(),
         stage.step().words(),
         StageDrawing.card(plan, stage, scale, radius),
-        stage.speeds().map(s -> show.rpm(s) + " rpm").orElse(""),
-        stage.speeds().map(show::rpmAndCeiling).orElse(""),
+        stage.speeds().map(s -> show.rpm(s, plan.shop().lathe())).orElse(""),
+        stage.speeds().map(s -> show.rpmAndCeiling(s, plan.shop().lathe())).orElse("")
+            + critical(stage, show),
+        stiff(stage, show),
+        key,
         plan.prompts(stage.step()).stream()
             .map(p -> new Target(Words.target(p, show), Words.how(p)))
             .toList(),

@@ -125,7 +125,8 @@ class BenchPage {
             .orElse(prompts.isEmpty() ? null : prompts.get(0));
     model.addAttribute("step", step);
     model.addAttribute("setup", stage.setup());
-    model.addAttribute("speeds", stage.speeds().map(show::rpm).orElse(null));
+    model.addAttribute(
+        "speeds", stage.speeds().map(s -> show.rpm(s, plan.shop().lathe())).orElse(null));
     model.addAttribute("prompts", prompts);
     model.addAttribute("now", now);
     DimKey measured = now == null ? null : new DimKey(now.key());
