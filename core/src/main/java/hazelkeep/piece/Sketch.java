@@ -53,6 +53,11 @@ public record Sketch<D extends Design>(
     return kind.stick(design, aim.dims());
   }
 
+  /** Its ends, each with the ways to finish it. */
+  public List<End> ends() {
+    return kind.ends(design);
+  }
+
   /** The decisions that shape it. */
   public List<Choice> choices() {
     return kind.choices(design);

@@ -121,6 +121,79 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
     return figure(WoodProperty.TENSION_ACROSS);
   }
 
+  /**
+   * This wood with its grain leaning against the axis: stiffness and bending strength along the
+   * axis by Hankinson's formula (USDA Wood Handbook; from memory), what lies across is left.
+   *
+   * @param degrees lean of the grain against the axis, 0 to 45
+   */
+  public Species leaning(double degrees) {
+    Optional<Figure> e = along();
+    if (degrees == 0 || e.isEmpty()) {
+      return this;
+    }
+    Map<WoodProperty, Figure> next = new EnumMap<>(WoodProperty.class);
+    next.putAll(figures);
+    double lean = Math.toRadians(degrees);
+    String by = ", grain leaning " + Math.round(degrees) + " degrees";
+    double slant = hankinson(e.get().value(), across().orElseThrow().value(), lean, MODULUS_POWER);
+    put(next, WoodProperty.E_ALONG, slant / MPA_PER_GPA, e.get(), by);
+    // Shares of the stiffness along the grain stay what they were in MPa.
+    double less = e.get().value() / slant;
+    shares(next, WoodProperty.E_RADIAL, WoodProperty.E_TANGENTIAL, ACROSS_SHARE, less);
+    shares(next, WoodProperty.G_RADIAL, WoodProperty.G_TANGENTIAL, SHEAR_SHARE, less);
+    Optional<Figure> tension = tensionAcross();
+    bending()
+        .filter(b -> tension.isPresent())
+        .ifPresent(
+            b ->
+                put(
+                    next,
+                    WoodProperty.BENDING,
+                    hankinson(b.value(), tension.get().value(), lean, STRENGTH_POWER),
+                    b,
+                    by));
+    return new Species(name, botanical, next);
+  }
+
+  private static void put(
+      Map<WoodProperty, Figure> to, WoodProperty property, double value, Figure was, String by) {
+    to.put(property, new Figure(value, was.letter(), was.source() + by));
+  }
+
+  private static void shares(
+      Map<WoodProperty, Figure> of,
+      WoodProperty a,
+      WoodProperty b,
+      double estimate,
+      double factor) {
+    boolean known = of.containsKey(a) && of.containsKey(b);
+    for (WoodProperty p : List.of(a, b)) {
+      Figure was =
+          known ? of.get(p) : new Figure(estimate, Figure.Letter.ESTIMATE, "common practice");
+      of.put(p, new Figure(was.value() * factor, was.letter(), was.source()));
+    }
+  }
+
+  /** Powers of the sine and cosine for strength, the safer of those in use, and for stiffness. */
+  private static final double STRENGTH_POWER = 1.5;
+
+  private static final double MODULUS_POWER = 2;
+
+  /**
+   * Hankinson's formula: N = P Q / (P sin^n a + Q cos^n a).
+   *
+   * @param along the figure along the grain
+   * @param across the figure across it
+   * @param lean angle between grain and axis, radians
+   * @param power n
+   */
+  static double hankinson(double along, double across, double lean, double power) {
+    return along
+        * across
+        / (along * Math.pow(Math.sin(lean), power) + across * Math.pow(Math.cos(lean), power));
+  }
+
   /** This wood with a figure of the turner's own, or without it when empty. */
   public Species with(WoodProperty property, Optional<Double> own) {
     Map<WoodProperty, Figure> next = new EnumMap<>(WoodProperty.class);

@@ -1,6 +1,7 @@
 package hazelkeep.wood;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 
@@ -40,5 +41,34 @@ class SpeciesTest {
   void names_are_found_whatever_the_case_of_their_letters() {
     assertThat(Species.named(" common PEAR ")).isPresent();
     assertThat(Species.named("plastic")).isEmpty();
+  }
+
+  /** Hankinson's formula, worked by hand: 100 along, 6 across, at 10 degrees. */
+  @Test
+  void strength_falls_with_the_slope_of_the_grain() {
+    double ten = Math.toRadians(10);
+    assertThat(Species.hankinson(100, 6, ten, 2)).isCloseTo(67.9, within(0.05));
+    assertThat(Species.hankinson(100, 6, ten, 1.5)).isCloseTo(45.8, within(0.05));
+    assertThat(Species.hankinson(100, 6, 0, 2)).isEqualTo(100);
+    assertThat(Species.hankinson(100, 6, Math.PI / 2, 2)).isCloseTo(6, within(1e-9));
+  }
+
+  @Test
+  void leaning_grain_softens_along_the_axis_and_leaves_what_lies_across() {
+    for (Species s : Species.LIBRARY) {
+      Species lean = s.leaning(12);
+      if (s.along().isPresent()) {
+        assertThat(lean.along().orElseThrow().value())
+            .as(s.name())
+            .isLessThan(s.along().get().value());
+        assertThat(lean.across().orElseThrow().value())
+            .as(s.name())
+            .isCloseTo(s.across().orElseThrow().value(), within(1e-6));
+        assertThat(lean.shearModulus().orElseThrow().value())
+            .isCloseTo(s.shearModulus().orElseThrow().value(), within(1e-6));
+      }
+    }
+    assertThat(Species.named("American beech").orElseThrow().leaning(0))
+        .isEqualTo(Species.named("American beech").orElseThrow());
   }
 }

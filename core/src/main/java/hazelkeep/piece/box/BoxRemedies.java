@@ -2,6 +2,7 @@ package hazelkeep.piece.box;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
+import hazelkeep.piece.End;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -57,12 +58,27 @@ final class BoxRemedies {
         }
         choose("form", "STRAIGHT");
       }
-      case "spigot-wall" -> {
-        String inside =
-            design.school() == LiddedBox.School.LID_OVER ? "inside.diameter" : "lid.inside";
-        set(inside, down(aim.mm("spigot.diameter") - 2 * BoxLimits.SPIGOT_JAM - 0.1));
-        set("joint.diameter", up(aim.mm("joint.diameter") + 2 * short_));
+      case "spigot-wall" -> spigotWall(short_);
+      case "shakes" -> {
+        double wall = (aim.mm("spigot.diameter") - aim.mm(spigotInside())) / 2;
+        if (wall < BoxLimits.SPIGOT_JAM) {
+          spigotWall(BoxLimits.SPIGOT_JAM - wall);
+        }
+        String inside = f.part().equals("lid") ? "lid.inside" : "inside.diameter";
+        for (double less : new double[] {2, 4, 6}) {
+          set(inside, down(aim.mm(inside) - less));
+        }
       }
+      case "hold-missing",
+          "expand-wall",
+          "expand-range",
+          "recess-shallow",
+          "seat-leans",
+          "seat-gone",
+          "hold-weak",
+          "splits",
+          "jam-loose" ->
+          otherWay(f);
       case "rim-thin" -> {
         double joint = down(aim.mm("joint.diameter") - 2 * short_);
         set("joint.diameter", joint);
@@ -105,6 +121,27 @@ final class BoxRemedies {
     // A step that the turner moved is offered its old place.
     f.at().ifPresent(step -> out.add(new Remedy.Restore(step)));
     return out.stream().distinct().toList();
+  }
+
+  private String spigotInside() {
+    return design.school() == LiddedBox.School.LID_OVER ? "inside.diameter" : "lid.inside";
+  }
+
+  private void spigotWall(double lack) {
+    set(spigotInside(), down(aim.mm("spigot.diameter") - 2 * BoxLimits.SPIGOT_JAM - 0.1));
+    set("joint.diameter", up(aim.mm("joint.diameter") + 2 * lack));
+  }
+
+  /** An end that can't be held so is finished another way. */
+  private void otherWay(Finding f) {
+    for (End end : BoxChoices.ends(design)) {
+      boolean here = f.at().map(k -> end.at(k.path())).orElse(f.part().equals(end.part()));
+      if (here) {
+        end.choice().options().stream()
+            .filter(o -> !o.name().equals(end.choice().chosen()))
+            .forEach(o -> choose(end.choice().name(), o.name()));
+      }
+    }
   }
 
   /** What consumes more than the blank has gives way: first what the turner named. */

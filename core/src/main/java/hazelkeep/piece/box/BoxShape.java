@@ -274,7 +274,7 @@ final class BoxShape {
     HalfSection sound = HalfSection.box(0, length, 0, r);
     boolean square = design.blank().map(LiddedBox.Blank::square).orElse(false);
     HalfSection swept = square ? HalfSection.box(0, length, 0, r * Math.sqrt(2)) : sound;
-    return new Body("blank", sound, swept, wood);
+    return new Body("blank", sound, swept, wood.leaning(design.grainSlope()));
   }
 
   /** The outline's stretch between two closed heights, moved by so much along the axis. */

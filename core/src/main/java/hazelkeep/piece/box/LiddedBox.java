@@ -34,6 +34,7 @@ import java.util.TreeMap;
  * @param topBy how the lid's top is finished
  * @param jamWood the wood that jam chucks are turned from
  * @param paper layers of paper between a jam chuck and the work
+ * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
  */
 public record LiddedBox(
     School school,
@@ -54,7 +55,8 @@ public record LiddedBox(
     Finishing footBy,
     Finishing topBy,
     String jamWood,
-    int paper)
+    int paper,
+    int grainSlope)
     implements Design {
 
   /** Which half carries the spigot. */
@@ -162,6 +164,7 @@ public record LiddedBox(
 
   private static final int POINTS_MOST = 12;
   private static final int PAPER_MOST = 6;
+  private static final int SLOPE_MOST = 30;
 
   /**
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
@@ -179,6 +182,10 @@ public record LiddedBox(
     jamWood = clean(jamWood, "The jam chuck's wood");
     if (paper < 0 || paper > PAPER_MOST) {
       throw new IllegalArgumentException("Paper goes in 0 to " + PAPER_MOST + " layers");
+    }
+    if (grainSlope < 0 || grainSlope > SLOPE_MOST) {
+      throw new IllegalArgumentException(
+          "The grain leans by 0 to " + SLOPE_MOST + " degrees; beyond that it is another blank");
     }
     if (topBy == Finishing.RECESS) {
       throw new IllegalArgumentException("A recess would stay in the lid's top: it is for a foot");
@@ -244,6 +251,7 @@ public record LiddedBox(
         Finishing.JAM_PLUG,
         Finishing.ON_PARTNER,
         "Yellow-poplar",
+        0,
         0);
   }
 

@@ -1,5 +1,7 @@
 package hazelkeep.web.piece;
 
+import hazelkeep.piece.End;
+import java.util.stream.Stream;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Plan;
@@ -137,7 +139,8 @@ public record FindingView(
       return d.label() + " " + show.words(d, set.to().mm());
     }
     if (r instanceof Remedy.Choose choose) {
-      return plan.sketch().choices().stream()
+      return Stream.concat(
+              plan.sketch().choices().stream(), plan.sketch().ends().stream().map(End::choice))
           .filter(c -> c.name().equals(choose.choice()))
           .flatMap(
               c -> c.options().stream().map(o -> new String[] {c.label(), o.name(), o.label()}))
