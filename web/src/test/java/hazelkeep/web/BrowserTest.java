@@ -182,6 +182,8 @@ class BrowserTest {
         assertThat(page.locator(".tell.good")).containsText("Spigot diameter");
         accessible();
       }
+      // Keys are heard once the page's script runs.
+      page.waitForFunction("document.documentElement.classList.contains('js')");
       page.keyboard().press("Alt+d");
     }
     assertThat(bar).containsText("all steps done");
@@ -249,6 +251,8 @@ class BrowserTest {
     long id = pieces.create("With findings", kind, LiddedBox.fresh().with("inside.diameter", 44));
     go("/pieces/" + id);
     assertThat(page.locator(".pin")).hasCount(1);
+    // Two findings of one cause come together once their remedies were tried.
+    assertThat(page.locator(".finding")).hasCount(1);
     assertThat(page.locator(".finding")).containsText("spigot's wall");
     page.locator(".finding button").first().click();
     assertThat(page.locator(".finding")).hasCount(0);

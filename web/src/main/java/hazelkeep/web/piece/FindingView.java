@@ -1,9 +1,8 @@
 package hazelkeep.web.piece;
 
-import hazelkeep.piece.End;
-import java.util.stream.Stream;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
+import hazelkeep.piece.End;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -16,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A finding as it is shown.

@@ -115,7 +115,7 @@ class RouteController {
     if (!k.known()) {
       return k.missing().isEmpty() ? "" : "stiffness not judged: " + String.join(", ", k.missing());
     }
-    return "softest place "
+    return "softest "
         + show.stiffness(Arrays.stream(k.held()).min().orElseThrow())
         + ", wood alone "
         + show.stiffness(Arrays.stream(k.wood()).min().orElseThrow());
