@@ -70,7 +70,12 @@ public record Squeeze(String part, JawSet jaws) implements InJaws {
     if (body == null) {
       return out;
     }
-    HalfSection stub = work.parts().get(part).stub("tenon").region();
+    // A hole in its middle does not loosen a tenon: its outer half is what is gripped.
+    HalfSection whole = work.parts().get(part).stub("tenon").region();
+    HalfSection stub =
+        whole.isEmpty()
+            ? whole
+            : whole.minus(HalfSection.box(whole.minZ(), whole.maxZ(), 0, whole.maxR() / 2));
     double left = body.sound().and(stub).area() / stub.area();
     if (left < HoldLimits.TENON_LEFT) {
       out.add(

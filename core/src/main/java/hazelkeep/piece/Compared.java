@@ -20,7 +20,8 @@ import java.util.Optional;
  * @param chosen whether it is the one in force
  * @param findings what would go wrong with it that does not go wrong with any other way; the
  *     gravest first
- * @param reach share of the end that is finished on the lathe, 0 to 1; the rest goes by hand
+ * @param reach share of the end that is finished on the lathe, 0 to 1; the rest goes by hand; not a
+ *     number where no end is finished
  * @param grips how the end is held while it is finished, in order
  * @param setups how many setups the whole route has with it
  */
@@ -119,7 +120,7 @@ public record Compared(
         option,
         option.name().equals(end.choice().chosen()),
         own,
-        all == 0 ? 0 : 1 - byHand / all,
+        all == 0 ? Double.NaN : 1 - byHand / all,
         List.copyOf(grips),
         (int) plan.route().setups().stream().filter(s -> !s.steps().isEmpty()).count());
   }

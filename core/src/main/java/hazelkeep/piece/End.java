@@ -1,11 +1,11 @@
 package hazelkeep.piece;
 
 /**
- * An end of a piece and the ways to finish it.
+ * Where the ways to hold a piece differ: how its blank is first held, how an end is finished.
  *
- * @param name in the trade's words: foot, top
- * @param part the part whose end it is
- * @param choice how it is finished
+ * @param name with which the setups begin that it is about: centres, foot, top
+ * @param part the part that is held
+ * @param choice the ways
  */
 public record End(String name, String part, Choice choice) {
   /** Whether a setup works on it: its name begins with the end's. */

@@ -73,6 +73,14 @@ public record Shop(
   public static final JawSet COMMON_JAWS =
       dovetail("50 mm jaws", 50, new Span(40, 66), new Span(54, 74), 10, 95);
 
+  /** A screw chuck where the shop has none: a common one. */
+  private static final WoodScrew COMMON_SCREW = new WoodScrew("screw chuck", 8, 25, 48);
+
+  /** The screw chuck. */
+  public WoodScrew screw() {
+    return screws.stream().findFirst().orElse(COMMON_SCREW);
+  }
+
   /** The drive centre. */
   public Centre drive() {
     return centre(Centre.Form.DRIVE).orElse(COMMON_DRIVE);
@@ -215,7 +223,7 @@ public record Shop(
         Lathe.stepless(300, 450, 200, 3200),
         List.of(new Rest("150 mm rest", 150), new Rest("300 mm rest", 300)),
         List.of(new Steady("three-wheel steady", new Span(20, 150), 12)),
-        List.of(new WoodScrew("screw chuck", 8, 25, 48)),
+        List.of(COMMON_SCREW),
         List.of(),
         List.of(),
         Optional.empty(),

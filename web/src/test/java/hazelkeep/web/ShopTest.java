@@ -161,11 +161,7 @@ class ShopTest {
   @ParameterizedTest
   @EnumSource(ShopKind.class)
   void looking_at_a_thing_in_another_unit_changes_nothing(ShopKind kind) {
-    Shop full =
-        Restated.with(
-            Shop.starter().with(new PushTest("Common pear", 40, 50, 180, 49.05, 0.213)),
-            "chucks",
-            List.of(new KeptChuck("plug", KeptChuck.Form.PLUG, 44.37, 12, 70, "Plum")));
+    Shop full = full("plug");
     store.replace(full);
     visitor.post("/unit", "to", "INCH", "back", "/shop");
     for (ShopStore.Item i : store.items(kind)) {
@@ -175,6 +171,14 @@ class ShopTest {
     }
     visitor.post("/unit", "to", "MM", "back", "/shop");
     assertThat(store.shop()).isEqualTo(full);
+  }
+
+  /** A shop with something of every kind. */
+  private static Shop full(String chuck) {
+    return Restated.with(
+        Shop.starter().with(new PushTest("Common pear", 40, 50, 180, 49.05, 0.213)),
+        "chucks",
+        List.of(new KeptChuck(chuck, KeptChuck.Form.PLUG, 44.37, 12, 70, "Plum")));
   }
 
   /** The fields of a form as a browser would send them back. */
@@ -299,12 +303,8 @@ class ShopTest {
   @EnumSource(ShopKind.class)
   void every_kind_goes_out_and_comes_in_as_a_table(ShopKind kind) {
     Shop full =
-        Restated.with(
-            Shop.starter().with(new PushTest("Common pear", 40, 50, 180, 49.05, 0.213)),
-            "chucks",
-            List.of(new KeptChuck("=plug, \"old\"", KeptChuck.Form.PLUG, 44.37, 12, 70, "Plum")));
-    full =
-        full.with(
+        full("=plug, \"old\"")
+            .with(
             new hazelkeep.wood.Woods(
                 List.of(
                     new hazelkeep.wood.Species(

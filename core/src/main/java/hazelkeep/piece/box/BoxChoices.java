@@ -5,6 +5,8 @@ import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Mounting;
+import java.util.Arrays;
 import java.util.List;
 
 /** The decisions that shape a lidded box, each with why one would. */
@@ -92,6 +94,14 @@ final class BoxChoices {
   /** The ends and how they can be finished. */
   static List<End> ends(LiddedBox d) {
     return List.of(
+        new End(
+            "centres",
+            "body",
+            Choice.of(
+                "startBy",
+                "How the blank is first held",
+                Arrays.stream(Mounting.values()).map(Mounting::option).toList(),
+                d.startBy())),
         new End("foot", "body", finishing("footBy", "How the foot is finished", d.footBy(), EVERY)),
         new End("top", "lid", finishing("topBy", "How the lid's top is finished", d.topBy(), LID)));
   }

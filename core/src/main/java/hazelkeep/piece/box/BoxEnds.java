@@ -326,6 +326,14 @@ final class BoxEnds {
     return shop.woods().named(name).orElseGet(() -> new Species(name, "", Map.of()));
   }
 
+  /** The jaws that close on a round blank best. */
+  static JawSet round(Shop shop, double diameter) {
+    return shop.jaws().stream()
+        .filter(j -> j.squeeze().holds(diameter))
+        .min(Comparator.comparingDouble(j -> Math.abs(j.trueCircle() - diameter)))
+        .orElse(Shop.COMMON_JAWS);
+  }
+
   /** The jaws for a recess in the foot, and its diameter at the mouth; empty where none fit. */
   static Optional<Recess> recess(Shop shop, double foot, double depth) {
     return shop.jaws().stream()

@@ -79,6 +79,9 @@ final class BoxLimits {
   /** Depth of a recess that jaws open in. */
   static final double RECESS_DEPTH = 4.0;
 
+  /** How far in front of the first hold a tool stays. */
+  static final double START_CLEAR = 3.0;
+
   /** What an undercut leaves in the middle for the saw, on the radius. */
   static final double NUB = 4.0;
 

@@ -3,6 +3,7 @@ package hazelkeep.piece.box;
 import static hazelkeep.route.Acts.read;
 import static hazelkeep.route.Acts.remove;
 
+import hazelkeep.hold.Around;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Expand;
 import hazelkeep.hold.Grip;
@@ -10,8 +11,10 @@ import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.hold.Screwed;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Mounting;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -96,44 +99,106 @@ final class BoxRecipe {
   }
 
   private void centres() {
-    Map<String, Frame> frames = both(new Frame(0, false));
-    SetupDraft s =
-        new SetupDraft(
-            "centres", "Between centres", new Hold(new Centres(), Optional.empty()), frames);
-    double r = aim.mm("blank.round") / 2;
+    if (design.startBy() != Mounting.CENTRES) {
+      endForEnd();
+      return;
+    }
+    SetupDraft s = setup("centres", "Between centres", free(new Centres()), both(flat()));
     s.step(
         "round",
         "Round the blank",
         "Turn it by hand first, start slow, and rough it to a cylinder.",
         Speeds.At.TURNING,
-        remove(BODY, HalfSection.box(-10, shape.length + 10, r, shape.far)),
+        remove(BODY, rounding(-10, shape.length + 10)),
         read("blank.round", calipers, "at both ends", 1, 1));
-    double end = shape.top + aim.mm("stick.waste-top") + aim.mm("stick.tenon-top");
     s.step(
         "face",
         "Face both ends",
         "True both ends with the parting tool, clear of the centres, then cut back to the centre's nub.",
         Speeds.At.TURNING,
-        remove(
-            BODY,
-            HalfSection.box(-10, aim.mm("stick.face-foot"), 0, shape.far)
-                .plus(HalfSection.box(end, shape.length + 10, 0, shape.far))));
-    double f0 = aim.mm("stick.face-foot");
-    double f1 = f0 + aim.mm("stick.tenon-foot");
-    double t0 = shape.top + aim.mm("stick.waste-top");
+        remove(BODY, footFacing().plus(topFacing())));
     s.step(
         "tenons",
         "Cut both tenons",
         "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
         Speeds.At.TURNING,
-        remove(
-            BODY,
-            HalfSection.box(f0, f1, 0, shape.far)
-                .minus(body.stub("tenon").region())
-                .plus(HalfSection.box(t0, end, 0, shape.far).minus(lid.stub("tenon").region()))),
+        remove(BODY, footTenon().plus(topTenon())),
         turned("tenon-foot.diameter", calipers, "across its widest"),
         turned("tenon-top.diameter", calipers, "across its widest"));
     setups.add(s.done());
+  }
+
+  /** On a screw or straight in the jaws one end is made, then the other, held by the first. */
+  private void endForEnd() {
+    boolean screw = design.startBy() == Mounting.SCREW;
+    JawSet jaws = BoxEnds.round(shop, aim.blank().sound().maxR() * 2);
+    double held = screw ? 0 : jaws.depth();
+    Grip grip = screw ? new Screwed(BODY, shop.screw()) : new Around(BODY, "blank", jaws, false);
+    SetupDraft s =
+        setup(
+            "centres",
+            screw ? "On the screw, tail up" : "Blank in the jaws, tail up",
+            new Hold(grip, Optional.of(shop.live())),
+            both(new Frame(held, false)));
+    double from = held + BoxLimits.START_CLEAR;
+    s.step(
+        "round",
+        "Round the blank",
+        "Turn it by hand first, start slow, and rough it to a cylinder as far as the hold lets you.",
+        Speeds.At.TURNING,
+        remove(BODY, rounding(from, shape.length + 10)));
+    s.step(
+        "tenon-top",
+        "Face the end, cut the top tenon",
+        "Its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        remove(BODY, topFacing().plus(topTenon())),
+        turned("tenon-top.diameter", calipers, "across its widest"));
+    setups.add(s.done());
+    SetupDraft turned =
+        setup("end for end", "Top tenon in the jaws, tail up", up(squeeze(LID)), both(lidFrame()));
+    turned.step(
+        "round",
+        "Round the rest",
+        "Bring the part that was held to the same cylinder.",
+        Speeds.At.TURNING,
+        remove(BODY, rounding(-10, from)),
+        read("blank.round", calipers, "at both ends", 1, 1));
+    turned.step(
+        "tenon-foot",
+        "Face the foot, cut its tenon",
+        "Its shoulder clean and square.",
+        Speeds.At.TURNING,
+        remove(BODY, footFacing().plus(footTenon())),
+        turned("tenon-foot.diameter", calipers, "across its widest"));
+    setups.add(turned.done());
+  }
+
+  private HalfSection rounding(double from, double to) {
+    return HalfSection.box(from, to, aim.mm("blank.round") / 2, shape.far);
+  }
+
+  private double topEnd() {
+    return shape.top + aim.mm("stick.waste-top") + aim.mm("stick.tenon-top");
+  }
+
+  private HalfSection footFacing() {
+    return HalfSection.box(-10, aim.mm("stick.face-foot"), 0, shape.far);
+  }
+
+  private HalfSection topFacing() {
+    return HalfSection.box(topEnd(), shape.length + 10, 0, shape.far);
+  }
+
+  private HalfSection footTenon() {
+    double from = aim.mm("stick.face-foot");
+    return HalfSection.box(from, from + aim.mm("stick.tenon-foot"), 0, shape.far)
+        .minus(body.stub("tenon").region());
+  }
+
+  private HalfSection topTenon() {
+    return HalfSection.box(shape.top + aim.mm("stick.waste-top"), topEnd(), 0, shape.far)
+        .minus(lid.stub("tenon").region());
   }
 
   private void whole() {

@@ -6,6 +6,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Mounting;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,7 @@ import java.util.TreeMap;
  * @param blank the stock at hand, if there is some
  * @param sizes the sizes stated
  * @param points the free outline: share of the side's height, radius in mm; used by the free form
+ * @param startBy how the blank is first held
  * @param footBy how the foot is finished
  * @param topBy how the lid's top is finished
  * @param jamWood the wood that jam chucks are turned from
@@ -52,6 +54,7 @@ public record LiddedBox(
     Optional<Blank> blank,
     Map<DimKey, Size> sizes,
     List<OutlinePoint> points,
+    Mounting startBy,
     Finishing footBy,
     Finishing topBy,
     String jamWood,
@@ -248,6 +251,7 @@ public record LiddedBox(
         Optional.empty(),
         Map.of(),
         List.of(),
+        Mounting.CENTRES,
         Finishing.JAM_PLUG,
         Finishing.ON_PARTNER,
         "Yellow-poplar",

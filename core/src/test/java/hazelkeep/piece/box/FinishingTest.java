@@ -35,7 +35,7 @@ class FinishingTest {
 
   private Map<String, Compared> compared(LiddedBox box, Shop in, int end) {
     Plan<LiddedBox> plan = Plan.of(kind, box, in, List.of());
-    return Compared.of(plan, kind.ends(box).get(end)).stream()
+    return Compared.of(plan, kind.ends(box).get(end + 1)).stream()
         .collect(Collectors.toMap(c -> c.option().name(), Function.identity()));
   }
 
@@ -136,6 +136,21 @@ class FinishingTest {
       assertThat(possible).isSortedAccordingTo((a, b) -> Boolean.compare(b, a));
       assertThat(Compared.of(plan, end).stream().filter(Compared::chosen)).hasSize(1);
     }
+  }
+
+  @Test
+  void a_screw_wants_waste_for_its_hole_and_jaws_a_round_blank() {
+    LiddedBox box = box(LiddedBox.School.LID_OVER);
+    Map<String, Compared> ways = compared(box, shop, -1);
+    assertThat(ways.get("CENTRES").possible()).isTrue();
+    assertThat(codes(ways.get("SCREW"))).as("25 mm of hole in 12 of waste").contains("dimple");
+    assertThat(ways.get("JAWS").possible()).isTrue();
+    LiddedBox waste =
+        Restated.with(box.with("stick.waste-foot", 22), "startBy", hazelkeep.piece.Mounting.SCREW);
+    Plan<LiddedBox> plan = Plan.of(kind, waste, shop, List.of());
+    assertThat(plan.stops()).isZero();
+    assertThat(plan.route().setups().get(0).hold().words())
+        .isEqualTo("screw chuck in the body's end, live centre up");
   }
 
   @Test
