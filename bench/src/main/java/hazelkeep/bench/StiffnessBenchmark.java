@@ -40,9 +40,7 @@ public class StiffnessBenchmark {
   private static final int MODES = 2;
 
   private static Beam beam(int elements) {
-    return Beam.uniform(elements, 200, 3.68e9, 1.77e6, 1.37e-6, 2.1e-4)
-        .pinned(0)
-        .sprung(0, 1.5e7);
+    return Beam.uniform(elements, 200, 3.68e9, 1.77e6, 1.37e-6, 2.1e-4).pinned(0).sprung(0, 1.5e7);
   }
 
   /** Beams of several fineness. */

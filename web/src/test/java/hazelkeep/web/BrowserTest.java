@@ -183,7 +183,7 @@ class BrowserTest {
         accessible();
       }
       // Keys are heard once the page's script runs.
-      page.waitForFunction("document.documentElement.classList.contains('js')");
+      assertThat(page.locator("html.js")).hasCount(1);
       page.keyboard().press("Alt+d");
     }
     assertThat(bar).containsText("all steps done");

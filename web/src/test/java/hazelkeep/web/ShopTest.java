@@ -305,14 +305,14 @@ class ShopTest {
     Shop full =
         full("=plug, \"old\"")
             .with(
-            new hazelkeep.wood.Woods(
-                List.of(
-                    new hazelkeep.wood.Species(
-                        "Driftwood",
-                        "",
-                        java.util.Map.of(
-                            WoodProperty.DENSITY,
-                            new Figure(512, Figure.Letter.OWN, "the turner's own figure"))))));
+                new hazelkeep.wood.Woods(
+                    List.of(
+                        new hazelkeep.wood.Species(
+                            "Driftwood",
+                            "",
+                            java.util.Map.of(
+                                WoodProperty.DENSITY,
+                                new Figure(512, Figure.Letter.OWN, "the turner's own figure"))))));
     store.replace(full);
     String table = visitor.get("/shop/" + kind.key() + ".csv").body();
     if (kind == ShopKind.CHUCK) {

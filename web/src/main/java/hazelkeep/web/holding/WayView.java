@@ -86,7 +86,10 @@ public record WayView(
   }
 
   private static String reach(Compared c, End end) {
-    if (!c.possible() || Double.isNaN(c.reach())) { return ""; } long share = Math.round(100 * c.reach());
+    if (!c.possible() || Double.isNaN(c.reach())) {
+      return "";
+    }
+    long share = Math.round(100 * c.reach());
     return share >= 100
         ? "the whole " + end.name()
         : share + " % of the " + end.name() + ", the rest by hand";
