@@ -22,6 +22,7 @@ class ArchitectureTest {
           "shop",
           "hold",
           "stiffness",
+          "bore",
           "fit",
           "route",
           "piece",

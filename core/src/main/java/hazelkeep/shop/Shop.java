@@ -27,6 +27,8 @@ import java.util.Set;
  * @param landmarks objects used as gauges
  * @param push the push test of this lathe and chuck, where one was made
  * @param woods the wood library with the turner's own figures
+ * @param extensions extensions for bits
+ * @param drill the drill chuck of the tailstock
  */
 public record Shop(
     List<JawSet> jaws,
@@ -41,7 +43,9 @@ public record Shop(
     List<KeptChuck> chucks,
     List<Landmark> landmarks,
     Optional<PushTest> push,
-    Woods woods) {
+    Woods woods,
+    List<Extension> extensions,
+    Optional<DrillChuck> drill) {
   /** Copies the lists; what is left out is not there. */
   public Shop {
     jaws = copy(jaws);
@@ -56,6 +60,8 @@ public record Shop(
     landmarks = copy(landmarks);
     push = push == null ? Optional.empty() : push;
     woods = woods == null ? Woods.LIBRARY : woods;
+    extensions = copy(extensions);
+    drill = drill == null ? Optional.empty() : drill;
   }
 
   private static <T> List<T> copy(List<T> list) {
@@ -75,6 +81,14 @@ public record Shop(
 
   /** A screw chuck where the shop has none: a common one. */
   private static final WoodScrew COMMON_SCREW = new WoodScrew("screw chuck", 8, 25, 48);
+
+  /** A drill chuck where the shop has none: a common one. */
+  private static final DrillChuck COMMON_DRILL = new DrillChuck("13 mm drill chuck", 36, 40);
+
+  /** The drill chuck. */
+  public DrillChuck drillChuck() {
+    return drill.orElse(COMMON_DRILL);
+  }
 
   /** The screw chuck. */
   public WoodScrew screw() {
@@ -207,12 +221,15 @@ public record Shop(
             new Tool("sanding stick", new ToolShape(2, 5, 200), rub, 0),
             new Tool("finger", new ToolShape(8, 8, 60), rub, 0)),
         List.of(
-            new Bit("6 mm twist bit", 6, Bit.twistTip(6, 118), 95, false),
-            new Bit("10 mm twist bit", 10, Bit.twistTip(10, 118), 120, false),
-            new Bit("25 mm Forstner bit", 25, 4, 85, true),
-            new Bit("30 mm Forstner bit", 30, 4, 85, true),
-            new Bit("38 mm Forstner bit", 38, 4.5, 85, true),
-            new Bit("50 mm Forstner bit", 50, 5, 85, true)),
+            Bit.twist("6 mm twist bit", 6, 95),
+            Bit.twist("10 mm twist bit", 10, 120),
+            Bit.forstner("12 mm Forstner bit", 12, 3, 85),
+            Bit.forstner("15 mm Forstner bit", 15, 3, 85),
+            Bit.forstner("18 mm Forstner bit", 18, 3.5, 85),
+            Bit.forstner("25 mm Forstner bit", 25, 4, 85),
+            Bit.forstner("30 mm Forstner bit", 30, 4, 85),
+            Bit.forstner("38 mm Forstner bit", 38, 4.5, 85),
+            Bit.forstner("50 mm Forstner bit", 50, 5, 85)),
         List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 2)),
         List.of(
             COMMON_DRIVE,
@@ -227,7 +244,9 @@ public record Shop(
         List.of(),
         List.of(),
         Optional.empty(),
-        Woods.LIBRARY);
+        Woods.LIBRARY,
+        List.of(new Extension("150 mm extension", 11, 150)),
+        Optional.of(COMMON_DRILL));
   }
 
   private static JawSet dovetail(

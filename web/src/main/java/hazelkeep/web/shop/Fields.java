@@ -8,6 +8,7 @@ import static hazelkeep.web.shop.Field.text;
 import static hazelkeep.web.shop.Field.tick;
 import static hazelkeep.web.shop.Field.wood;
 
+import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
@@ -28,6 +29,8 @@ final class Fields {
       case CENTRE -> "Centre";
       case TOOL -> "Tool";
       case BIT -> "Bit";
+      case EXTENSION -> "Extension";
+      case DRILL -> "Drill chuck";
       case GAUGE -> "Gauge";
       case LANDMARK -> "Object used as a gauge";
       case STEADY -> "Steady";
@@ -42,7 +45,8 @@ final class Fields {
   /** What a kind is called: all of them. */
   static String all(ShopKind kind) {
     return switch (kind) {
-      case LATHE, PUSH -> one(kind);
+      case LATHE, PUSH, DRILL -> one(kind);
+      case EXTENSION -> "Extensions";
       case JAWS -> "Jaw sets";
       case CENTRE -> "Centres";
       case TOOL -> "Tools and abrasives";
@@ -65,6 +69,8 @@ final class Fields {
       case CENTRE -> "What stands in the way at the ends, and the marks they leave.";
       case TOOL -> "What they reach decides what can be cut in a hold.";
       case BIT -> "The point counts: a floor is counted from it.";
+      case EXTENSION -> "Slimmer than the bore; added once the bit has found its way.";
+      case DRILL -> "A bore wider than its nose lets it follow.";
       case GAUGE -> "A dead length is added to what the device shows.";
       case LANDMARK -> "A shoulder, the width of a skew: its length is measured once.";
       case STEADY -> "Keeps long work from giving way; its band must stay round.";
@@ -121,10 +127,19 @@ final class Fields {
       case BIT ->
           List.of(
               NAME,
+              choice("form", "What it looks like", Bit.Form.values(), Bit.Form::words),
               length("diameter", "Diameter"),
               length("tip", "Point beyond the full diameter"),
               length("reach", "Reach from the cutting rim"),
+              length("shank", "Diameter of its shank"),
               tick("needsCentre", "Its spur needs wood at the centre"));
+      case EXTENSION ->
+          List.of(NAME, length("diameter", "Diameter"), length("length", "Makes a bit longer by"));
+      case DRILL ->
+          List.of(
+              NAME,
+              length("nose", "Diameter of its nose"),
+              length("length", "From its nose to its shoulder"));
       case GAUGE -> List.of(NAME, length("dead", "Dead length, added to what it shows"));
       case LANDMARK -> List.of(NAME, length("length", "Its length"));
       case STEADY ->

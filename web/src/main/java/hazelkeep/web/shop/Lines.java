@@ -2,6 +2,8 @@ package hazelkeep.web.shop;
 
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
+import hazelkeep.shop.DrillChuck;
+import hazelkeep.shop.Extension;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
@@ -60,7 +62,8 @@ final class Lines {
           + (t.parts() ? ", kerf " + show.len(t.width()) : "");
     }
     if (thing instanceof Bit b) {
-      return "⌀ "
+      return b.form().words()
+          + " ⌀ "
           + show.len(b.diameter())
           + ", point "
           + show.len(b.tip())
@@ -74,6 +77,17 @@ final class Lines {
   private static String small(Record thing, Show show) {
     if (thing instanceof Gauge g) {
       return g.dead() == 0 ? "shows the length itself" : "dead length " + show.len(g.dead());
+    }
+    if (thing instanceof Extension e) {
+      return "⌀ " + show.len(e.diameter()) + ", longer by " + show.len(e.length());
+    }
+    if (thing instanceof DrillChuck d) {
+      return d.name()
+          + ", nose ⌀ "
+          + show.len(d.nose())
+          + ", "
+          + show.len(d.length())
+          + " to its shoulder";
     }
     if (thing instanceof Landmark l) {
       return show.len(l.length()) + " long";

@@ -2,6 +2,8 @@ package hazelkeep.web.store;
 
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
+import hazelkeep.shop.DrillChuck;
+import hazelkeep.shop.Extension;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
@@ -26,6 +28,8 @@ public enum ShopKind {
   CENTRE(Centre.class, Shop::centres, false),
   TOOL(Tool.class, Shop::tools, false),
   BIT(Bit.class, Shop::bits, false),
+  EXTENSION(Extension.class, Shop::extensions, false),
+  DRILL(DrillChuck.class, s -> s.drill().stream().toList(), true),
   GAUGE(Gauge.class, Shop::gauges, false),
   LANDMARK(Landmark.class, Shop::landmarks, false),
   STEADY(Steady.class, Shop::steadies, false),

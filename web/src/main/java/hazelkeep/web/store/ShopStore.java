@@ -4,6 +4,8 @@ import static hazelkeep.web.store.tables.Tables.SHOP_ITEM;
 
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
+import hazelkeep.shop.DrillChuck;
+import hazelkeep.shop.Extension;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
@@ -68,7 +70,9 @@ public class ShopStore {
               all(ShopKind.CHUCK, KeptChuck.class),
               all(ShopKind.LANDMARK, Landmark.class),
               all(ShopKind.PUSH, PushTest.class).stream().findFirst(),
-              new Woods(all(ShopKind.WOOD, Species.class)));
+              new Woods(all(ShopKind.WOOD, Species.class)),
+              all(ShopKind.EXTENSION, Extension.class),
+              all(ShopKind.DRILL, DrillChuck.class).stream().findFirst());
     }
     return kept;
   }

@@ -1,0 +1,67 @@
+package hazelkeep.bore;
+
+import hazelkeep.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A bore that is wanted from one end: steps from the widest at the mouth to the narrowest.
+ *
+ * @param name in words: well, main bore
+ * @param steps each deeper and narrower than the one before
+ */
+public record Bore(String name, List<Step> steps) {
+  /**
+   * A stretch of one diameter.
+   *
+   * @param diameter mm
+   * @param depth from the mouth to where the full diameter ends, mm
+   */
+  public record Step(double diameter, double depth) {}
+
+  /**
+   * @throws IllegalArgumentException when nobody can bore it so, saying what would be accepted
+   */
+  public Bore {
+    steps = List.copyOf(steps);
+    if (steps.isEmpty()) {
+      throw new IllegalArgumentException("A bore has a diameter and a depth");
+    }
+    for (int i = 0; i < steps.size(); i++) {
+      Step s = steps.get(i);
+      if (!(s.diameter() > 0 && s.depth() > 0)) {
+        throw new IllegalArgumentException("A bore has a diameter and a depth above zero");
+      }
+      if (i > 0
+          && !(s.diameter() < steps.get(i - 1).diameter()
+              && s.depth() > steps.get(i - 1).depth())) {
+        throw new IllegalArgumentException(
+            "A stepped bore gets narrower as it gets deeper: "
+                + both(s)
+                + " does not follow "
+                + both(steps.get(i - 1)));
+      }
+    }
+  }
+
+  private static String both(Step s) {
+    return Length.mm(s.diameter()).mm() + " by " + Length.mm(s.depth()).mm() + " mm";
+  }
+
+  /** A bore of one diameter. */
+  public static Bore plain(String name, double diameter, double depth) {
+    return new Bore(name, List.of(new Step(diameter, depth)));
+  }
+
+  /** How deep it goes at full diameter, mm. */
+  public double depth() {
+    return steps.get(steps.size() - 1).depth();
+  }
+
+  /** The steps from the narrowest to the widest. */
+  List<Step> inwards() {
+    List<Step> out = new ArrayList<>(steps);
+    java.util.Collections.reverse(out);
+    return out;
+  }
+}

@@ -1,0 +1,157 @@
+package hazelkeep.bore;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Extension;
+import hazelkeep.shop.Shop;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Which bits in which order.
+ *
+ * @param bore what is wanted
+ * @param passes in the order of the work
+ * @param verdicts what would go wrong, or has to be watched
+ */
+public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
+  /** The plan for a bore with the bits on the wall. */
+  public static BoringPlan of(Bore bore, Shop shop) {
+    List<Pass> passes = new ArrayList<>();
+    List<Verdict> verdicts = new ArrayList<>();
+    // The larger, shallower step first: a centred bit needs wood where its spur goes.
+    for (Bore.Step step : bore.steps()) {
+      Optional<Pass> pass = best(step, bore, shop);
+      if (pass.isEmpty()) {
+        verdicts.add(none(step, shop));
+        continue;
+      }
+      passes.add(pass.get());
+      judge(pass.get(), verdicts);
+    }
+    return new BoringPlan(bore, List.copyOf(passes), List.copyOf(verdicts));
+  }
+
+  /** The bit that leaves least to open; among equals the one that needs no extension. */
+  private static Optional<Pass> best(Bore.Step step, Bore bore, Shop shop) {
+    return candidates(step, bore, shop).stream().min(BEST);
+  }
+
+  /** Less to open first, then without an extension, then the shorter one. */
+  static final Comparator<Pass> BEST =
+      Comparator.comparingDouble(Pass::open)
+          .thenComparing(p -> p.extension().isPresent())
+          .thenComparingDouble(p -> p.extension().map(Extension::length).orElse(0.0))
+          .thenComparingDouble(p -> p.bit().reach());
+
+  /** Every way to bring a bit of the wall to a step's depth. */
+  static List<Pass> candidates(Bore.Step step, Bore bore, Shop shop) {
+    List<Pass> out = new ArrayList<>();
+    double nose = shop.drillChuck().nose();
+    for (Bit b : shop.bits()) {
+      if (b.diameter() > step.diameter() + BoreLimits.SAME_SIZE) {
+        continue;
+      }
+      double need = step.depth() + BoreLimits.STAND_OFF;
+      if (b.reach() >= need) {
+        out.add(new Pass(b, step.diameter(), step.depth(), Optional.empty(), false));
+      } else if (need - b.reach() <= free(nose, bore)) {
+        out.add(new Pass(b, step.diameter(), step.depth(), Optional.empty(), true));
+      } else {
+        for (Extension e : shop.extensions()) {
+          if (e.diameter() < b.diameter() && b.reach() + e.length() >= need) {
+            out.add(new Pass(b, step.diameter(), step.depth(), Optional.of(e), false));
+          }
+        }
+      }
+    }
+    return out;
+  }
+
+  /** How deep something of a diameter can follow into the bore, mm. */
+  private static double free(double diameter, Bore bore) {
+    return bore.inwards().stream()
+        .filter(s -> diameter < s.diameter())
+        .mapToDouble(Bore.Step::depth)
+        .max()
+        .orElse(0);
+  }
+
+  private static Verdict none(Bore.Step step, Shop shop) {
+    boolean small = shop.bits().stream().anyMatch(b -> b.diameter() <= step.diameter());
+    double longest =
+        shop.bits().stream()
+            .filter(b -> b.diameter() <= step.diameter() + BoreLimits.SAME_SIZE)
+            .mapToDouble(
+                b ->
+                    b.reach()
+                        + shop.extensions().stream()
+                            .filter(e -> e.diameter() < b.diameter())
+                            .mapToDouble(Extension::length)
+                            .max()
+                            .orElse(0))
+            .max()
+            .orElse(0);
+    return small
+        ? new Verdict(
+            "bit-short",
+            Grade.STOP,
+            longest,
+            step.depth() + BoreLimits.STAND_OFF,
+            "mm",
+            "No bit reaches that deep",
+            "Neither with an extension nor with the drill chuck in the bore.")
+        : new Verdict(
+            "bit-missing",
+            Grade.STOP,
+            step.diameter(),
+            shop.bits().stream().mapToDouble(Bit::diameter).min().orElse(0),
+            "mm",
+            "No bit is small enough",
+            "The smallest on the wall is wider than the bore.");
+  }
+
+  private static void judge(Pass p, List<Verdict> out) {
+    double slender = p.depth() / p.bit().diameter();
+    if (slender > BoreLimits.DRIFT_DIAMETERS) {
+      out.add(
+          new Verdict(
+              "bore-drifts",
+              Grade.WATCH,
+              slender,
+              BoreLimits.DRIFT_DIAMETERS,
+              "",
+              "The " + p.bit().name() + " drifts so deep",
+              "Depth over diameter: its end comes out beside the axis."));
+    }
+    if (p.open() > 0) {
+      out.add(
+          new Verdict(
+              "bit-smaller",
+              Grade.NOTE,
+              p.bit().diameter(),
+              p.wanted(),
+              "mm",
+              "The bore is opened with a tool",
+              "There is no bit of that size: the next smaller one leaves some a side."));
+    }
+  }
+
+  /** Whether a centred bit finds wood where its spur goes, when passes are done in an order. */
+  static boolean centred(List<Pass> order) {
+    for (int i = 0; i < order.size(); i++) {
+      if (!order.get(i).bit().needsCentre()) {
+        continue;
+      }
+      for (int j = 0; j < i; j++) {
+        if (order.get(j).depth() >= order.get(i).depth()) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+}

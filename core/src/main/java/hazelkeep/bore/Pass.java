@@ -1,0 +1,59 @@
+package hazelkeep.bore;
+
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Extension;
+import java.util.Optional;
+
+/**
+ * One bit brought to one depth.
+ *
+ * @param bit the bit
+ * @param wanted the diameter that is wanted there, mm
+ * @param depth from the mouth to the bit's full diameter, mm
+ * @param extension what it is lengthened by
+ * @param chuckFollows whether the drill chuck goes into the bore behind it
+ */
+public record Pass(
+    Bit bit, double wanted, double depth, Optional<Extension> extension, boolean chuckFollows) {
+  /** How deep the point goes, mm. */
+  public double point() {
+    return depth + bit.tip();
+  }
+
+  /** By how much a side the hole is opened with a tool, mm; 0 with the very bit. */
+  public double open() {
+    double o = (wanted - bit.diameter()) / 2;
+    return o <= BoreLimits.SAME_SIZE / 2 ? 0 : o;
+  }
+
+  /** How deep the bit goes before it gets its extension, mm; the whole depth without one. */
+  public double unextended() {
+    return extension.isEmpty()
+        ? depth
+        : Math.min(depth, Math.min(BoreLimits.START_DIAMETERS * bit.diameter(), bit.reach()));
+  }
+
+  /** After how much the chips are cleared, mm. */
+  public double chips() {
+    return Math.min(BoreLimits.CHIPS, bit.diameter());
+  }
+
+  /** How often they are cleared. */
+  public int strokes() {
+    return (int) Math.ceil(depth / chips() - 1e-9);
+  }
+
+  /** How far its end may lie off the axis, mm (common practice, until a log of readings says). */
+  public double drift() {
+    double straight =
+        extension.isPresent() ? unextended() : BoreLimits.DRIFT_DIAMETERS * bit.diameter();
+    return BoreLimits.DRIFT * Math.max(0, depth - straight);
+  }
+
+  /** How far its axis may lie off at a depth, mm. */
+  public double driftAt(double at) {
+    double straight =
+        extension.isPresent() ? unextended() : BoreLimits.DRIFT_DIAMETERS * bit.diameter();
+    return BoreLimits.DRIFT * Math.max(0, Math.min(depth, at) - straight);
+  }
+}

@@ -1,0 +1,19 @@
+package hazelkeep.shop;
+
+/**
+ * A drill chuck in the tailstock.
+ *
+ * @param name as the turner calls it
+ * @param nose diameter of its nose, mm: a wider bore lets it follow
+ * @param length from its nose to its shoulder, mm: a landmark for depths
+ */
+public record DrillChuck(String name, double nose, double length) {
+  /**
+   * @throws IllegalArgumentException when a drill chuck can't be so, saying what would be accepted
+   */
+  public DrillChuck {
+    name = Checks.name(name);
+    Checks.mm("The chuck's nose", nose, 5, 100);
+    Checks.mm("From its nose to its shoulder", length, 5, 200);
+  }
+}
