@@ -52,7 +52,8 @@ public final class Stations {
     depths.add(rim - floor);
     List<Station> out = new ArrayList<>();
     for (double d : depths) {
-      double z = Math.max(floor + PROBE, rim - d);
+      // Just below the depth: at a shoulder both sizes would do.
+      double z = Math.max(floor + PROBE, rim - d - PROBE);
       double in = wood.inner(z);
       double outer = wood.outer(z);
       if (outer > 0 && d > 0) {

@@ -73,6 +73,9 @@ public interface Kind<D extends Design> {
   /** Its ends, each with the ways to finish it. */
   List<End> ends(D design);
 
+  /** What is bored and hollowed in each of its parts. */
+  List<Boring> boring(D design, Aim aim, Shop shop);
+
   /** The blank's length with every millimetre named. */
   List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
 

@@ -53,6 +53,11 @@ public record Sketch<D extends Design>(
     return kind.stick(design, aim.dims());
   }
 
+  /** What is bored and hollowed in each of its parts. */
+  public List<Boring> boring() {
+    return kind.boring(design, aim, shop);
+  }
+
   /** Its ends, each with the ways to finish it. */
   public List<End> ends() {
     return kind.ends(design);

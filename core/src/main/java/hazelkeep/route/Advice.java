@@ -36,6 +36,8 @@ final class Advice {
           Map.entry("pressed-no-tail", "Keep the tailstock up, or hold it otherwise."),
           Map.entry("steady-range", "Set the steady where the work has a diameter that it takes."),
           Map.entry("steady-unround", "Turn a parallel band for the steady first."),
+          Map.entry("no-centre", "Bore the larger, shallower hole first, or take a twist bit."),
+          Map.entry("bore-turns", "Bore while the tenon is in the jaws."),
           Map.entry(
               "shakes", "Bring the tailstock up, set a steady, or leave it thicker until later."),
           Map.entry("critical-speed", "Turn slower than the limit, or support the far end."),

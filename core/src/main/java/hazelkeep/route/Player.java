@@ -150,9 +150,13 @@ final class Player {
     double diameter = 2 * work.radius();
     boolean round = work.bodies().values().stream().allMatch(Body::round);
     Optional<Speeds> speeds =
-        setup.hold().onLathe() && diameter > 0
-            ? Optional.of(Speeds.of(diameter, round, step.at(), shop.lathe()))
-            : Optional.empty();
+        !setup.hold().onLathe() || diameter <= 0
+            ? Optional.empty()
+            : BitWork.speeds(step, shop.lathe())
+                .or(() -> Optional.of(Speeds.of(diameter, round, step.at(), shop.lathe())));
+    for (Verdict v : BitWork.judge(setup, step, work)) {
+      find(v, step.key(), setup.frames().keySet().iterator().next(), null);
+    }
     Stiffness held = shaking.of(setup, before);
     Stiffness left = shaking.of(setup, now);
     Stage stage =

@@ -1,11 +1,13 @@
 package hazelkeep.route;
 
 import hazelkeep.hold.Hold;
+import hazelkeep.shop.Bit;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** A setup in the making: a recipe adds its steps one by one. */
 public final class SetupDraft {
@@ -39,6 +41,18 @@ public final class SetupDraft {
    */
   public void step(String key, String stepTitle, String words, Speeds.At at, List<Act> acts) {
     steps.add(new Step(new StepKey(name + "/" + key), stepTitle, words, at, acts));
+  }
+
+  /** Adds a step of boring. */
+  public void bore(String key, String stepTitle, String words, Bit bit, Act... acts) {
+    steps.add(
+        new Step(
+            new StepKey(name + "/" + key),
+            stepTitle,
+            words,
+            Speeds.At.BORING,
+            List.of(acts),
+            Optional.of(bit)));
   }
 
   /** Adds a step of single acts. */

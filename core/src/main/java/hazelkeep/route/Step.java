@@ -1,7 +1,9 @@
 package hazelkeep.route;
 
+import hazelkeep.shop.Bit;
 import hazelkeep.shop.Speeds;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One step of the work.
@@ -11,10 +13,17 @@ import java.util.List;
  * @param words what to do, a sentence or two
  * @param at what is done, for the speed
  * @param acts what it does to the work
+ * @param bit the bit that bores it, where one does
  */
-public record Step(StepKey key, String title, String words, Speeds.At at, List<Act> acts) {
+public record Step(
+    StepKey key, String title, String words, Speeds.At at, List<Act> acts, Optional<Bit> bit) {
   /** Copies the acts. */
   public Step {
     acts = List.copyOf(acts);
+  }
+
+  /** A step without a bit. */
+  public Step(StepKey key, String title, String words, Speeds.At at, List<Act> acts) {
+    this(key, title, words, at, acts, Optional.empty());
   }
 }

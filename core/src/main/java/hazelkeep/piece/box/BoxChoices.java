@@ -5,6 +5,7 @@ import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Hollowing;
 import hazelkeep.piece.Mounting;
 import java.util.Arrays;
 import java.util.List;
@@ -80,6 +81,11 @@ final class BoxChoices {
                 new Option("FLAT", "Flat", "Most room under the lid."),
                 new Option("DOMED", "Domed", "Follows a dome; even thickness.")),
             d.roof()),
+        Choice.of(
+            "hollowing",
+            "How the body is hollowed",
+            Arrays.stream(Hollowing.values()).map(Hollowing::option).toList(),
+            d.hollowing()),
         Choice.of(
             "gives",
             "What gives when the blank is short",

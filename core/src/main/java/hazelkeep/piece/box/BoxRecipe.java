@@ -350,6 +350,21 @@ final class BoxRecipe {
   }
 
   private void hollowBody(SetupDraft s, String face) {
+    // The wide bit first: its spur needs the wood that the depth hole takes.
+    new BoxBoring(design, aim, shop)
+        .main()
+        .ifPresent(
+            p ->
+                s.bore(
+                    "bore",
+                    "Bore the middle out",
+                    "The "
+                        + p.bit().name()
+                        + " in the tailstock, which stays locked; clear the chips "
+                        + p.strokes()
+                        + " times on the way. Depths and readings stand on the Bore page.",
+                    p.bit(),
+                    remove(BODY, hole(p.bit(), p.depth()))));
     Optional<Bit> bit = shop.depthBit();
     bit.ifPresent(
         b ->
@@ -360,7 +375,7 @@ final class BoxRecipe {
                     + b.name()
                     + " in a handle, marked for depth: the floor is counted from its point.",
                 Speeds.At.BORING,
-                remove(BODY, hole(b)),
+                remove(BODY, hole(b, aim.mm("depth-hole.body"))),
                 read(
                     "depth-hole.body",
                     depthGauge,
@@ -387,10 +402,10 @@ final class BoxRecipe {
     return read(key, calipers, where, BoxLimits.READ_FIT, BoxLimits.READ_FIT);
   }
 
-  private HalfSection hole(Bit b) {
+  private HalfSection hole(Bit b, double depth) {
     double r = b.diameter() / 2;
     double mouth = shape.mouth();
-    double full = mouth - aim.mm("depth-hole.body");
+    double full = mouth - depth;
     return HalfSection.of(
         List.of(
             new Point(mouth + aim.mm(shape.over() ? "stick.face-spigot" : "stick.face-rim") + 1, 0),

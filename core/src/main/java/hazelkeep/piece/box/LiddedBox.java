@@ -6,6 +6,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Hollowing;
 import hazelkeep.piece.Mounting;
 import java.util.Collections;
 import java.util.List;
@@ -31,6 +32,7 @@ import java.util.TreeMap;
  * @param blank the stock at hand, if there is some
  * @param sizes the sizes stated
  * @param points the free outline: share of the side's height, radius in mm; used by the free form
+ * @param hollowing how the body is hollowed
  * @param startBy how the blank is first held
  * @param footBy how the foot is finished
  * @param topBy how the lid's top is finished
@@ -54,6 +56,7 @@ public record LiddedBox(
     Optional<Blank> blank,
     Map<DimKey, Size> sizes,
     List<OutlinePoint> points,
+    Hollowing hollowing,
     Mounting startBy,
     Finishing footBy,
     Finishing topBy,
@@ -251,6 +254,7 @@ public record LiddedBox(
         Optional.empty(),
         Map.of(),
         List.of(),
+        Hollowing.GOUGE,
         Mounting.CENTRES,
         Finishing.JAM_PLUG,
         Finishing.ON_PARTNER,

@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
@@ -160,6 +161,11 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
   @Override
   public List<Choice> choices(LiddedBox d) {
     return BoxChoices.of(d);
+  }
+
+  @Override
+  public List<Boring> boring(LiddedBox d, Aim aim, Shop shop) {
+    return new BoxBoring(d, aim, shop).all();
   }
 
   @Override
