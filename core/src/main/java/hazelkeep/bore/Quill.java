@@ -29,6 +29,17 @@ public record Quill(double travel, double touch, double again) {
     }
   }
 
+  /** What most scales show at the touch and at a later start, mm (common practice). */
+  private static final double TOUCH = 25;
+
+  private static final double AGAIN = 5;
+
+  /** A quill as most are set, within its own scale; one without travel is taken as 1 mm. */
+  public static Quill common(double travel) {
+    double scale = Math.max(1, travel);
+    return new Quill(scale, Math.min(TOUCH, scale / 4), Math.min(AGAIN, scale / 20));
+  }
+
   /**
    * One setting of the tailstock.
    *

@@ -59,6 +59,7 @@ final class App {
         "/pieces/2/holding",
         "/pieces/3/holding",
         "/pieces/2/route?change=on",
+        "/pieces/3/boring",
         "/shop",
         "/shop/woods",
         "/shop/jaws/new",

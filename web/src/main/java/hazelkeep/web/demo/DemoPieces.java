@@ -114,6 +114,7 @@ class DemoPieces implements ApplicationRunner {
                 Optional.of(
                     new LiddedBox.Blank(
                         Optional.of(Size.mm(135)), Optional.of(Size.mm(70)), true)));
+    box = kind.choose(box, "hollowing", "FORSTNER");
     long id = pieces.create("Seed canister no. 4", kind, box);
     runs.start(id);
     work(id, "lid/recess", Map.of());

@@ -1,13 +1,18 @@
 package hazelkeep.web.paper;
 
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.bore.Quill;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Boring;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
+import hazelkeep.web.boring.BoringView;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
 import hazelkeep.web.holding.HoldView;
@@ -242,6 +247,91 @@ class PaperController {
         s.right(196, y, 9, show.words(d, d.mm()));
       }
     }
+  }
+
+  /** Flags to wrap round a bit's shank, 1:1, and the stations. */
+  @GetMapping("/pieces/{id:\\d+}/bit-flags.pdf")
+  ResponseEntity<byte[]> flags(@PathVariable long id, Unit unit) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    try (Sheet s = new Sheet("Bit flags: " + piece.name())) {
+      s.text(18, 22, 18, piece.name());
+      s.text(
+          18,
+          29,
+          10,
+          "Bit flags 1:1: lay the line on the rim of the bit, wrap the flag's edge round");
+      s.controlBar(18, 40);
+      double y = 56;
+      for (Boring b : plan.sketch().boring()) {
+        for (BoringPlan p : b.plans()) {
+          for (Pass x : p.passes()) {
+            if (y > Sheet.HEIGHT - 30) {
+              s.next();
+              y = 24;
+            }
+            s.text(
+                18,
+                y,
+                10,
+                p.bore().name()
+                    + ", "
+                    + x.bit().name()
+                    + ": "
+                    + show.len(x.depth())
+                    + " from the "
+                    + b.from());
+            flag(s, x.depth(), y + 4);
+            y += 24;
+          }
+        }
+      }
+      for (BoringView v :
+          BoringView.all(plan, Quill.common(plan.shop().lathe().quillTravel()), show)) {
+        if (y > Sheet.HEIGHT - 60) {
+          s.next();
+          y = 24;
+        }
+        s.text(
+            18,
+            y,
+            11,
+            "Stations of the " + v.part() + ", from its " + v.from() + ", in " + unit.word());
+        y += 7;
+        s.text(18, y, 9, "depth");
+        s.text(48, y, 9, "inside");
+        s.text(78, y, 9, "outside");
+        s.text(108, y, 9, "wall");
+        s.text(138, y, 9, v.gauge() + " shows");
+        y += 5;
+        for (BoringView.StationView t : v.stations()) {
+          if (y > Sheet.HEIGHT - 18) {
+            s.next();
+            y = 24;
+          }
+          s.text(18, y, 10, t.depth());
+          s.text(48, y, 10, t.inside());
+          s.text(78, y, 10, t.outside());
+          s.text(108, y, 10, t.wall());
+          s.text(138, y, 10, t.reading());
+          y += 5;
+        }
+        y += 6;
+      }
+      return pdf(s.bytes(), "bit-flags.pdf");
+    }
+  }
+
+  /** A strip as long as a depth, cut off where the page ends. */
+  private static void flag(Sheet s, double depth, double y) {
+    double from = 18;
+    double to = Math.min(from + depth, Sheet.WIDTH - 10);
+    s.line(from, y, to, y);
+    s.line(from, y + 9, to, y + 9);
+    s.line(from, y - 1.5, from, y + 10.5);
+    s.line(to, y - 1.5, to, y + 10.5);
+    s.text(from + 1.5, y + 6, 8, "rim of the bit");
   }
 
   /** What is cut and set for every hold, for the wall behind the chuck. */

@@ -1,0 +1,175 @@
+package hazelkeep.web.boring;
+
+import hazelkeep.bore.BoreSpeed;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.bore.Quill;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Plan;
+import hazelkeep.shop.Gauge;
+import hazelkeep.web.drawing.Show;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is bored and hollowed in a part, as it is shown.
+ *
+ * @param part the part
+ * @param from what depths are counted from
+ * @param gauge the device that depths are read with
+ * @param bores the passes of every bore, in the order of the work
+ * @param against what would go wrong, or has to be watched
+ * @param stations sizes at depths
+ */
+public record BoringView(
+    String part,
+    String from,
+    String gauge,
+    List<PassView> bores,
+    List<String> against,
+    List<StationView> stations) {
+
+  /**
+   * One bit brought to one depth.
+   *
+   * @param bore what is bored
+   * @param bit the bit
+   * @param full depth to its full diameter
+   * @param point depth to its point
+   * @param speed rpm
+   * @param how extension, chips and what is left to open, a sentence each
+   * @param settings of the quill: start, stop, and how deep that is
+   * @param stops what other devices show at the end
+   */
+  public record PassView(
+      String bore,
+      String bit,
+      String full,
+      String point,
+      String speed,
+      List<String> how,
+      List<String> settings,
+      List<String> stops) {}
+
+  /**
+   * A station.
+   *
+   * @param depth below the rim
+   * @param inside diameter
+   * @param outside diameter
+   * @param wall least thickness
+   * @param reading what the gauge shows
+   */
+  public record StationView(
+      String depth, String inside, String outside, String wall, String reading) {}
+
+  /** Everything that is bored and hollowed in a piece. */
+  public static List<BoringView> all(Plan<?> plan, Quill quill, Show show) {
+    Gauge gauge = plan.shop().depthGauge();
+    List<BoringView> out = new ArrayList<>();
+    for (Boring b : plan.sketch().boring()) {
+      List<PassView> passes = new ArrayList<>();
+      List<String> against = new ArrayList<>();
+      for (BoringPlan p : b.plans()) {
+        p.passes().forEach(x -> passes.add(pass(p.bore().name(), x, plan, quill, show)));
+        p.verdicts().forEach(v -> against.add(p.bore().name() + ": " + said(v, show)));
+      }
+      out.add(
+          new BoringView(
+              b.part(),
+              b.from(),
+              gauge.name(),
+              passes,
+              against,
+              b.stations().stream()
+                  .map(
+                      s ->
+                          new StationView(
+                              show.bare(s.depth()),
+                              show.bare(s.inside()),
+                              show.bare(s.outside()),
+                              show.bare(s.wall()),
+                              show.bare(s.reading())))
+                  .toList()));
+    }
+    return out;
+  }
+
+  private static String said(Verdict v, Show show) {
+    String sign = v.grade() == Grade.STOP ? "■ " : v.grade() == Grade.WATCH ? "▲ " : "● ";
+    return sign + v.title() + ": " + show.numbers(v);
+  }
+
+  private static PassView pass(String bore, Pass p, Plan<?> plan, Quill quill, Show show) {
+    List<String> how = new ArrayList<>();
+    p.extension()
+        .ifPresent(
+            e ->
+                how.add(
+                    "First "
+                        + show.len(p.unextended())
+                        + " with the bit alone, then on the "
+                        + e.name()
+                        + "."));
+    if (p.chuckFollows()) {
+      how.add("The drill chuck follows into the bore.");
+    }
+    how.add("Clear the chips every " + show.len(p.chips()) + ": " + p.strokes() + " times.");
+    if (p.open() > 0) {
+      how.add("Then open it by " + show.fit(p.open()) + " a side.");
+    }
+    if (p.drift() > 0) {
+      how.add("Its end may lie " + show.fit(p.drift()) + " off the axis.");
+    }
+    List<String> settings = new ArrayList<>();
+    for (Quill.Setting s : quill.to(p.depth())) {
+      settings.add(
+          "from "
+              + show.bare(s.start())
+              + " to "
+              + show.bare(s.stop())
+              + ": "
+              + show.len(s.depth())
+              + " deep");
+    }
+    return new PassView(
+        bore,
+        p.bit().name(),
+        show.len(p.depth()),
+        show.len(p.point()),
+        speed(p, show),
+        how,
+        settings,
+        stops(p, plan, show));
+  }
+
+  private static String speed(Pass p, Show show) {
+    BoreSpeed s = BoreSpeed.of(p.bit());
+    return show.whole(Math.rint(s.from() / 10) * 10)
+        + "–"
+        + show.whole(Math.rint(s.to() / 10) * 10)
+        + " rpm"
+        + (s.seen() ? "" : ", a size beyond those the rule was seen on");
+  }
+
+  /** What each device shows when the full diameter is at its depth. */
+  private static List<String> stops(Pass p, Plan<?> plan, Show show) {
+    List<String> out = new ArrayList<>();
+    out.add("mark on the bit: " + show.len(p.depth()) + " behind its rim");
+    Gauge g = plan.shop().depthGauge();
+    out.add(
+        g.name()
+            + (g.dead() == 0 ? ": " : " shows ")
+            + show.bare(g.shows(p.depth()))
+            + " to the rim's mark, "
+            + show.bare(g.shows(p.point()))
+            + " to the point's");
+    double left = p.bit().reach() - p.depth();
+    if (p.extension().isEmpty() && left > 0) {
+      out.add("drill chuck's nose " + show.len(left) + " from the wood");
+    }
+    return out;
+  }
+}
