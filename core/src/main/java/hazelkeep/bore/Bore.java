@@ -9,8 +9,14 @@ import java.util.List;
  *
  * @param name in words: well, main bore
  * @param steps each deeper and narrower than the one before
+ * @param byHand whether the bit is pushed in by hand, in a handle
  */
-public record Bore(String name, List<Step> steps) {
+public record Bore(String name, List<Step> steps, boolean byHand) {
+  /** Bored from the tailstock. */
+  public Bore(String name, List<Step> steps) {
+    this(name, steps, false);
+  }
+
   /**
    * A stretch of one diameter.
    *
@@ -51,6 +57,11 @@ public record Bore(String name, List<Step> steps) {
   /** A bore of one diameter. */
   public static Bore plain(String name, double diameter, double depth) {
     return new Bore(name, List.of(new Step(diameter, depth)));
+  }
+
+  /** A depth hole, bored by hand. */
+  public static Bore byHand(String name, double diameter, double depth) {
+    return new Bore(name, List.of(new Step(diameter, depth)), true);
   }
 
   /** How deep it goes at full diameter, mm. */

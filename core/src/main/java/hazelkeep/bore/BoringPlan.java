@@ -30,7 +30,7 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
         continue;
       }
       passes.add(pass.get());
-      judge(pass.get(), verdicts);
+      judge(pass.get(), bore.byHand(), verdicts);
     }
     return new BoringPlan(bore, List.copyOf(passes), List.copyOf(verdicts));
   }
@@ -114,9 +114,10 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
             "The smallest on the wall is wider than the bore.");
   }
 
-  private static void judge(Pass p, List<Verdict> out) {
+  private static void judge(Pass p, boolean byHand, List<Verdict> out) {
     double slender = p.depth() / p.bit().diameter();
-    if (slender > BoreLimits.DRIFT_DIAMETERS) {
+    // A hole by hand only tells the depth: what surrounds it is hollowed away.
+    if (slender > BoreLimits.DRIFT_DIAMETERS && !byHand) {
       out.add(
           new Verdict(
               "bore-drifts",

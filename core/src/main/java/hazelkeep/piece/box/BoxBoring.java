@@ -48,7 +48,7 @@ final class BoxBoring {
             b ->
                 body.add(
                     BoringPlan.of(
-                        Bore.plain("depth hole", b.diameter(), aim.mm("depth-hole.body")), shop)));
+                        Bore.byHand("depth hole", b.diameter(), aim.mm("depth-hole.body")), shop)));
     String rim = shape.over() ? "spigot's end" : "rim";
     return List.of(
         new Boring(

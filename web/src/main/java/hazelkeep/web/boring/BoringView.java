@@ -1,5 +1,6 @@
 package hazelkeep.web.boring;
 
+import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoreSpeed;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
@@ -73,7 +74,7 @@ public record BoringView(
       List<PassView> passes = new ArrayList<>();
       List<String> against = new ArrayList<>();
       for (BoringPlan p : b.plans()) {
-        p.passes().forEach(x -> passes.add(pass(p.bore().name(), x, plan, quill, show)));
+        p.passes().forEach(x -> passes.add(pass(p.bore(), x, plan, quill, show)));
         p.verdicts().forEach(v -> against.add(p.bore().name() + ": " + said(v, show)));
       }
       out.add(
@@ -102,7 +103,7 @@ public record BoringView(
     return sign + v.title() + ": " + show.numbers(v);
   }
 
-  private static PassView pass(String bore, Pass p, Plan<?> plan, Quill quill, Show show) {
+  private static PassView pass(Bore bore, Pass p, Plan<?> plan, Quill quill, Show show) {
     List<String> how = new ArrayList<>();
     p.extension()
         .ifPresent(
@@ -120,11 +121,11 @@ public record BoringView(
     if (p.open() > 0) {
       how.add("Then open it by " + show.fit(p.open()) + " a side.");
     }
-    if (p.drift() > 0) {
+    if (p.drift() > 0 && !bore.byHand()) {
       how.add("Its end may lie " + show.fit(p.drift()) + " off the axis.");
     }
     List<String> settings = new ArrayList<>();
-    for (Quill.Setting s : quill.to(p.depth())) {
+    for (Quill.Setting s : bore.byHand() ? List.<Quill.Setting>of() : quill.to(p.depth())) {
       settings.add(
           "from "
               + show.bare(s.start())
@@ -135,14 +136,14 @@ public record BoringView(
               + " deep");
     }
     return new PassView(
-        bore,
-        p.bit().name(),
+        bore.name(),
+        p.bit().name() + (bore.byHand() ? ", in a handle" : ""),
         show.len(p.depth()),
         show.len(p.point()),
-        speed(p, show),
+        bore.byHand() ? "" : speed(p, show),
         how,
         settings,
-        stops(p, plan, show));
+        stops(p, bore, plan, show));
   }
 
   private static String speed(Pass p, Show show) {
@@ -155,7 +156,7 @@ public record BoringView(
   }
 
   /** What each device shows when the full diameter is at its depth. */
-  private static List<String> stops(Pass p, Plan<?> plan, Show show) {
+  private static List<String> stops(Pass p, Bore bore, Plan<?> plan, Show show) {
     List<String> out = new ArrayList<>();
     out.add("mark on the bit: " + show.len(p.depth()) + " behind its rim");
     Gauge g = plan.shop().depthGauge();
@@ -167,7 +168,7 @@ public record BoringView(
             + show.bare(g.shows(p.point()))
             + " to the point's");
     double left = p.bit().reach() - p.depth();
-    if (p.extension().isEmpty() && left > 0) {
+    if (p.extension().isEmpty() && left > 0 && !bore.byHand()) {
       out.add("drill chuck's nose " + show.len(left) + " from the wood");
     }
     return out;
