@@ -85,4 +85,24 @@ public final class Profile {
     }
     return new Polyline(out);
   }
+
+  /** A smooth line through points that never swings past them (Fritsch and Carlson's slopes). */
+  public static List<Curve> smooth(List<Point> p) {
+    int n = p.size();
+    double[] d = new double[n - 1];
+    for (int i = 0; i < n - 1; i++) {
+      d[i] = (p.get(i + 1).r() - p.get(i).r()) / (p.get(i + 1).z() - p.get(i).z());
+    }
+    double[] m = new double[n];
+    m[0] = d[0];
+    m[n - 1] = d[n - 2];
+    for (int i = 1; i < n - 1; i++) {
+      m[i] = d[i - 1] * d[i] <= 0 ? 0 : 2 * d[i - 1] * d[i] / (d[i - 1] + d[i]);
+    }
+    List<Curve> out = new ArrayList<>();
+    for (int i = 0; i < n - 1; i++) {
+      out.add(new Curve.Hermite(p.get(i), p.get(i + 1), m[i], m[i + 1]));
+    }
+    return out;
+  }
 }

@@ -4,6 +4,7 @@ import hazelkeep.hold.HoldLimits;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Verdict;
+import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.route.Aim;
@@ -470,7 +471,7 @@ final class BoxJudge {
     }
   }
 
-  private void missing(BoxEnds.Mount mount, String part, String end) {
+  private void missing(EndHolds.Mount mount, String part, String end) {
     mount
         .missing()
         .ifPresent(

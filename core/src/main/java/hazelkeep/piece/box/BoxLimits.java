@@ -62,20 +62,6 @@ final class BoxLimits {
   /** What a size of the fit may be off, on the diameter; common practice. */
   static final double READ_FIT = 0.03;
 
-  /** Plug of a jam chuck: what it reaches into a mouth at most, and at least; common practice. */
-  static final double PLUG_LENGTH = 10.0;
-
-  static final double PLUG_LEAST = 1.5;
-
-  /** The same as a share of the inside's depth: the floor stays clear of it. */
-  static final double PLUG_SHARE = 0.5;
-
-  /** What the plug stays short of a recess's floor. */
-  static final double PLUG_CLEAR = 0.5;
-
-  /** Face round the plug that the rim seats on, on the radius. */
-  static final double PLUG_FACE = 6.0;
-
   /** Depth of a recess that jaws open in. */
   static final double RECESS_DEPTH = 4.0;
 

@@ -13,8 +13,10 @@ import hazelkeep.hold.JamOn;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Screwed;
 import hazelkeep.hold.Squeeze;
+import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Mounting;
+import hazelkeep.piece.Tenons;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -418,7 +420,7 @@ final class BoxRecipe {
   private void top() {
     boolean alone = design.topBy() != Finishing.ON_PARTNER;
     boolean sawn = design.topBy() == Finishing.SAW;
-    BoxEnds.Mount mount = ends.top(design.topBy());
+    EndHolds.Mount mount = ends.top(design.topBy());
     Grip jammed = new JamOn(LID, BODY, onBody());
     // With the foot made on the lid the body has no tenon left: the lid is then held alone.
     boolean off = onLid() && alone && !sawn;
@@ -542,7 +544,7 @@ final class BoxRecipe {
   }
 
   /** Pressed by the tailstock: all but a nub under the pad. */
-  private void pressed(String end, String part, BoxEnds.Mount mount) {
+  private void pressed(String end, String part, EndHolds.Mount mount) {
     SetupDraft s =
         setup(end, "Pressed on a pad by the tailstock", up(mount.grip()), of(part, mount.frame()));
     double r = shop.pad().radius();
@@ -561,7 +563,7 @@ final class BoxRecipe {
 
   private void ease() {
     SetupDraft s;
-    BoxEnds.Mount mouth = ends.foot(Finishing.EXPAND);
+    EndHolds.Mount mouth = ends.foot(Finishing.EXPAND);
     if (onLid() && mouth.missing().isEmpty()) {
       s = setup("ease", "Body by its mouth", free(mouth.grip()), of(BODY, mouth.frame()));
     } else {
@@ -588,7 +590,7 @@ final class BoxRecipe {
   }
 
   private void foot() {
-    BoxEnds.Mount mount = ends.foot(design.footBy());
+    EndHolds.Mount mount = ends.foot(design.footBy());
     if (design.footBy() == Finishing.SAW) {
       SetupDraft s =
           setup("foot undercut", "Body on its tenon", free(onBody()), of(BODY, bodyFrame()));
@@ -707,7 +709,7 @@ final class BoxRecipe {
   private Squeeze squeeze(String part) {
     String end = part.equals(BODY) ? "foot" : "top";
     JawSet jaws =
-        BoxRules.jaws(shop, aim.mm("tenon-" + end + ".diameter"), aim.mm("stick.tenon-" + end))
+        Tenons.jaws(shop, aim.mm("tenon-" + end + ".diameter"), aim.mm("stick.tenon-" + end))
             .orElse(Shop.COMMON_JAWS);
     return new Squeeze(part, jaws);
   }

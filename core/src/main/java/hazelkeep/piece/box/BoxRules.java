@@ -12,13 +12,11 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.Tenons;
 import hazelkeep.piece.box.LiddedBox.Blank;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.piece.box.LiddedBox.Gives;
 import hazelkeep.piece.box.LiddedBox.School;
-import hazelkeep.shop.Bit;
-import hazelkeep.shop.JawSet;
-import hazelkeep.shop.Tool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -341,7 +339,7 @@ final class BoxRules {
         "Depth hole, to the full diameter",
         0.5,
         560,
-        d -> derived(d.mm("inside.depth") - tip(d), "depth less the bit's point"));
+        d -> derived(d.mm("inside.depth") - Tenons.tip(d), "depth less the bit's point"));
   }
 
   private static void stick(List<Rule<LiddedBox>> r) {
@@ -352,7 +350,7 @@ final class BoxRules {
         "Tenon at the foot",
         0,
         40,
-        d -> recessed(d) ? derived(0, "none: a recess holds the foot") : tenon(d, "tenon-foot"));
+        d -> recessed(d) ? derived(0, "none: a recess holds the foot") : Tenons.tenon(d));
     add(
         r,
         "stick.waste-foot",
@@ -363,7 +361,7 @@ final class BoxRules {
             recessed(d)
                 ? derived(0, "none: the foot is finished first")
                 : shop(
-                    Math.max(3, parting(d) + 1),
+                    Math.max(3, Tenons.parting(d) + 1),
                     "room for the parting tool between foot and jaws"));
     add(
         r,
@@ -378,7 +376,8 @@ final class BoxRules {
         "Kerf",
         0,
         30,
-        d -> shop(1.5 * parting(d), "one and a half widths, so that the tool does not bind"));
+        d ->
+            shop(1.5 * Tenons.parting(d), "one and a half widths, so that the tool does not bind"));
     add(r, "stick.face-rim", "Facing of the rim", 0, 20, d -> practice(1, "cleans the rim"));
     add(
         r,
@@ -387,7 +386,7 @@ final class BoxRules {
         0,
         60,
         d -> practice(2.5, "lets the tool round the top"));
-    add(r, "stick.tenon-top", "Tenon at the top", 0, 40, d -> tenon(d, "tenon-top"));
+    add(r, "stick.tenon-top", "Tenon at the top", 0, 40, d -> Tenons.tenon(d));
     add(r, "stick.face-top", "Facing at the top", 0, 60, d -> practice(2, "trues the end"));
     add(
         r,
@@ -441,28 +440,28 @@ final class BoxRules {
         "Foot tenon, at its root",
         5,
         200,
-        d -> tenonRoot(d, "tenon-foot.diameter", "stick.tenon-foot"));
+        d -> Tenons.tenonRoot(d, "tenon-foot.diameter", "stick.tenon-foot"));
     add(
         r,
         "tenon-top.root",
         "Top tenon, at its root",
         5,
         200,
-        d -> tenonRoot(d, "tenon-top.diameter", "stick.tenon-top"));
+        d -> Tenons.tenonRoot(d, "tenon-top.diameter", "stick.tenon-top"));
     add(
         r,
         "tenon-foot.diameter",
         "Foot tenon, at its end",
         10,
         200,
-        d -> tenonEnd(d, "stick.tenon-foot"));
+        d -> Tenons.tenonEnd(d, "stick.tenon-foot"));
     add(
         r,
         "tenon-top.diameter",
         "Top tenon, at its end",
         10,
         200,
-        d -> tenonEnd(d, "stick.tenon-top"));
+        d -> Tenons.tenonEnd(d, "stick.tenon-top"));
   }
 
   private static Rule.Value diameter(Dims<LiddedBox> d) {
@@ -583,63 +582,6 @@ final class BoxRules {
 
   private static Optional<BoxEnds.Recess> recess(Dims<LiddedBox> d) {
     return BoxEnds.recess(d.shop(), d.mm("outside.foot"), d.mm("foot.hollow"));
-  }
-
-  private static Rule.Value tenon(Dims<LiddedBox> d, String which) {
-    double most = d.shop().tenonJaws().stream().mapToDouble(JawSet::longestTenon).min().orElse(7);
-    return shop(Math.min(7, most), "6 to 7 mm hold a box; shorter than the jaws are deep");
-  }
-
-  private static Rule.Value tenonEnd(Dims<LiddedBox> d, String length) {
-    double round = d.mm("blank.round");
-    double most = round - 2 * (hazelkeep.hold.HoldLimits.SHOULDER + 0.5);
-    double l = d.mm(length);
-    for (JawSet j : byTrueCircle(d)) {
-      double end = j.trueCircle() + 1 + j.flare(l);
-      if (end <= most) {
-        return shop(end, "true circle of the " + j.name() + ", with their dovetail");
-      }
-    }
-    JawSet smallest =
-        byTrueCircle(d).isEmpty() ? null : byTrueCircle(d).get(byTrueCircle(d).size() - 1);
-    double least = smallest == null ? 20 : smallest.squeeze().from() + 0.2 + smallest.flare(l);
-    return shop(Math.max(10, Math.max(least, most)), "as thick as the blank lets it be");
-  }
-
-  /** The dovetail of the jaws that will hold it. */
-  private static Rule.Value tenonRoot(Dims<LiddedBox> d, String end, String length) {
-    double l = d.mm(length);
-    double e = d.mm(end);
-    Optional<JawSet> jaws = jaws(d.shop(), e, l);
-    double flare = jaws.map(j -> j.flare(l)).orElse(0.0);
-    return shop(Math.max(0.5 * e, e - flare), "its end less the dovetail of the jaws");
-  }
-
-  /** The jaws for a tenon of that diameter at its end: those that it fits best at its root. */
-  static Optional<JawSet> jaws(hazelkeep.shop.Shop shop, double end, double length) {
-    return shop.tenonJaws().stream()
-        .min(
-            java.util.Comparator.comparingDouble(
-                j -> {
-                  double root = end - j.flare(length);
-                  double miss =
-                      Math.max(0, j.squeeze().from() - root) + Math.max(0, root - j.squeeze().to());
-                  return 1000 * miss + Math.abs(root - j.trueCircle());
-                }));
-  }
-
-  private static List<JawSet> byTrueCircle(Dims<LiddedBox> d) {
-    return d.shop().tenonJaws().stream()
-        .sorted(java.util.Comparator.comparingDouble(JawSet::trueCircle).reversed())
-        .toList();
-  }
-
-  private static double parting(Dims<LiddedBox> d) {
-    return d.shop().thinnestParting().map(Tool::width).orElse(3.0);
-  }
-
-  private static double tip(Dims<LiddedBox> d) {
-    return d.shop().depthBit().map(Bit::tip).orElse(0.0);
   }
 
   private static Optional<Double> contentDiameter(Dims<LiddedBox> d) {

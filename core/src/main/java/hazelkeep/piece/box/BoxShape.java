@@ -133,13 +133,13 @@ final class BoxShape {
               new Curve.Hermite(new Point(0, rFoot), new Point(h / 2, r), 4 * (r - rFoot) / h, 0),
               new Curve.Hermite(new Point(h / 2, r), new Point(h, rTop), 0, -4 * (r - rTop) / h));
       case OGEE ->
-          smooth(
+          Profile.smooth(
               List.of(
                   new Point(0, rFoot),
                   new Point(0.32 * h, r),
                   new Point(0.74 * h, Math.min(rTop, r) * 0.94),
                   new Point(h, rTop)));
-      case FREE -> smooth(free(d.points(), h));
+      case FREE -> Profile.smooth(free(d.points(), h));
     };
   }
 
@@ -154,26 +154,6 @@ final class BoxShape {
       out.add(new Point(h, last.radius()));
     } else {
       out.set(out.size() - 1, new Point(h, last.radius()));
-    }
-    return out;
-  }
-
-  /** A smooth line through points that never swings past them (Fritsch and Carlson's slopes). */
-  private static List<Curve> smooth(List<Point> p) {
-    int n = p.size();
-    double[] d = new double[n - 1];
-    for (int i = 0; i < n - 1; i++) {
-      d[i] = (p.get(i + 1).r() - p.get(i).r()) / (p.get(i + 1).z() - p.get(i).z());
-    }
-    double[] m = new double[n];
-    m[0] = d[0];
-    m[n - 1] = d[n - 2];
-    for (int i = 1; i < n - 1; i++) {
-      m[i] = d[i - 1] * d[i] <= 0 ? 0 : 2 * d[i - 1] * d[i] / (d[i - 1] + d[i]);
-    }
-    List<Curve> out = new ArrayList<>();
-    for (int i = 0; i < n - 1; i++) {
-      out.add(new Curve.Hermite(p.get(i), p.get(i + 1), m[i], m[i + 1]));
     }
     return out;
   }

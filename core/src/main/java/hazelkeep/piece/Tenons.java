@@ -1,0 +1,79 @@
+package hazelkeep.piece;
+
+import static hazelkeep.piece.Rule.Value.shop;
+
+import hazelkeep.hold.HoldLimits;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Tool;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Rules of chucking tenons, for every kind of piece that is held by one. */
+public final class Tenons {
+  private Tenons() {}
+
+  /** How long a tenon is. */
+  public static Rule.Value tenon(Dims<?> d) {
+    double most = d.shop().tenonJaws().stream().mapToDouble(JawSet::longestTenon).min().orElse(7);
+    return shop(Math.min(7, most), "6 to 7 mm hold a box; shorter than the jaws are deep");
+  }
+
+  /** How wide a tenon is at its end: for the true circle of the widest jaws that leave a shoulder. */
+  public static Rule.Value tenonEnd(Dims<?> d, String length) {
+    double round = d.mm("blank.round");
+    double most = round - 2 * (HoldLimits.SHOULDER + 0.5);
+    double l = d.mm(length);
+    for (JawSet j : byTrueCircle(d)) {
+      double end = j.trueCircle() + 1 + j.flare(l);
+      if (end <= most) {
+        return shop(end, "true circle of the " + j.name() + ", with their dovetail");
+      }
+    }
+    JawSet smallest =
+        byTrueCircle(d).isEmpty() ? null : byTrueCircle(d).get(byTrueCircle(d).size() - 1);
+    double least = smallest == null ? 20 : smallest.squeeze().from() + 0.2 + smallest.flare(l);
+    return shop(Math.max(10, Math.max(least, most)), "as thick as the blank lets it be");
+  }
+
+  /** The dovetail of the jaws that will hold it. */
+  public static Rule.Value tenonRoot(Dims<?> d, String end, String length) {
+    double l = d.mm(length);
+    double e = d.mm(end);
+    Optional<JawSet> jaws = jaws(d.shop(), e, l);
+    double flare = jaws.map(j -> j.flare(l)).orElse(0.0);
+    return shop(Math.max(0.5 * e, e - flare), "its end less the dovetail of the jaws");
+  }
+
+  /** The jaws for a tenon of that diameter at its end: those that it fits best at its root. */
+  public static Optional<JawSet> jaws(Shop shop, double end, double length) {
+    return shop.tenonJaws().stream()
+        .min(
+            Comparator.comparingDouble(
+                j -> {
+                  double root = end - j.flare(length);
+                  double miss =
+                      Math.max(0, j.squeeze().from() - root) + Math.max(0, root - j.squeeze().to());
+                  return 1000 * miss + Math.abs(root - j.trueCircle());
+                }));
+  }
+
+  /** Jaw sets for tenons, the widest first. */
+  public static List<JawSet> byTrueCircle(Dims<?> d) {
+    return d.shop().tenonJaws().stream()
+        .sorted(Comparator.comparingDouble(JawSet::trueCircle).reversed())
+        .toList();
+  }
+
+  /** Width of the thinnest parting tool, mm. */
+  public static double parting(Dims<?> d) {
+    return d.shop().thinnestParting().map(Tool::width).orElse(3.0);
+  }
+
+  /** Point of the depth bit, mm. */
+  public static double tip(Dims<?> d) {
+    return d.shop().depthBit().map(Bit::tip).orElse(0.0);
+  }
+}
