@@ -2,13 +2,15 @@ package hazelkeep.kinds;
 
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.piece.vessel.VesselKind;
 import java.util.List;
 import java.util.Optional;
 
 /** The list of kinds. A new kind of piece is one folder under {@code piece} and one entry here. */
 public final class Kinds {
   /** Every kind that can be planned. */
-  public static final List<Kind<?>> ALL = List.of(new LiddedBoxKind());
+  public static final List<Kind<?>> ALL =
+      List.of(new LiddedBoxKind(), VesselKind.WELL, VesselKind.VASE);
 
   private Kinds() {}
 

@@ -21,7 +21,9 @@ public final class Tenons {
     return shop(Math.min(7, most), "6 to 7 mm hold a box; shorter than the jaws are deep");
   }
 
-  /** How wide a tenon is at its end: for the true circle of the widest jaws that leave a shoulder. */
+  /**
+   * How wide a tenon is at its end: for the true circle of the widest jaws that leave a shoulder.
+   */
   public static Rule.Value tenonEnd(Dims<?> d, String length) {
     double round = d.mm("blank.round");
     double most = round - 2 * (HoldLimits.SHOULDER + 0.5);

@@ -130,7 +130,7 @@ class BrowserTest {
   @Test
   void from_a_wish_to_a_record() {
     go("/");
-    page.locator("text=Start a box").click();
+    page.locator("text=Start a piece").click();
     page.fill("[name='name']", "Harbour box");
     page.fill("[name='sizes.outside.height']", "3 1/2 in");
     page.fill("[name='content.diameter']", "34");

@@ -5,6 +5,8 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.piece.vessel.BoredVessel;
+import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
 import hazelkeep.web.planning.Planner;
@@ -46,6 +48,31 @@ class DemoPieces implements ApplicationRunner {
     saltBox();
     pinBox();
     canister();
+    well();
+    vase();
+  }
+
+  /** For the pens at the seed desk: a pen of 145 stands proud by a third. */
+  private void well() {
+    BoredVessel well = Restated.with(VesselKind.WELL.fresh(), "species", "Black walnut");
+    well =
+        Restated.with(
+            well,
+            "content",
+            Optional.of(
+                new BoredVessel.Content(
+                    Optional.of(Size.mm(11)),
+                    Optional.of(Size.mm(145)),
+                    Optional.of(Size.mm(45)),
+                    false)));
+    pieces.create("Pen well for the seed desk", VesselKind.WELL, well);
+  }
+
+  /** For dry stems in the harbour window. */
+  private void vase() {
+    BoredVessel vase = Restated.with(VesselKind.VASE.fresh(), "species", "American beech");
+    pieces.create(
+        "Dry-stem vase, harbour window", VesselKind.VASE, vase.with("outside.height", 136));
   }
 
   /** Finished, with its record. */

@@ -46,6 +46,7 @@ class NewPieceController {
 
   private String form(Kind<?> kind, DesignForm form, Unit unit, Model model) {
     model.addAttribute("kind", kind);
+    model.addAttribute("kinds", Kinds.ALL);
     model.addAttribute("title", "A new " + kind.title());
     model.addAttribute("form", form);
     model.addAttribute("show", new Show(unit));

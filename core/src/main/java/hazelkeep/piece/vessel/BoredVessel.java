@@ -1,0 +1,166 @@
+package hazelkeep.piece.vessel;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Finishing;
+import java.util.Collections;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * What a turner states about a bored vessel. Sizes that are not stated follow from the rules.
+ *
+ * @param form the outside's line
+ * @param species the wood's common name
+ * @param grit the finest grit, 80 to 2000
+ * @param finish the finish product; empty when it stays raw
+ * @param content what must go in
+ * @param blank the stock at hand, if there is some
+ * @param sizes the sizes stated
+ * @param footBy how the foot is finished
+ * @param jamWood the wood that jam chucks are turned from
+ * @param paper layers of paper between a jam chuck and the work
+ * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
+ */
+public record BoredVessel(
+    Form form,
+    String species,
+    int grit,
+    String finish,
+    Optional<Content> content,
+    Optional<Blank> blank,
+    Map<DimKey, Size> sizes,
+    Finishing footBy,
+    String jamWood,
+    int paper,
+    int grainSlope)
+    implements Design {
+
+  /** The line of the outside. */
+  public enum Form {
+    STRAIGHT,
+    TAPER,
+    BELLIED,
+    NECKED
+  }
+
+  /**
+   * What must go in.
+   *
+   * @param diameter of a piece, or over a bundle
+   * @param height how long it is
+   * @param proud how far it stands out of the mouth
+   * @param bundle whether it is a bundle, which does not reach into the bit's point
+   */
+  public record Content(
+      Optional<Size> diameter, Optional<Size> height, Optional<Size> proud, boolean bundle) {
+    /**
+     * @throws IllegalArgumentException when out of range
+     */
+    public Content {
+      diameter.ifPresent(s -> within(s, 1, 120, "What goes in is"));
+      height.ifPresent(s -> within(s, 5, 600, "What goes in is"));
+      proud.ifPresent(s -> within(s, 0, 500, "It stands proud by"));
+      if (height.isPresent() && proud.isPresent() && proud.get().mm() >= height.get().mm()) {
+        throw new IllegalArgumentException("What goes in stands proud by less than it is long");
+      }
+    }
+  }
+
+  /**
+   * The stock at hand.
+   *
+   * @param length along the grain
+   * @param across diameter, or the side of a square
+   * @param square whether it is sawn square
+   */
+  public record Blank(Optional<Size> length, Optional<Size> across, boolean square) {
+    /**
+     * @throws IllegalArgumentException when out of range
+     */
+    public Blank {
+      length.ifPresent(s -> within(s, 20, 900, "A blank is"));
+      across.ifPresent(s -> within(s, 10, 450, "A blank is"));
+    }
+  }
+
+  private static final int PAPER_MOST = 6;
+  private static final int SLOPE_MOST = 30;
+
+  /**
+   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   */
+  public BoredVessel {
+    if (grit < 80 || grit > 2000) {
+      throw new IllegalArgumentException("Grits run from 80 to 2000");
+    }
+    if (paper < 0 || paper > PAPER_MOST) {
+      throw new IllegalArgumentException("Paper goes in 0 to " + PAPER_MOST + " layers");
+    }
+    if (grainSlope < 0 || grainSlope > SLOPE_MOST) {
+      throw new IllegalArgumentException("The grain leans by 0 to " + SLOPE_MOST + " degrees");
+    }
+    species = clean(species, "The wood's name");
+    finish = clean(finish, "The finish");
+    jamWood = clean(jamWood, "The jam chuck's wood");
+    sizes = Collections.unmodifiableMap(new TreeMap<>(sizes));
+  }
+
+  private static String clean(String text, String what) {
+    String t = text.strip();
+    if (t.length() > 60 || t.chars().anyMatch(Character::isISOControl)) {
+      throw new IllegalArgumentException(what + " is a name of at most 60 letters");
+    }
+    return t;
+  }
+
+  private static void within(Size s, double least, double most, String what) {
+    if (s.mm() < least || s.mm() > most) {
+      throw new IllegalArgumentException(
+          what
+              + " between "
+              + Dims.both(least)
+              + " and "
+              + Dims.both(most)
+              + "; this is "
+              + Dims.both(s.mm()));
+    }
+  }
+
+  /** A vessel of a form with nothing stated. */
+  static BoredVessel fresh(Form form) {
+    return new BoredVessel(
+        form,
+        "Common pear",
+        320,
+        "oil",
+        Optional.empty(),
+        Optional.empty(),
+        Map.of(),
+        Finishing.SAW,
+        "Yellow-poplar",
+        0,
+        0);
+  }
+
+  /** This vessel with its sizes replaced. */
+  BoredVessel with(Map<DimKey, Size> stated) {
+    return Restated.with(this, "sizes", stated);
+  }
+
+  /** This vessel with a size stated in mm. */
+  public BoredVessel with(String key, double mm) {
+    Map<DimKey, Size> next = new TreeMap<>(sizes);
+    next.put(new DimKey(key), Size.mm(mm));
+    return with(next);
+  }
+
+  /** Whether its outside is drawn in to a neck. */
+  boolean necked() {
+    return form == Form.NECKED;
+  }
+}

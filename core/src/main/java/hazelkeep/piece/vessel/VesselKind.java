@@ -1,0 +1,442 @@
+package hazelkeep.piece.vessel;
+
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Stations;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Choice.Option;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Properties;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.vessel.BoredVessel.Form;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.Route;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/** A vessel that is bored: one class for the straight well and the dry-stem vase. */
+public final class VesselKind implements Kind<BoredVessel> {
+  /** A well for pens and the like: straight sides. */
+  public static final VesselKind WELL =
+      new VesselKind("straight-well", "straight well", Form.STRAIGHT);
+
+  /** A vase for dry stems: a belly, a narrow neck, a funnel at the mouth. */
+  public static final VesselKind VASE =
+      new VesselKind("dry-stem-vase", "dry-stem vase", Form.NECKED);
+
+  private static final String BODY = VesselShape.BODY;
+  private static final double GROOVE = 2;
+  private static final double ML = 1000;
+
+  private static final List<DimKey> RECORDED =
+      Stream.of(
+              "outside.diameter",
+              "outside.height",
+              "bore.diameter",
+              "bore.depth",
+              "outside.neck",
+              "outside.rim",
+              "outside.foot",
+              "tenon-foot.diameter")
+          .map(DimKey::new)
+          .toList();
+
+  private final String name;
+  private final String title;
+  private final Form form;
+
+  private VesselKind(String name, String title, Form form) {
+    this.name = name;
+    this.title = title;
+    this.form = form;
+  }
+
+  @Override
+  public String name() {
+    return name;
+  }
+
+  @Override
+  public String title() {
+    return title;
+  }
+
+  @Override
+  public Class<BoredVessel> type() {
+    return BoredVessel.class;
+  }
+
+  @Override
+  public BoredVessel fresh() {
+    return BoredVessel.fresh(form);
+  }
+
+  @Override
+  public List<Rule<BoredVessel>> rules() {
+    return VesselRules.ALL;
+  }
+
+  @Override
+  public Aim aim(BoredVessel design, Map<DimKey, Dim> dims, Shop shop) {
+    return new VesselShape(design, dims, shop).aim();
+  }
+
+  @Override
+  public Route route(BoredVessel design, Aim aim, Shop shop) {
+    return new VesselRecipe(design, aim, shop).route();
+  }
+
+  @Override
+  public List<Finding> judge(BoredVessel design, Aim aim, Shop shop) {
+    return new VesselJudge(design, aim, shop).judge();
+  }
+
+  @Override
+  public List<Remedy> remedies(BoredVessel design, Finding finding, Aim aim, Shop shop) {
+    return new VesselJudge(design, aim, shop).remedies(finding);
+  }
+
+  @Override
+  public BoredVessel size(BoredVessel design, DimKey key, Optional<Size> size) {
+    Map<DimKey, Size> next = new TreeMap<>(design.sizes());
+    size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
+    if (size.isPresent() && key.path().equals("body.floor")) {
+      next.remove(new DimKey("outside.height"));
+    }
+    if (size.isPresent() && key.path().equals("outside.height")) {
+      next.remove(new DimKey("body.floor"));
+    }
+    return design.with(next);
+  }
+
+  /** Each point of the outline drags the diameter it stands for. */
+  @Override
+  public BoredVessel drag(BoredVessel design, Aim aim, String handle, double z, double r) {
+    DimKey key = new DimKey(handle);
+    boolean depth = handle.equals("bore.depth");
+    double foot = aim.part(BODY).closed().zero();
+    double mm = depth ? foot + aim.mm("outside.height") - z : 2 * r;
+    double tenth = Math.round(Math.max(1, mm) * 10) / 10.0;
+    return size(
+        design, key, Optional.of(new Size(Length.mm(tenth), hazelkeep.measure.Hedge.EXACT)));
+  }
+
+  @Override
+  public List<Handle> handles(BoredVessel d, Aim aim) {
+    double foot = aim.part(BODY).closed().zero();
+    double h = aim.mm("outside.height");
+    List<Handle> out = new ArrayList<>();
+    out.add(across("outside.foot", "foot", foot, aim));
+    out.add(across("outside.rim", "rim", foot + h, aim));
+    if (d.form() == Form.BELLIED || d.necked()) {
+      out.add(across("outside.diameter", "belly", foot + (d.necked() ? 0.32 : 0.4) * h, aim));
+    }
+    if (d.necked()) {
+      out.add(across("outside.neck", "neck", foot + 0.82 * h, aim));
+    }
+    out.add(
+        new Handle(
+            "bore.depth",
+            "depth of the bore",
+            new Point(foot + h - aim.mm("bore.depth"), aim.mm("bore.diameter") / 2),
+            true,
+            false));
+    return out;
+  }
+
+  private static Handle across(String key, String label, double z, Aim aim) {
+    return new Handle(key, label, new Point(z, aim.mm(key) / 2), false, true);
+  }
+
+  @Override
+  public List<Choice> choices(BoredVessel d) {
+    return List.of(
+        Choice.of(
+            "form",
+            "Line of the outside",
+            List.of(
+                new Option("STRAIGHT", "Straight", "A cylinder; shows the wood."),
+                new Option("TAPER", "Taper", "Narrows upwards."),
+                new Option("BELLIED", "Bellied", "Fullest below the middle."),
+                new Option("NECKED", "Necked", "A belly, a narrow neck, a flared rim.")),
+            d.form(),
+            "outside.neck",
+            "outside.rim"));
+  }
+
+  static List<End> finishes(BoredVessel d) {
+    List<Option> ways =
+        Stream.of(
+                Finishing.SAW,
+                Finishing.JAM_PLUG,
+                Finishing.MANDREL,
+                Finishing.EXPAND,
+                Finishing.AROUND,
+                Finishing.PRESSED)
+            .map(Finishing::option)
+            .toList();
+    return List.of(
+        new End("foot", BODY, Choice.of("footBy", "How the foot is finished", ways, d.footBy())));
+  }
+
+  @Override
+  public List<End> ends(BoredVessel d) {
+    return finishes(d);
+  }
+
+  @Override
+  public List<Boring> boring(BoredVessel d, Aim aim, Shop shop) {
+    VesselShape shape = new VesselShape(d, aim.dims(), shop);
+    BoringPlan plan = shape.boring();
+    return List.of(
+        new Boring(
+            BODY,
+            "rim",
+            List.of(plan),
+            Stations.of(
+                aim.part(BODY).target(),
+                shape.rim,
+                aim.part(BODY).surface("inside").line(),
+                shop.depthGauge())));
+  }
+
+  @Override
+  public List<StickPiece> stick(BoredVessel d, Map<DimKey, Dim> dims) {
+    List<StickPiece> out = new ArrayList<>();
+    add(out, dims, "stick.face-foot", "facing", false);
+    add(out, dims, "stick.tenon-foot", "tenon", false);
+    add(out, dims, "stick.waste-foot", "waste", false);
+    add(out, dims, "outside.height", "vessel", true);
+    add(out, dims, "stick.face-rim", "facing", false);
+    double end = out.get(out.size() - 1).to();
+    double blank = dims.get(new DimKey("blank.length")).mm();
+    if (blank > end + 1e-6) {
+      out.add(new StickPiece(new DimKey("blank.length"), "to spare", end, blank, false));
+    }
+    return out;
+  }
+
+  private static void add(
+      List<StickPiece> out, Map<DimKey, Dim> dims, String key, String label, boolean kept) {
+    double from = out.isEmpty() ? 0 : out.get(out.size() - 1).to();
+    out.add(
+        new StickPiece(new DimKey(key), label, from, from + dims.get(new DimKey(key)).mm(), kept));
+  }
+
+  @Override
+  public List<Measure> measures(BoredVessel d, Aim aim) {
+    double foot = aim.part(BODY).closed().zero();
+    double h = aim.mm("outside.height");
+    double rim = foot + h;
+    double deep = rim - aim.mm("bore.depth");
+    List<Measure> m = new ArrayList<>();
+    m.add(measure("outside.height", "height", Measure.Kind.LENGTH, foot, 0, rim, 0, true));
+    double widest = d.necked() ? 0.32 : d.form() == Form.BELLIED ? 0.4 : 0.5;
+    m.add(over(aim, "outside.diameter", "⌀", Measure.Kind.OUTSIDE, foot + widest * h, true));
+    m.add(over(aim, "outside.foot", "⌀ foot", Measure.Kind.OUTSIDE, foot, true));
+    if (d.necked()) {
+      m.add(over(aim, "outside.neck", "⌀ neck", Measure.Kind.OUTSIDE, foot + 0.82 * h, true));
+    }
+    if (d.form() != Form.STRAIGHT) {
+      m.add(over(aim, "outside.rim", "⌀ rim", Measure.Kind.OUTSIDE, rim, true));
+    }
+    m.add(
+        over(
+            aim,
+            "bore.diameter",
+            "⌀ bore",
+            Measure.Kind.INSIDE,
+            rim - 0.3 * aim.mm("bore.depth"),
+            true));
+    m.add(
+        measure(
+            "bore.depth",
+            "deep",
+            Measure.Kind.DEPTH,
+            deep,
+            0,
+            rim,
+            aim.mm("bore.diameter") / 2,
+            true));
+    m.add(
+        measure(
+            "body.floor",
+            "floor",
+            Measure.Kind.DEPTH,
+            foot,
+            0,
+            foot + aim.mm("body.floor"),
+            0,
+            true));
+    m.add(
+        measure(
+            "bore.narrow-depth",
+            "narrow",
+            Measure.Kind.DEPTH,
+            rim - Math.max(1, aim.mm("bore.narrow-depth")),
+            0,
+            rim,
+            1,
+            false));
+    double tenon = aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot") / 2;
+    m.add(over(aim, "tenon-foot.diameter", "tenon", Measure.Kind.OUTSIDE, tenon, false));
+    m.add(over(aim, "blank.round", "round", Measure.Kind.OUTSIDE, foot + 5, false));
+    return m;
+  }
+
+  private static Measure over(
+      Aim aim, String key, String label, Measure.Kind kind, double z, boolean hangs) {
+    return measure(key, label, kind, z, 0, z, aim.mm(key) / 2, hangs);
+  }
+
+  private static Measure measure(
+      String key,
+      String label,
+      Measure.Kind kind,
+      double z0,
+      double r0,
+      double z1,
+      double r1,
+      boolean hangs) {
+    return new Measure(
+        new DimKey(key), label, new Point(z0, r0), new Point(z1, r1), kind, BODY, hangs);
+  }
+
+  @Override
+  public Map<String, Double> anchors(BoredVessel d, Map<DimKey, Double> dims) {
+    return Map.of(
+        BODY,
+        dims.get(new DimKey("stick.face-foot"))
+            + dims.get(new DimKey("stick.tenon-foot"))
+            + dims.get(new DimKey("stick.waste-foot")));
+  }
+
+  @Override
+  public Map<DimKey, Double> settled(
+      BoredVessel d, Map<DimKey, Double> then, Map<DimKey, Double> now) {
+    return Map.of();
+  }
+
+  @Override
+  public List<DimKey> stays(BoredVessel d, Set<DimKey> named) {
+    DimKey height = new DimKey("outside.height");
+    return named.contains(height) || named.contains(new DimKey("body.floor"))
+        ? List.of()
+        : List.of(height);
+  }
+
+  @Override
+  public List<Feature> features(BoredVessel d) {
+    SurfaceId inside = new SurfaceId(BODY, "inside");
+    SurfaceId side = new SurfaceId(BODY, "side");
+    return List.of(
+        feature("bore.diameter", inside, Feature.Kind.SHAPE),
+        feature("bore.depth", inside, Feature.Kind.SHAPE),
+        feature("outside.diameter", side, Feature.Kind.SHAPE),
+        feature("tenon-foot.diameter", new SurfaceId(BODY, "foot"), Feature.Kind.STUB));
+  }
+
+  private static Feature feature(String key, SurfaceId on, Feature.Kind kind) {
+    return new Feature(new DimKey(key), on, kind, new DimKey(key));
+  }
+
+  @Override
+  public List<DimKey> recorded(BoredVessel d) {
+    return RECORDED;
+  }
+
+  @Override
+  public List<Remedy> waysOn(BoredVessel d, Aim aim, AsFound f) {
+    List<Remedy> out = new ArrayList<>();
+    double v = f.value();
+    switch (f.what()) {
+      case LENGTH -> {
+        set(out, "outside.height", v);
+        set(out, "outside.height", v - 2);
+      }
+      case DIAMETER -> {
+        set(out, "outside.diameter", v);
+        set(out, "outside.diameter", v - 1);
+      }
+      case DEPTH -> {
+        set(out, "bore.depth", v);
+        set(out, "bore.depth", v + 1);
+      }
+      case FLAW -> {
+        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v);
+        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v - 1);
+      }
+      case LOST -> {}
+    }
+    set(out, "bore.diameter", aim.mm("bore.diameter") - 1);
+    set(out, "foot.hollow", 1.5);
+    return out;
+  }
+
+  private static void set(List<Remedy> out, String key, double mm) {
+    if (mm > 1) {
+      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
+    }
+  }
+
+  @Override
+  public HalfSection gone(BoredVessel d, Aim aim, AsFound f) {
+    double foot = aim.part(BODY).closed().zero();
+    double rim = foot + aim.mm("outside.height");
+    double far = aim.mm("blank.across") + 20;
+    double v = f.value();
+    return switch (f.what()) {
+      case LENGTH -> HalfSection.box(foot + v, aim.mm("blank.length") + 1, 0, far);
+      case DIAMETER -> HalfSection.box(foot + f.at() - GROOVE, foot + f.at() + GROOVE, v / 2, far);
+      case DEPTH -> HalfSection.box(rim - v, rim + 1, 0, aim.mm("bore.diameter") / 4);
+      case FLAW ->
+          v > 0
+              ? HalfSection.box(
+                  foot + f.at() - 1, foot + f.at() + 1, aim.mm("outside.diameter") / 2 - v, far)
+              : HalfSection.EMPTY;
+      case LOST -> HalfSection.EMPTY;
+    };
+  }
+
+  @Override
+  public Properties properties(BoredVessel d, Aim aim) {
+    HalfSection target = aim.part(BODY).target();
+    double foot = aim.part(BODY).closed().zero();
+    double rim = foot + aim.mm("outside.height");
+    HalfSection hollow =
+        HalfSection.box(foot + 1, rim, 0, aim.mm("bore.diameter") / 2 + aim.mm("mouth.flare"))
+            .minus(target);
+    double brim = hollow.volume() / ML;
+    double line = hollow.and(HalfSection.box(foot, rim - 10, 0, HalfSection.FAR)).volume() / ML;
+    double wood = target.volume() / ML;
+    double density = aim.blank().density();
+    OptionalDouble grams =
+        Double.isNaN(density) ? OptionalDouble.empty() : OptionalDouble.of(wood * density / ML);
+    double tips =
+        Math.toDegrees(Math.atan(aim.mm("outside.foot") / 2 / (target.centroid() - foot)));
+    return new Properties(brim, line, wood, grams, tips);
+  }
+}

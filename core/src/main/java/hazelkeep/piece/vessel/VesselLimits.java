@@ -1,0 +1,36 @@
+package hazelkeep.piece.vessel;
+
+/** Numbers of the trade on bored vessels: common practice, mm. */
+final class VesselLimits {
+  /** Least wall beside a bore, drift counted. */
+  static final double WALL = 3.0;
+
+  /** Least floor below the bit's point. */
+  static final double FLOOR = 5.0;
+
+  /** Play round what goes in, a side. */
+  static final double PLAY = 0.75;
+
+  /** Oversize left on the outside before it is bored, a side. */
+  static final double SPARE = 1.5;
+
+  /** Wood turned off in rounding, on the diameter. */
+  static final double ROUNDING = 4.0;
+
+  /** How far off centre a blank may be mounted. */
+  static final double CENTRING = 1.0;
+
+  /** What an undercut leaves in the middle for the saw, on the radius. */
+  static final double NUB = 4.0;
+
+  /** Least foot that stands: share of the height. */
+  static final double STANDS = 0.2;
+
+  /** Radius of a bit's spur. */
+  static final double SPUR = 2.0;
+
+  /** What a turned size may be off. */
+  static final double READ = 0.5;
+
+  private VesselLimits() {}
+}

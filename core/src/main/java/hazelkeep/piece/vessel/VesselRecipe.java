@@ -1,0 +1,266 @@
+package hazelkeep.piece.vessel;
+
+import static hazelkeep.route.Acts.read;
+import static hazelkeep.route.Acts.remove;
+
+import hazelkeep.bore.Pass;
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.hold.Squeeze;
+import hazelkeep.piece.EndHolds;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Tenons;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Route;
+import hazelkeep.route.Setup;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Centre;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How a bored vessel is made: bored before it is shaped, so that the bore fixes the shape; a cone
+ * in the mouth carries it while the outside is turned; the foot comes last.
+ */
+final class VesselRecipe {
+  private static final String BODY = VesselShape.BODY;
+
+  private final BoredVessel design;
+  private final Aim aim;
+  private final Shop shop;
+  private final VesselShape shape;
+  private final Acts acts;
+  private final String calipers;
+  private final String depthGauge;
+  private final List<Setup> setups = new ArrayList<>();
+
+  VesselRecipe(BoredVessel design, Aim aim, Shop shop) {
+    this.design = design;
+    this.aim = aim;
+    this.shop = shop;
+    this.shape = new VesselShape(design, aim.dims(), shop);
+    this.acts = new Acts(aim, design.grit(), design.finish());
+    this.calipers = shop.caliper().name();
+    this.depthGauge = shop.depthGauge().name();
+  }
+
+  Route route() {
+    centres();
+    bore();
+    outside();
+    foot();
+    return new Route(setups, List.of());
+  }
+
+  private void centres() {
+    SetupDraft s = draft("centres", "Between centres", free(new Centres()), new Frame(0, false));
+    s.step(
+        "round",
+        "Round the blank",
+        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Speeds.At.TURNING,
+        remove(BODY, HalfSection.box(-10, shape.length + 10, aim.mm("blank.round") / 2, shape.far)),
+        read("blank.round", calipers, "at both ends", 1, 1));
+    double f0 = aim.mm("stick.face-foot");
+    double f1 = f0 + aim.mm("stick.tenon-foot");
+    s.step(
+        "tenon",
+        "Face the foot, cut its tenon",
+        "A dovetailed tenon, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        remove(
+            BODY,
+            HalfSection.box(-10, f0, 0, shape.far)
+                .plus(
+                    HalfSection.box(f0, f1, 0, shape.far)
+                        .minus(aim.part(BODY).stub("tenon").region()))),
+        read(
+            "tenon-foot.diameter",
+            calipers,
+            "across its widest",
+            VesselLimits.READ,
+            VesselLimits.READ));
+    setups.add(s.done());
+  }
+
+  private void bore() {
+    SetupDraft s = draft("bore", "Foot tenon in the jaws", free(tenon()), frame());
+    s.step(
+        "face",
+        "Face the rim",
+        "Cut it clean and flat; a shallow hollow at the centre starts the bit.",
+        Speeds.At.TURNING,
+        acts.bare(0, BODY, "rim"));
+    List<Pass> passes = shape.boring().passes();
+    boolean open = false;
+    for (int i = 0; i < passes.size(); i++) {
+      Pass p = passes.get(i);
+      open |= p.open() > 0;
+      List<Act> acted = new ArrayList<>();
+      acted.add(remove(BODY, shape.hole(p)));
+      String key = i == 0 ? "bore.depth" : "bore.narrow-depth";
+      acted.add(
+          read(
+              key,
+              depthGauge,
+              "from the rim to the bit's full diameter",
+              VesselLimits.READ,
+              VesselLimits.READ));
+      s.bore(
+          "bit " + (i + 1),
+          "Bore with the " + p.bit().name(),
+          "Tailstock locked, chips cleared "
+              + p.strokes()
+              + " times"
+              + p.extension().map(e -> ", then on the " + e.name()).orElse("")
+              + ". Depths and readings stand on the Bore page.",
+          p.bit(),
+          acted.toArray(Act[]::new));
+    }
+    s.step(
+        "mouth",
+        open ? "Open the bore, cut the flare" : "Cut the flare of the mouth",
+        open
+            ? "There is no bit of that size: open the bore to it, then flare the mouth."
+            : "A clean flare leads in; the cone sits in it later.",
+        Speeds.At.TURNING,
+        // What a bit cut needs no tool that reaches it; what is opened does.
+        open ? acts.bare(0, BODY, "inside") : remove(BODY, aim.part(BODY).surface("inside").zone()),
+        read("bore.diameter", calipers, "inside the mouth", VesselLimits.READ, VesselLimits.READ));
+    s.step(
+        "sand rim",
+        "Sand the rim",
+        "Rim and flare through the grits; a split stick with abrasive, never a finger in the bore.",
+        Speeds.At.SANDING,
+        acts.sand(BODY, "rim"));
+    setups.add(s.done());
+  }
+
+  private void outside() {
+    SetupDraft s = draft("outside", "Cone in the mouth", coned(), frame());
+    s.step(
+        "side",
+        "Shape the outside",
+        design.necked()
+            ? "Belly first, then the neck by light cuts; keep the wall that the bore leaves in mind."
+            : "One clean line from foot to rim.",
+        Speeds.At.TURNING,
+        acts.bare(0, BODY, "side"),
+        read("outside.diameter", calipers, "at its widest", VesselLimits.READ, VesselLimits.READ));
+    s.step(
+        "finish",
+        "Sand and finish the outside",
+        "Through the grits, then the finish.",
+        Speeds.At.SANDING,
+        acts.treat(BODY, "side"));
+    setups.add(s.done());
+  }
+
+  private void foot() {
+    EndHolds.Mount mount = end(design, aim, shop);
+    HalfSection zone = aim.part(BODY).surface("foot").zone();
+    if (design.footBy() == Finishing.SAW) {
+      SetupDraft s = draft("foot undercut", "Cone in the mouth", coned(), frame());
+      s.step(
+          "undercut",
+          "Undercut the foot",
+          "Cut in behind the foot, a little hollow, down to a neck for the saw.",
+          Speeds.At.PARTING,
+          remove(
+              BODY,
+              zone.and(HalfSection.box(frame().zero(), shape.rim, VesselLimits.NUB, shape.far))));
+      setups.add(s.done());
+      byHand(zone, "Saw the tenon off, pare the stub, sand and finish the foot by hand.");
+      return;
+    }
+    HalfSection nub = HalfSection.box(-10, shape.rim, 0, shop.pad().radius());
+    SetupDraft up =
+        draft(
+            design.footBy() == Finishing.PRESSED ? "foot" : "foot, tail up",
+            "Reversed, tail up",
+            new Hold(mount.grip(), Optional.of(shop.pad())),
+            mount.frame());
+    up.step(
+        "bulk",
+        "Turn the foot round the pad",
+        "Light cuts towards the headstock, up to the nub that the pad presses on.",
+        Speeds.At.TURNING,
+        remove(BODY, zone.minus(nub)));
+    setups.add(up.done());
+    if (design.footBy() == Finishing.PRESSED) {
+      byHand(zone, "Pare the nub off, sand and finish the foot by hand.");
+      return;
+    }
+    SetupDraft s = draft("foot", "Reversed", free(mount.grip()), mount.frame());
+    s.step(
+        "foot",
+        "Finish the foot",
+        "Hollow it a little, so that only the rim stands. Sand it, then the finish.",
+        Speeds.At.TURNING,
+        Acts.both(List.of(acts.bare(0, BODY, "foot")), acts.treat(BODY, "foot")));
+    setups.add(s.done());
+  }
+
+  private void byHand(HalfSection zone, String words) {
+    SetupDraft s = draft("foot by hand", "On the bench", free(new OffLathe()), new Frame(0, false));
+    s.step(
+        "pare",
+        "Finish the foot by hand",
+        words,
+        Speeds.At.TURNING,
+        Acts.both(List.of(remove(BODY, zone)), acts.treat(BODY, "foot")));
+    setups.add(s.done());
+  }
+
+  /** The vessel reversed, held by its mouth or rim. */
+  static EndHolds.Mount end(BoredVessel design, Aim aim, Shop shop) {
+    VesselShape shape = new VesselShape(design, aim.dims(), shop);
+    double z = shape.rim - EndHolds.ROUND_DEPTH / 2;
+    return new EndHolds(aim.blank().wood(), design.jamWood(), design.paper(), shop)
+        .mount(
+            design.footBy(),
+            new EndHolds.Half(
+                BODY,
+                "inside",
+                aim.mm("bore.diameter"),
+                aim.mm("bore.depth") - aim.mm("mouth.flare"),
+                aim.mm("bore.depth"),
+                2 * aim.part(BODY).target().outer(z),
+                shape.rim,
+                true),
+            Double.NaN);
+  }
+
+  private Hold coned() {
+    Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
+    return new Hold(tenon(), Optional.of(cone));
+  }
+
+  private static SetupDraft draft(String name, String title, Hold hold, Frame frame) {
+    return new SetupDraft(name, title, hold, Map.of(BODY, frame));
+  }
+
+  private static Hold free(hazelkeep.hold.Grip grip) {
+    return new Hold(grip, Optional.empty());
+  }
+
+  private Squeeze tenon() {
+    return new Squeeze(
+        BODY,
+        Tenons.jaws(shop, aim.mm("tenon-foot.diameter"), aim.mm("stick.tenon-foot"))
+            .orElse(Shop.COMMON_JAWS));
+  }
+
+  private Frame frame() {
+    return new Frame(aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"), false);
+  }
+}

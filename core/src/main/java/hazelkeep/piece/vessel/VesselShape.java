@@ -1,0 +1,284 @@
+package hazelkeep.piece.vessel;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Dims;
+import hazelkeep.route.Aim;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Curve;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Profile;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Species;
+import hazelkeep.wood.Stub;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The target shape of a bored vessel in its blank: foot towards the headstock, mouth at the top.
+ */
+final class VesselShape {
+  static final String BODY = "vessel";
+  private static final double BEYOND = 10;
+
+  private final BoredVessel design;
+  private final Map<DimKey, Dim> dims;
+  private final Shop shop;
+  final double foot;
+  final double rim;
+  final double far;
+  final double length;
+
+  VesselShape(BoredVessel design, Map<DimKey, Dim> dims, Shop shop) {
+    this.design = design;
+    this.dims = dims;
+    this.shop = shop;
+    this.foot = mm("stick.face-foot") + mm("stick.tenon-foot") + mm("stick.waste-foot");
+    this.rim = foot + mm("outside.height");
+    this.length = mm("blank.length");
+    this.far = mm("blank.across") + 20;
+  }
+
+  double mm(String key) {
+    return dims.get(new DimKey(key)).mm();
+  }
+
+  /** The bore that is wanted from the mouth. */
+  Bore bore() {
+    List<Bore.Step> steps = new ArrayList<>();
+    steps.add(new Bore.Step(mm("bore.diameter"), mm("bore.depth")));
+    if (mm("bore.narrow") > 0) {
+      steps.add(new Bore.Step(mm("bore.narrow"), mm("bore.narrow-depth")));
+    }
+    try {
+      return new Bore("bore", steps);
+    } catch (IllegalArgumentException e) {
+      throw new BadDesign(new DimKey("bore.narrow"), e.getMessage() + ".");
+    }
+  }
+
+  BoringPlan boring() {
+    return BoringPlan.of(bore(), shop);
+  }
+
+  Aim aim() {
+    sane();
+    return new Aim(blank(), List.of(part()), List.of(), dims);
+  }
+
+  private void sane() {
+    double least = Math.min(mm("outside.rim"), mm("outside.diameter"));
+    if (mm("bore.diameter") + 2 * mm("mouth.flare") >= least) {
+      throw new BadDesign(
+          new DimKey("bore.diameter"),
+          "The bore with its flare stays narrower than the piece at its mouth, "
+              + Dims.both(least)
+              + " across.");
+    }
+    if (design.necked() && mm("bore.diameter") >= mm("outside.neck")) {
+      throw new BadDesign(
+          new DimKey("outside.neck"),
+          "The neck stays wider than the bore, " + Dims.both(mm("bore.diameter")) + ".");
+    }
+    if (point() >= mm("outside.height")) {
+      throw new BadDesign(
+          new DimKey("bore.depth"),
+          "The bit's point must end inside the piece: the bore stays shallower than "
+              + Dims.both(mm("outside.height") - (point() - bore().depth()))
+              + ".");
+    }
+    if (mm("foot.hollow") >= mm("outside.height")) {
+      throw new BadDesign(
+          new DimKey("foot.hollow"), "The foot's hollow must be smaller than the piece is high.");
+    }
+  }
+
+  /** How deep the deepest point goes below the rim, mm. */
+  double point() {
+    return boring().passes().stream().mapToDouble(Pass::point).max().orElse(bore().depth());
+  }
+
+  private Body blank() {
+    Species wood =
+        shop.woods()
+            .named(design.species())
+            .orElseGet(() -> new Species(design.species(), "", Map.of()));
+    double r = mm("blank.across") / 2;
+    HalfSection sound = HalfSection.box(0, length, 0, r);
+    boolean square = design.blank().map(BoredVessel.Blank::square).orElse(false);
+    HalfSection swept = square ? HalfSection.box(0, length, 0, r * Math.sqrt(2)) : sound;
+    return new Body("blank", sound, swept, wood.leaning(design.grainSlope()));
+  }
+
+  /** The outside from foot to rim, z = 0 at the foot. */
+  static Profile outline(BoredVessel d, java.util.function.ToDoubleFunction<String> mm) {
+    double h = mm.applyAsDouble("outside.height");
+    double r = mm.applyAsDouble("outside.diameter") / 2;
+    double rFoot = mm.applyAsDouble("outside.foot") / 2;
+    double rRim = mm.applyAsDouble("outside.rim") / 2;
+    List<Curve> curves =
+        switch (d.form()) {
+          case STRAIGHT, TAPER -> List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rRim)));
+          case BELLIED ->
+              Profile.smooth(
+                  List.of(new Point(0, rFoot), new Point(0.4 * h, r), new Point(h, rRim)));
+          case NECKED ->
+              Profile.smooth(
+                  List.of(
+                      new Point(0, rFoot),
+                      new Point(0.32 * h, r),
+                      new Point(0.82 * h, mm.applyAsDouble("outside.neck") / 2),
+                      new Point(h, rRim)));
+        };
+    return new Profile(curves);
+  }
+
+  /** The inside from the mouth down to the deepest point on the axis. */
+  private Polyline inside() {
+    double flare = mm("mouth.flare");
+    List<Point> p = new ArrayList<>();
+    double r = mm("bore.diameter") / 2;
+    if (flare > 0) {
+      p.add(new Point(rim, r + flare));
+    }
+    p.add(new Point(rim - flare, r));
+    List<Pass> passes = boring().passes();
+    List<Bore.Step> steps = bore().steps();
+    for (int i = 0; i < steps.size(); i++) {
+      double z = rim - steps.get(i).depth();
+      double ri = steps.get(i).diameter() / 2;
+      if (i > 0) {
+        p.add(new Point(rim - steps.get(i - 1).depth(), ri));
+      }
+      p.add(new Point(z, ri));
+    }
+    double z = rim - bore().depth();
+    if (passes.isEmpty() || passes.size() < steps.size()) {
+      p.add(new Point(z, 0));
+    } else {
+      Bit last = passes.get(passes.size() - 1).bit();
+      if (last.form() == Bit.Form.TWIST) {
+        p.add(new Point(z, last.diameter() / 2));
+      } else {
+        p.add(new Point(z, Math.min(VesselLimits.SPUR, last.diameter() / 2)));
+      }
+      p.add(new Point(z - last.tip(), 0));
+    }
+    return new Polyline(clean(p));
+  }
+
+  private static List<Point> clean(List<Point> points) {
+    List<Point> out = new ArrayList<>();
+    for (Point p : points) {
+      if (out.isEmpty() || !out.get(out.size() - 1).equals(p)) {
+        out.add(p);
+      }
+    }
+    return out;
+  }
+
+  private Part part() {
+    Profile outline = outline(design, this::mm);
+    Polyline side = moved(outline.between(0, mm("outside.height")), foot);
+    double rFoot = side.first().r();
+    double rRim = side.last().r();
+    Polyline footLine = Polyline.of(foot + mm("foot.hollow"), 0, foot, rFoot);
+    Polyline inside = inside();
+    HalfSection cavity = closed(inside, new Point(rim, 0));
+    Set<Doing> show =
+        design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
+    Set<Doing> cut = EnumSet.of(Doing.CUT);
+    List<Surface> surfaces =
+        List.of(
+            surface(
+                "foot",
+                Role.SHOW,
+                footLine,
+                closed(
+                    footLine, new Point(foot, far), new Point(-BEYOND, far), new Point(-BEYOND, 0)),
+                false,
+                show),
+            surface(
+                "side",
+                Role.SHOW,
+                side,
+                closed(side, new Point(rim, far), new Point(foot, far)),
+                false,
+                show),
+            surface(
+                "rim",
+                Role.SHOW,
+                Polyline.of(rim, rRim, rim, inside.first().r()),
+                HalfSection.box(rim, length + BEYOND, 0, far),
+                false,
+                EnumSet.of(Doing.CUT, Doing.SAND)),
+            surface("inside", Role.MEET, inside, cavity, true, cut));
+    HalfSection outer = closed(footLine.then(side), new Point(rim, 0));
+    HalfSection target = outer.minus(cavity);
+    double middle = foot + 0.5 * mm("outside.height");
+    Point core = new Point(middle, (target.inner(middle) + target.outer(middle)) / 2);
+    return new Part(
+        BODY,
+        core,
+        target,
+        surfaces,
+        List.of(new Stub("tenon", tenon(), new SurfaceId(BODY, "foot"))),
+        new Frame(foot, false));
+  }
+
+  private static Surface surface(
+      String name, Role role, Polyline line, HalfSection zone, boolean inside, Set<Doing> needs) {
+    return new Surface(new SurfaceId(BODY, name), role, line, zone, inside, needs);
+  }
+
+  private static Polyline moved(Polyline line, double by) {
+    return new Polyline(line.points().stream().map(p -> new Point(p.z() + by, p.r())).toList());
+  }
+
+  private static HalfSection closed(Polyline line, Point... rest) {
+    List<Point> all = new ArrayList<>(line.points());
+    all.addAll(List.of(rest));
+    return HalfSection.of(all);
+  }
+
+  private HalfSection tenon() {
+    double from = mm("stick.face-foot");
+    double to = from + mm("stick.tenon-foot");
+    double end = mm("tenon-foot.diameter") / 2;
+    double root = mm("tenon-foot.root") / 2;
+    return HalfSection.of(
+        List.of(new Point(from, 0), new Point(from, end), new Point(to, root), new Point(to, 0)));
+  }
+
+  /** What a pass takes: the bit with its point, from above the mouth down to its depth. */
+  HalfSection hole(Pass p) {
+    double r = p.bit().diameter() / 2;
+    double full = rim - p.depth();
+    double top = length + 1;
+    double spur = p.bit().form() == Bit.Form.TWIST ? r : Math.min(VesselLimits.SPUR, r);
+    return HalfSection.of(
+        clean(
+            List.of(
+                new Point(top, 0),
+                new Point(full - p.bit().tip(), 0),
+                new Point(full, spur),
+                new Point(full, r),
+                new Point(top, r))));
+  }
+}
