@@ -60,6 +60,11 @@ public record Allowed(
         torque / Math.max(radius, 0.1), front == 0 ? Double.POSITIVE_INFINITY : moment / front);
   }
 
+  /** Whether it holds by the press of wood in wood, of which the torque is known only roughly. */
+  public boolean jam() {
+    return towardsHeadOnly && hoop > 0;
+  }
+
   /** The same hold with the tailstock up: it can't tip. */
   public Allowed steadied() {
     return new Allowed(

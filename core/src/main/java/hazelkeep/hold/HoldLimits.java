@@ -74,6 +74,9 @@ public final class HoldLimits {
   /** Force of a tail centre brought up by hand, N (assumed). */
   public static final double TAIL_PRESS = 200;
 
+  /** Force of a tail centre that only steadies, N (assumed). */
+  public static final double TAIL_TOUCH = 50;
+
   /** Lean of a surface under the jaws, over their depth, that they still bite on. */
   public static final double JAWS_LEAN = 0.5;
 

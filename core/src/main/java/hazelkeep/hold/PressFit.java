@@ -13,6 +13,12 @@ package hazelkeep.hold;
  */
 public record PressFit(
     double pressure, double hoop, double plugHoop, double torque, double pullOff) {
+  /** Of the torque worked out, the least that real wood may hold. */
+  public static final double TORQUE_LEAST = 0.75;
+
+  /** Of the torque worked out, the most that real wood may hold. */
+  public static final double TORQUE_MOST = 2;
+
   /** Friction of dry wood on wood (common practice). */
   public static final double FRICTION = 0.3;
 

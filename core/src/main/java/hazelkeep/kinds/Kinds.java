@@ -10,7 +10,7 @@ import java.util.Optional;
 public final class Kinds {
   /** Every kind that can be planned. */
   public static final List<Kind<?>> ALL =
-      List.of(new LiddedBoxKind(), VesselKind.WELL, VesselKind.VASE);
+      List.of(new LiddedBoxKind(), LiddedBoxKind.CANISTER, VesselKind.WELL, VesselKind.VASE);
 
   private Kinds() {}
 

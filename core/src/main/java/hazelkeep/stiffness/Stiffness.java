@@ -1,6 +1,7 @@
 package hazelkeep.stiffness;
 
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.Support;
 import hazelkeep.hold.Work;
 import hazelkeep.solid.Frame;
@@ -57,6 +58,12 @@ public record Stiffness(
   /** The floor keeps a wall round for so many of its mean diameters (assumed). */
   private static final double KEPT_ROUND = 1;
 
+  /** Euler's thrust over least stiffness times length, for a bar held and pinned. */
+  private static final double BUCKLES = 20.19 / 107.3;
+
+  /** What is left of the stiffness of a bar that its tail centre bends: next to nothing. */
+  private static final double BENT = 0.01;
+
   /** How far beside a border a slice is taken, mm. */
   private static final double PROBE = 0.05;
 
@@ -88,6 +95,18 @@ public record Stiffness(
    */
   public static Stiffness of(Work work, Hold hold, JawSpring spring) {
     return new Sum(work, hold, spring).result();
+  }
+
+  /**
+   * The thrust along the axis that bends a bar between two supports, N: from its least sideways
+   * stiffness, since both hang on the same bending. Held and pinned 20.19 E I / L^2 against 107.3 E
+   * I / L^3 (Euler's columns and beam tables; from memory); pinned at both ends it is a tenth more.
+   *
+   * @param least stiffness at its softest place, N/mm
+   * @param length between the supports, mm
+   */
+  static double buckling(double least, double length) {
+    return BUCKLES * least * length;
   }
 
   /** Whether something could be worked out. */
@@ -237,10 +256,12 @@ public record Stiffness(
           criticals[i] *= SECONDS;
         }
       }
+      double[] soft = held.flexibility();
+      double[] alone = rigid.flexibility();
       return new Stiffness(
           z,
-          stiff(held.flexibility(), wall),
-          stiff(rigid.flexibility(), wall),
+          stiff(soft, wall, thrust(soft, to - from)),
+          stiff(alone, wall, thrust(alone, to - from)),
           criticals,
           new Slices(from, hold.supported() ? to : Double.NaN, mid, modulus, strength),
           List.copyOf(missing));
@@ -266,6 +287,15 @@ public record Stiffness(
       return woods.get(0);
     }
 
+    /** What the tail's thrust leaves of the stiffness: a slender stem is bent by it. */
+    private double thrust(double[] flexibility, double length) {
+      double most = Arrays.stream(flexibility).max().orElse(0);
+      if (!hold.supported() || most <= 0) {
+        return 1;
+      }
+      return Math.max(BENT, 1 - HoldLimits.TAIL_TOUCH / buckling(1 / most, length));
+    }
+
     /** The beam on its supports. */
     private Beam ends(Beam beam, boolean turns, double from, double l) {
       Beam b = turns ? beam.pinned(0) : beam.clamped(0);
@@ -281,11 +311,11 @@ public record Stiffness(
       return b;
     }
 
-    private static double[] stiff(double[] beam, double[] wall) {
+    private static double[] stiff(double[] beam, double[] wall, double thrust) {
       double[] k = new double[beam.length];
       for (int i = 0; i < k.length; i++) {
         double gives = beam[i] + wall[i];
-        k[i] = gives > 0 ? Math.min(StiffnessLimits.RIGID, 1 / gives) : StiffnessLimits.RIGID;
+        k[i] = gives > 0 ? Math.min(StiffnessLimits.RIGID, thrust / gives) : StiffnessLimits.RIGID;
       }
       return k;
     }

@@ -178,6 +178,29 @@ class StiffnessTest {
         .isCloseTo(25, Percentage.withPercentage(1));
   }
 
+  /** Euler's column held and pinned: 3383 N for 8 by 120, 67 N for 3 by 120 at E 12 000. */
+  @ParameterizedTest
+  @CsvSource({"8, 3383", "3, 67"})
+  void the_thrust_that_bends_a_stem(double d, double thrust) {
+    double i = Math.PI * Math.pow(d, 4) / 64;
+    double least = 107.33 * 12_000 * i / Math.pow(120, 3);
+    assertThat(Stiffness.buckling(least, 120)).isCloseTo(thrust, Percentage.withPercentage(1));
+  }
+
+  @Test
+  void a_tail_centre_takes_stiffness_from_a_slender_stem_and_none_from_a_stout_one() {
+    Hold up = clamped().with(shop.live());
+    Stiffness slim = Stiffness.of(work(rod(3.2, 120), TEST), up, JawSpring.COMMON);
+    double i = Math.PI * Math.pow(3.2, 4) / 64;
+    double plain = 107.33 * 12_000 * i / Math.pow(120, 3);
+    assertThat(slim.least(1, 119)).isLessThan(0.6 * plain);
+    Stiffness stout = Stiffness.of(work(rod(12, 300), TEST), up, JawSpring.COMMON);
+    double i12 = Math.PI * Math.pow(12, 4) / 64;
+    // What is missing of the plain beam is its shear.
+    assertThat(stout.least(1, 299))
+        .isCloseTo(107.33 * 12_000 * i12 / Math.pow(300, 3), Percentage.withPercentage(12));
+  }
+
   @Test
   void what_is_not_known_is_said_and_not_judged() {
     Species soft = new Species("driftwood", "", Map.of(WoodProperty.DENSITY, own(500)));

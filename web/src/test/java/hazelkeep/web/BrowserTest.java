@@ -417,8 +417,8 @@ class BrowserTest {
     page.navigate(second.base() + "/pieces/3");
     assertThat(page.locator("#dim-recess-diameter")).hasValue("50.40");
     page.navigate(second.base() + "/");
-    // Three demo pieces and the way to a new one: nothing was loaded twice.
-    assertThat(page.locator(".card")).hasCount(4);
+    // Six demo pieces and the way to a new one: nothing was loaded twice.
+    assertThat(page.locator(".card")).hasCount(7);
     second.stop();
   }
 }

@@ -10,6 +10,7 @@ import hazelkeep.piece.Choice;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
+import hazelkeep.piece.Hollowing;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Properties;
@@ -50,14 +51,33 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
           .map(DimKey::new)
           .toList();
 
+  /** A canister: a lidded box whose body is bored to width. */
+  public static final LiddedBoxKind CANISTER =
+      new LiddedBoxKind("canister", "bored canister", Hollowing.FORSTNER);
+
+  private final String name;
+  private final String title;
+  private final Hollowing hollowing;
+
+  /** The lidded box. */
+  public LiddedBoxKind() {
+    this("lidded-box", "lidded box", Hollowing.GOUGE);
+  }
+
+  private LiddedBoxKind(String name, String title, Hollowing hollowing) {
+    this.name = name;
+    this.title = title;
+    this.hollowing = hollowing;
+  }
+
   @Override
   public String name() {
-    return "lidded-box";
+    return name;
   }
 
   @Override
   public String title() {
-    return "lidded box";
+    return title;
   }
 
   @Override
@@ -67,7 +87,7 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
 
   @Override
   public LiddedBox fresh() {
-    return LiddedBox.fresh();
+    return Restated.with(LiddedBox.fresh(), "hollowing", hollowing);
   }
 
   @Override

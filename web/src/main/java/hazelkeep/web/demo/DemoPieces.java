@@ -50,6 +50,20 @@ class DemoPieces implements ApplicationRunner {
     canister();
     well();
     vase();
+    barley();
+  }
+
+  /** For the seed library's barley: a quarter litre, bored to width. */
+  private void barley() {
+    LiddedBox box = with(LiddedBoxKind.CANISTER.fresh(), "White ash", 320);
+    box =
+        Restated.with(
+            box,
+            "content",
+            Optional.of(
+                new LiddedBox.Content(Optional.empty(), Optional.empty(), Optional.of(250.0))));
+    box = box.with("outside.diameter", 84).with("outside.height", 120);
+    pieces.create("Barley canister", LiddedBoxKind.CANISTER, box);
   }
 
   /** For the pens at the seed desk: a pen of 145 stands proud by a third. */

@@ -1,5 +1,7 @@
 package hazelkeep.web.drawing;
 
+import hazelkeep.hold.Allowed;
+import hazelkeep.hold.PressFit;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Unit;
@@ -76,6 +78,22 @@ public record Show(Unit unit) {
   private String fits(Verdict v) {
     return fit(v.found()) + ", limit " + fit(v.limit());
   }
+
+  /** What a hold stands: a jam's is known only between two numbers. */
+  public String stands(Allowed a, double force) {
+    if (Double.isNaN(force)) {
+      return "not known";
+    }
+    if (force > ENOUGH) {
+      return "any cut";
+    }
+    return a.jam()
+        ? whole(PressFit.TORQUE_LEAST * force) + "–" + whole(PressFit.TORQUE_MOST * force) + " N"
+        : whole(force) + " N";
+  }
+
+  /** Beyond this nothing that a turner does at a small lathe makes a hold give way, N. */
+  private static final double ENOUGH = 500;
 
   /** A plain number without decimals. */
   public String whole(double v) {

@@ -49,9 +49,6 @@ public record HoldView(
     String drawing,
     List<Other> others) {
 
-  /** Beyond this nothing that a turner does at a small lathe makes a hold give way, N. */
-  private static final double ENOUGH = 500;
-
   /**
    * Another jaw set.
    *
@@ -104,7 +101,7 @@ public record HoldView(
         grip.words(),
         cut(grip, work, show),
         why(ranked, jaws, show),
-        stands(allowed, work),
+        stands(allowed, work, show),
         soft(stages, show),
         String.join(", ", missing(allowed, stages)),
         drawing(grip, jaws, work, show),
@@ -187,15 +184,12 @@ public record HoldView(
     return show.len(Math.abs(c.diameter() - c.jaws().trueCircle())) + " off their true circle";
   }
 
-  private static String stands(Allowed a, Work work) {
+  private static String stands(Allowed a, Work work, Show show) {
     double force = a.force(work.radius(), work.most());
-    String much =
-        Double.isNaN(force)
+    String much = show.stands(a, force);
+    return (Double.isNaN(force)
             ? "What it stands is not known"
-            : force > ENOUGH
-                ? "Stands any cut"
-                : "Stands " + Math.round(force) + " N at the far rim";
-    return much
+            : "Stands " + much + (much.endsWith("N") ? " at the far rim" : ""))
         + (a.towardsHeadOnly() ? ", pressed towards the headstock only" : "")
         + " ("
         + a.basis()

@@ -6,6 +6,7 @@ import hazelkeep.piece.End;
 import hazelkeep.route.Finding;
 import hazelkeep.web.drawing.ChuckDrawing;
 import hazelkeep.web.drawing.Show;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -73,7 +74,7 @@ public record WayView(
         c.possible(),
         c.findings().stream().map(f -> said(f, show)).distinct().limit(SAID).toList(),
         reach(c, end),
-        force(c),
+        force(c, show),
         risk(c),
         jam.map(h -> String.join(", ", HoldView.cut(h.hold().grip(), h.work(), show))).orElse(""),
         jam.map(h -> ChuckDrawing.of(h.chuck().orElseThrow(), h.work(), show)).orElse(""));
@@ -95,12 +96,15 @@ public record WayView(
         : share + " % of the " + end.name() + ", the rest by hand";
   }
 
-  private static String force(Compared c) {
-    double f = c.force();
-    if (!c.possible() || Double.isNaN(f)) {
-      return c.possible() ? "not known" : "";
+  private static String force(Compared c, Show show) {
+    if (!c.possible()) {
+      return "";
     }
-    return Double.isInfinite(f) || f > 500 ? "any cut" : Math.round(f) + " N at the far rim";
+    return c.grips().stream()
+        .min(Comparator.comparingDouble(Compared.Held::force))
+        .map(h -> show.stands(h.allowed(), h.force()))
+        .map(s -> s.endsWith("N") ? s + " at the far rim" : s)
+        .orElse("not known");
   }
 
   private static String risk(Compared c) {

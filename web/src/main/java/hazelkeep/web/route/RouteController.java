@@ -123,7 +123,9 @@ class RouteController {
 
   private static String critical(Stage stage, Show show) {
     double[] c = stage.stiffBefore().criticals();
-    return c.length == 0 || c[0] > CRITICAL_FAR ? "" : ", whips at " + show.whole(c[0]) + " rpm";
+    return c.length == 0 || c[0] > CRITICAL_FAR
+        ? ""
+        : ", whips at " + show.whole(c[0]) + " rpm, out of round at half of that";
   }
 
   @GetMapping("/pieces/{id:\\d+}/route")
