@@ -4,6 +4,7 @@ import static hazelkeep.hold.HoldLimits.JAM_AT;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
@@ -37,6 +38,38 @@ public record JamChuck(
   @Override
   public String words() {
     return kept.orElse("jam chuck") + (cup() ? " over the " : " in the ") + part + "'s " + seat;
+  }
+
+  /**
+   * As it hangs on the wall once it is kept.
+   *
+   * @param name what it is to be called
+   */
+  public KeptChuck keep(String name) {
+    return cup()
+        ? new KeptChuck(
+            name,
+            KeptChuck.Form.CUP,
+            2 * chuck.inner(-JAM_AT),
+            deep(),
+            2 * chuck.outer(-JAM_AT),
+            wood.name())
+        : new KeptChuck(
+            name,
+            KeptChuck.Form.PLUG,
+            2 * chuck.outer(HoldLimits.PROBE),
+            chuck.maxZ(),
+            2 * chuck.outer(-1),
+            wood.name());
+  }
+
+  /** How deep a cup's recess is, mm. */
+  private double deep() {
+    double z = -HoldLimits.PROBE;
+    while (z > chuck.minZ() && chuck.inner(z) > 0) {
+      z -= HoldLimits.PROBE;
+    }
+    return -z;
   }
 
   /** Whether it goes over the work. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
 import hazelkeep.shop.JawSet;
+import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Steady;
 import hazelkeep.shop.WoodScrew;
@@ -209,6 +210,20 @@ class GripsTest {
         .doesNotContain("jam-loose");
     assertThat(plug(39.9, 0.1).allows(mouthed(6)).hoop())
         .isCloseTo(plug(40.1, 0).allows(mouthed(6)).hoop(), within(0.02));
+  }
+
+  @Test
+  void a_jam_chuck_is_kept_with_its_sizes() {
+    KeptChuck kept = plug(40.08, 0).keep("plug");
+    assertThat(kept.form()).isEqualTo(KeptChuck.Form.PLUG);
+    assertThat(kept.diameter()).isCloseTo(40.08, within(1e-3));
+    assertThat(kept.length()).isEqualTo(10);
+    assertThat(kept.face()).isEqualTo(60);
+    assertThat(kept.wood()).isEqualTo("Yellow-poplar");
+    KeptChuck cup = ((JamChuck) cupped(39.93, 12, 10).grip()).keep("cup");
+    assertThat(cup.form()).isEqualTo(KeptChuck.Form.CUP);
+    assertThat(cup.length()).isCloseTo(10, within(0.1));
+    assertThat(cup.diameter()).isCloseTo(39.93, within(1e-3));
   }
 
   @Test

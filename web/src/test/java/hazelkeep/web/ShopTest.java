@@ -249,6 +249,23 @@ class ShopTest {
     assertThat(visitor.get("/shop").statusCode()).isEqualTo(200);
   }
 
+  @Test
+  void a_jam_chuck_is_kept_and_serves_again() {
+    visitor.get("/pieces/2/holding");
+    assertThat(visitor.post("/pieces/2/holding/keep", "end", "foot").statusCode()).isEqualTo(302);
+    KeptChuck kept = store.shop().chucks().get(0);
+    assertThat(kept.name()).isEqualTo("Chart pin box, foot");
+    assertThat(visitor.get("/pieces/2/holding/ways?end=foot").body())
+        .as("it fits the mouth that it was turned for")
+        .doesNotContain("No plug is kept on the wall");
+    visitor.get("/pieces/2/holding");
+    HttpResponse<String> twice = visitor.post("/pieces/2/holding/keep", "end", "foot");
+    assertThat(twice.statusCode()).isEqualTo(422);
+    assertThat(twice.body()).contains("There is already one called");
+    assertThat(visitor.post("/pieces/2/holding/keep", "end", "lid").body())
+        .contains("No jam chuck is turned for the lid");
+  }
+
   private HttpResponse<String> upload(String path, String field, String content) {
     String page = visitor.get("/shop").body();
     String token = attribute(page.substring(page.indexOf("name=\"_csrf\"") - 30), "value");

@@ -1,12 +1,15 @@
 package hazelkeep.web.holding;
 
+import hazelkeep.hold.JamChuck;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Compared;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.RouteEdit;
+import hazelkeep.shop.KeptChuck;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.piece.DesignForm;
@@ -18,11 +21,14 @@ import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.ShopKind;
+import hazelkeep.web.store.ShopStore;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,18 +36,29 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** How the work is held, and how both ends get finished. */
 @Controller
 @RequestMapping("/pieces/{id:\\d+}/holding")
 class HoldingController {
+  private static final int NAME_MOST = 60;
+
   private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
   private final Changes changes;
+  private final ShopStore shops;
   private final Json json;
 
-  HoldingController(PieceStore pieces, RunStore runs, Planner planner, Changes changes, Json json) {
+  HoldingController(
+      PieceStore pieces,
+      RunStore runs,
+      Planner planner,
+      Changes changes,
+      ShopStore shops,
+      Json json) {
+    this.shops = shops;
     this.pieces = pieces;
     this.runs = runs;
     this.planner = planner;
@@ -113,6 +130,44 @@ class HoldingController {
   private static <D extends Design> D chosen(
       Kind<D> kind, Design design, String name, String option) {
     return kind.choose(kind.type().cast(design), name, option);
+  }
+
+  /** Hangs the jam chuck of an end on the wall: trued again it serves the next mouth. */
+  @PostMapping("/keep")
+  String keep(
+      @PathVariable long id,
+      @RequestParam String end,
+      Unit unit,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    Piece piece = pieces.get(id);
+    try {
+      KeptChuck kept = chuck(piece, end).keep(called(piece.name(), end));
+      shops.add(ShopKind.CHUCK, kept);
+      flash.addFlashAttribute("kept", kept.name());
+      return "redirect:/pieces/" + id + "/holding";
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return fill(piece, unit, model, e.getMessage());
+    }
+  }
+
+  private JamChuck chuck(Piece piece, String end) {
+    return ends(piece.kind(), piece.design()).stream()
+        .filter(e -> e.name().equals(end))
+        .flatMap(e -> planner.compared(piece, e).stream())
+        .filter(Compared::chosen)
+        .flatMap(c -> c.jam().stream())
+        .flatMap(h -> h.chuck().stream())
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("No jam chuck is turned for the " + end));
+  }
+
+  /** A name that a kept chuck may have. */
+  private static String called(String piece, String end) {
+    String name = piece + ", " + end;
+    return name.length() > NAME_MOST ? name.substring(0, NAME_MOST) : name;
   }
 
   /** Turns jam chucks from another wood, or puts paper between. */
