@@ -82,9 +82,9 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
           new Verdict(
               "marks",
               Grade.NOTE,
-              jaws.miss(diameter),
               0,
-              "mm",
+              0,
+              "",
               "The jaws mark the " + on,
               "They bite on " + Jaws.bite(jaws, diameter) + "."));
     }

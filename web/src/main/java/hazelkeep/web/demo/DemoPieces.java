@@ -53,7 +53,7 @@ class DemoPieces implements ApplicationRunner {
     barley();
   }
 
-  /** For the seed library's barley: a quarter litre, bored to width. */
+  /** For the seed library's barley: a good cupful, bored to width. */
   private void barley() {
     LiddedBox box = with(LiddedBoxKind.CANISTER.fresh(), "White ash", 320);
     box =
@@ -61,7 +61,7 @@ class DemoPieces implements ApplicationRunner {
             box,
             "content",
             Optional.of(
-                new LiddedBox.Content(Optional.empty(), Optional.empty(), Optional.of(250.0))));
+                new LiddedBox.Content(Optional.empty(), Optional.empty(), Optional.of(180.0))));
     box = box.with("outside.diameter", 84).with("outside.height", 120);
     pieces.create("Barley canister", LiddedBoxKind.CANISTER, box);
   }
