@@ -203,6 +203,7 @@ class RouteEditTest {
         .contains("50 mm jaws on the body&#39;s tenon")
         .contains("at its end, ⌀ 51.0 mm at its root")
         .contains("These bite all round.")
+        .contains("Measured in it: ")
         .contains("take 66.0–98.0 mm, not 51.0 mm");
     assertThat(visitor.get("/pieces/" + id + "/holding/ways?end=foot").body())
         .contains("Jam plug in the mouth")

@@ -34,6 +34,7 @@ import java.util.stream.Collectors;
  * @param stands what it stands
  * @param soft how stiff the work is in it, empty where that is not known
  * @param missing what is not known and was therefore not judged, empty when all is
+ * @param readings what is measured in it, empty for nothing
  * @param drawing the jaws or the jam chuck, empty for other holds
  * @param others other jaw sets for the same place, best first
  */
@@ -46,6 +47,7 @@ public record HoldView(
     String stands,
     String soft,
     String missing,
+    String readings,
     String drawing,
     List<Other> others) {
 
@@ -104,6 +106,11 @@ public record HoldView(
         stands(allowed, work, show),
         soft(stages, show),
         String.join(", ", missing(allowed, stages)),
+        stages.stream()
+            .flatMap(s -> plan.prompts(s.step()).stream())
+            .map(p -> p.dim().label())
+            .distinct()
+            .collect(Collectors.joining(", ")),
         drawing(grip, jaws, work, show),
         jaws.map(
                 g ->
