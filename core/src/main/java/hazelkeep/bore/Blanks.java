@@ -21,9 +21,4 @@ public final class Blanks {
   public static double flat(double side) {
     return side - 2 * setBack(side);
   }
-
-  /** Pieces in a strip: floor((length + kerf) / (piece + kerf)). */
-  public static int pieces(double length, double piece, double kerf) {
-    return (int) Math.floor((length + kerf) / (piece + kerf) + 1e-9);
-  }
 }

@@ -29,12 +29,6 @@ public final class BoreLimits {
   /** Drift to the millimetre of length beyond the start without an extension. */
   public static final double DRIFT = 0.01;
 
-  /** A through bore passes the line at which the kept part ends by so much at full diameter. */
-  public static final double PAST_LINE = 3;
-
-  /** Bores from both ends overlap by so much. */
-  public static final double OVERLAP = 2.5;
-
   /** A bit whose size differs by no more than this is the bit that is wanted. */
   public static final double SAME_SIZE = 0.05;
 

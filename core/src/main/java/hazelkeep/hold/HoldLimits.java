@@ -65,9 +65,6 @@ public final class HoldLimits {
   /** Shallowest recess that jaws hold in. */
   public static final double RECESS_LEAST = 3;
 
-  /** Deepest recess that is of use: deeper, it weakens the foot. */
-  public static final double RECESS_MOST = 6;
-
   /** Largest force of a jaw tightened by hand, N (assumed). */
   public static final double JAW_FORCE = 500;
 

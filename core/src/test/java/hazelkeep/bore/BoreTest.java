@@ -267,18 +267,6 @@ class BoreTest {
         .isFalse();
   }
 
-  @Test
-  void bores_from_both_ends_overlap_or_leave_a_skin() {
-    Pass a = new Pass(Bit.forstner("a", 25, 4, 85), 25, 62, Optional.empty(), false);
-    Pass b = new Pass(Bit.forstner("b", 25, 4, 85), 25, 60, Optional.empty(), false);
-    BothEnds meet = new BothEnds(119, a, b);
-    assertThat(meet.overlap()).isEqualTo(3);
-    assertThat(meet.judge()).isEmpty();
-    assertThat(new BothEnds(121, a, b).judge().get(0).found()).isEqualTo(1);
-    assertThat(new BothEnds(123, a, b).judge().get(0).grade())
-        .isEqualTo(hazelkeep.measure.Grade.STOP);
-  }
-
   /** A square of 50: set back 14.64, flat 20.71; the octagon is regular. */
   @Test
   void an_octagon_out_of_a_square() {
@@ -288,8 +276,6 @@ class BoreTest {
         .as("the sawn corner is as long as the flat")
         .isCloseTo(Blanks.flat(50), within(1e-9));
     assertThat(Blanks.cylinder(60, 1.5)).isEqualTo(57);
-    assertThat(Blanks.pieces(1000, 120, 3)).isEqualTo(8);
-    assertThat(Blanks.pieces(243, 120, 3)).isEqualTo(2);
   }
 
   /** A cone from 40 at the rim to 20 at the floor, 50 deep, in a straight outside of 60. */

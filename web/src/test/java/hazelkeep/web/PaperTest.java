@@ -176,4 +176,13 @@ class PaperTest {
     String page = visitor.get("/pieces/" + id + "/paper").body();
     assertThat(page).contains("49.28 mm").contains("Foot tenon, at its end").contains("53.0 mm");
   }
+
+  @Test
+  void a_square_blank_is_made_ready_by_sawing_its_corners() {
+    assertThat(visitor.get("/pieces/2/paper").body())
+        .as("63 square: 0.2929 of it, 0.4142 of it, 2 mm for centring")
+        .contains("corners back by 18.5 mm", "flats of 26.1 mm", "61.0 mm is the largest");
+    long round = box("Round", LiddedBox.fresh());
+    assertThat(visitor.get("/pieces/" + round + "/paper").body()).doesNotContain("octagon");
+  }
 }

@@ -23,9 +23,6 @@ final class VesselLimits {
   /** What an undercut leaves in the middle for the saw, on the radius. */
   static final double NUB = 4.0;
 
-  /** Least foot that stands: share of the height. */
-  static final double STANDS = 0.2;
-
   /** Radius of a bit's spur. */
   static final double SPUR = 2.0;
 

@@ -1,5 +1,6 @@
 package hazelkeep.web.paper;
 
+import hazelkeep.bore.Blanks;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
 import hazelkeep.bore.Quill;
@@ -32,6 +33,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** What goes to the lathe on paper: the cut sheet and the marking stick. */
 @Controller
 class PaperController {
+  /** How far off centre a blank may be mounted, mm (common practice). */
+  private static final double OFF_CENTRE = 1;
+
   private final PieceStore pieces;
   private final Planner planner;
 
@@ -72,7 +76,25 @@ class PaperController {
     model.addAttribute("cuts", cuts(plan, show));
     model.addAttribute("turns", turns(plan, show));
     model.addAttribute("species", piece.design().species());
+    model.addAttribute("octagon", octagon(plan, show));
     return "paper/paper";
+  }
+
+  /** How a square blank is made ready to be rounded; empty for a round one. */
+  private static String octagon(Plan<?> plan, Show show) {
+    if (plan.aim().blank().round()) {
+      return "";
+    }
+    double side = plan.aim().mm("blank.across");
+    return "Square of "
+        + show.len(side)
+        + ": saw the corners back by "
+        + show.len(Blanks.setBack(side))
+        + " for an octagon with flats of "
+        + show.len(Blanks.flat(side))
+        + "; "
+        + show.len(Blanks.cylinder(side, OFF_CENTRE))
+        + " is the largest sure cylinder.";
   }
 
   private static List<Cut> cuts(Plan<?> plan, Show show) {
