@@ -37,6 +37,9 @@ public final class EndHolds {
   /** Clearance cut into the face at the plug's root, so that the rim's edge is free, mm. */
   private static final double RELIEF = 0.5;
 
+  /** How thick the waste behind a plug's face is drawn, mm. */
+  private static final double BEHIND = 25;
+
   /** Wall of a cup, mm. */
   private static final double CUP_WALL = 12;
 
@@ -264,7 +267,7 @@ public final class EndHolds {
                 new Point(0, plug + TAPER * at),
                 new Point(length, plug + TAPER * (at - length)),
                 new Point(length, 0)));
-    return HalfSection.box(-25, 0, 0, face)
+    return HalfSection.box(-BEHIND, 0, 0, face)
         .minus(HalfSection.box(-RELIEF, 1, plug, plug + RELIEF))
         .plus(cone);
   }

@@ -6,6 +6,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.measure.Verdict;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -39,7 +40,8 @@ final class BoxJudge {
   }
 
   List<Finding> judge() {
-    blank();
+    double dia = Math.max(aim.mm("outside.diameter"), 2 * widest());
+    out.addAll(StockJudge.of(aim, shop, dia, "A longer blank, or let the " + giving() + " give."));
     walls();
     joint();
     floor();
@@ -48,67 +50,6 @@ final class BoxJudge {
     foot();
     ends();
     return List.copyOf(out);
-  }
-
-  private void blank() {
-    double need = aim.mm("stick.need");
-    double has = aim.mm("blank.length");
-    if (has < need - 1e-6) {
-      say(
-          "blank-short",
-          Grade.STOP,
-          has,
-          need,
-          "mm",
-          "The blank is too short",
-          "The piece and all that is consumed on the way need more length than there is.",
-          "blank",
-          null,
-          "A longer blank, or let the " + giving() + " give.");
-    }
-    double sure = aim.mm("blank.across") - 2 * BoxLimits.CENTRING;
-    double dia = Math.max(aim.mm("outside.diameter"), 2 * widest());
-    if (sure < dia - 1e-6) {
-      say(
-          "blank-thin",
-          Grade.STOP,
-          sure,
-          dia,
-          "mm",
-          "The blank is too thin",
-          "The largest round that it surely gives is smaller than the piece.",
-          "blank",
-          null,
-          "A thicker blank or a slimmer piece.");
-    }
-    double length = aim.mm("blank.length");
-    if (length > shop.lathe().between()) {
-      say(
-          "lathe-short",
-          Grade.STOP,
-          length,
-          shop.lathe().between(),
-          "mm",
-          "The blank does not fit between the centres",
-          "The lathe's bed is shorter than the blank.",
-          "blank",
-          null,
-          "A shorter blank.");
-    }
-    double swing = aim.mm("blank.across") * (aim.blank().round() ? 1 : Math.sqrt(2));
-    if (swing > shop.lathe().swing()) {
-      say(
-          "lathe-swing",
-          Grade.STOP,
-          swing,
-          shop.lathe().swing(),
-          "mm",
-          "The blank does not clear the bed",
-          "Its corners swing wider than the lathe allows.",
-          "blank",
-          null,
-          "Saw the corners off, or take a thinner blank.");
-    }
   }
 
   private String giving() {
@@ -434,19 +375,6 @@ final class BoxJudge {
 
   /** Ways of finishing an end that the shop or the piece does not allow. */
   private void ends() {
-    if (shop.tenonJaws().isEmpty()) {
-      say(
-          "no-jaws",
-          Grade.STOP,
-          0,
-          1,
-          "",
-          "The shop has no jaws that hold a tenon",
-          "Both halves are held by theirs; the route is shown with a common set.",
-          "blank",
-          null,
-          "Hang a jaw set on the wall.");
-    }
     BoxEnds ends = new BoxEnds(design, aim, shop, shape);
     missing(ends.foot(design.footBy()), "body", "the foot");
     missing(ends.top(design.topBy()), "lid", "the top");

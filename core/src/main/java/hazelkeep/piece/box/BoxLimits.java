@@ -26,9 +26,6 @@ final class BoxLimits {
   /** Wood turned off in rounding, on the diameter. */
   static final double ROUNDING = 4.0;
 
-  /** How far off centre a blank may be mounted. */
-  static final double CENTRING = 1.0;
-
   /** Oversize left on a diameter between roughing and finish, a side. */
   static final double SPARE = 1.0;
 

@@ -8,6 +8,7 @@ import static hazelkeep.piece.Measure.Kind.OUTSIDE;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.box.LiddedBox.School;
 import hazelkeep.route.Aim;
@@ -25,40 +26,28 @@ final class BoxMeasures {
 
   /** The blank's length with every millimetre named. */
   static List<StickPiece> stick(LiddedBox d, Map<DimKey, Dim> dims) {
-    List<StickPiece> out = new ArrayList<>();
+    Stick out = new Stick(dims);
     boolean over = d.school() == School.LID_OVER;
-    add(out, dims, "stick.face-foot", "facing", false);
-    add(out, dims, "stick.tenon-foot", "tenon", false);
-    add(out, dims, "stick.waste-foot", "waste", false);
-    add(out, dims, "body.height", "body", true);
+    out.add("stick.face-foot", "facing", false);
+    out.add("stick.tenon-foot", "tenon", false);
+    out.add("stick.waste-foot", "waste", false);
+    out.add("body.height", "body", true);
     if (over) {
-      add(out, dims, "joint.length", "spigot", true);
-      add(out, dims, "stick.face-spigot", "facing", false);
-      add(out, dims, "stick.kerf", "kerf", false);
-      add(out, dims, "stick.face-rim", "facing", false);
+      out.add("joint.length", "spigot", true);
+      out.add("stick.face-spigot", "facing", false);
+      out.add("stick.kerf", "kerf", false);
+      out.add("stick.face-rim", "facing", false);
     } else {
-      add(out, dims, "stick.face-rim", "facing", false);
-      add(out, dims, "stick.kerf", "kerf", false);
-      add(out, dims, "stick.face-spigot", "facing", false);
-      add(out, dims, "joint.length", "spigot", true);
+      out.add("stick.face-rim", "facing", false);
+      out.add("stick.kerf", "kerf", false);
+      out.add("stick.face-spigot", "facing", false);
+      out.add("joint.length", "spigot", true);
     }
-    add(out, dims, "lid.height", "lid", true);
-    add(out, dims, "stick.waste-top", "waste", false);
-    add(out, dims, "stick.tenon-top", "tenon", false);
-    add(out, dims, "stick.face-top", "facing", false);
-    double end = out.get(out.size() - 1).to();
-    double blank = dims.get(new DimKey("blank.length")).mm();
-    if (blank > end + 1e-6) {
-      out.add(new StickPiece(new DimKey("blank.length"), "to spare", end, blank, false));
-    }
-    return out;
-  }
-
-  private static void add(
-      List<StickPiece> out, Map<DimKey, Dim> dims, String key, String label, boolean kept) {
-    double from = out.isEmpty() ? 0 : out.get(out.size() - 1).to();
-    double length = dims.get(new DimKey(key)).mm();
-    out.add(new StickPiece(new DimKey(key), label, from, from + length, kept));
+    out.add("lid.height", "lid", true);
+    out.add("stick.waste-top", "waste", false);
+    out.add("stick.tenon-top", "tenon", false);
+    out.add("stick.face-top", "facing", false);
+    return out.done();
   }
 
   /** Where the sizes lie on the work. */

@@ -3,6 +3,7 @@ package hazelkeep.piece.box;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.piece.End;
+import hazelkeep.piece.StockJudge;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -172,7 +173,7 @@ final class BoxRemedies {
 
   /** The thickness of a blank that surely gives a diameter. */
   private static double thick(double diameter) {
-    return up(diameter + 2 * BoxLimits.CENTRING);
+    return up(diameter + 2 * StockJudge.CENTRING);
   }
 
   /** A spigot too thin for its recess is turned anew, further down in full wood. */

@@ -12,6 +12,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
 import hazelkeep.piece.box.LiddedBox.Blank;
 import hazelkeep.piece.box.LiddedBox.Content;
@@ -420,7 +421,7 @@ final class BoxRules {
           return has.isPresent()
               ? derived(has.get(), "the blank at hand")
               : practice(
-                  d.mm("outside.diameter") + BoxLimits.ROUNDING + 2 * BoxLimits.CENTRING,
+                  d.mm("outside.diameter") + BoxLimits.ROUNDING + 2 * StockJudge.CENTRING,
                   "diameter plus what rounding takes");
         });
     add(
@@ -432,7 +433,7 @@ final class BoxRules {
         d ->
             derived(
                 Math.min(
-                    d.mm("outside.diameter") + 2, d.mm("blank.across") - 2 * BoxLimits.CENTRING),
+                    d.mm("outside.diameter") + 2, d.mm("blank.across") - 2 * StockJudge.CENTRING),
                 "a little over the diameter"));
     add(
         r,
@@ -475,7 +476,7 @@ final class BoxRules {
     }
     Optional<Blank> blank = d.design().blank().filter(b -> b.across().isPresent());
     if (blank.isPresent()) {
-      double sure = blank.get().across().get().mm() - 2 * BoxLimits.CENTRING;
+      double sure = blank.get().across().get().mm() - 2 * StockJudge.CENTRING;
       return derived(sure - 2, "largest round that the blank surely gives");
     }
     Optional<Double> ml = d.design().content().flatMap(Content::ml);

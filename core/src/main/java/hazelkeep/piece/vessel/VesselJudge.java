@@ -8,6 +8,7 @@ import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Verdict;
 import hazelkeep.piece.End;
+import hazelkeep.piece.StockJudge;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -35,82 +36,15 @@ final class VesselJudge {
   }
 
   List<Finding> judge() {
-    stock();
+    double wide = Math.max(aim.mm("outside.diameter"), aim.mm("outside.foot"));
+    out.addAll(StockJudge.of(aim, shop, wide, "A shallower bore or a longer blank."));
     bore();
     walls();
     content();
-    if (shop.tenonJaws().isEmpty()) {
-      say(
-          "no-jaws",
-          Grade.STOP,
-          0,
-          1,
-          "",
-          "The shop has no jaws that hold a tenon",
-          "It is held by one; the route is shown with a common set.",
-          null,
-          "Hang a jaw set on the wall.");
-    }
     VesselRecipe.end(design, aim, shop)
         .missing()
         .ifPresent(v -> found(v, null, "Choose another way to finish the foot."));
     return List.copyOf(out);
-  }
-
-  private void stock() {
-    double need = aim.mm("stick.need");
-    double has = aim.mm("blank.length");
-    if (has < need - 1e-6) {
-      say(
-          "blank-short",
-          Grade.STOP,
-          has,
-          need,
-          "mm",
-          "The blank is too short",
-          "The piece and all that is consumed on the way need more length than there is.",
-          null,
-          "A shallower bore or a longer blank.");
-    }
-    double across = aim.mm("blank.across") - 2 * VesselLimits.CENTRING;
-    double wide = Math.max(aim.mm("outside.diameter"), aim.mm("outside.foot"));
-    if (across < wide) {
-      say(
-          "blank-thin",
-          Grade.STOP,
-          across,
-          wide,
-          "mm",
-          "The blank is too thin",
-          "Mounted a little off centre it does not give the widest outside.",
-          null,
-          "A thicker blank or a slimmer piece.");
-    }
-    double swing = aim.mm("blank.across") * (aim.blank().round() ? 1 : Math.sqrt(2));
-    if (swing > shop.lathe().swing()) {
-      say(
-          "lathe-swing",
-          Grade.STOP,
-          swing,
-          shop.lathe().swing(),
-          "mm",
-          "It does not clear the bed",
-          "Its corners swing wider than the lathe allows.",
-          null,
-          "A smaller blank.");
-    }
-    if (has > shop.lathe().between()) {
-      say(
-          "lathe-short",
-          Grade.STOP,
-          has,
-          shop.lathe().between(),
-          "mm",
-          "The blank is longer than the lathe",
-          "It does not go between the centres.",
-          null,
-          "A shorter piece.");
-    }
   }
 
   private void bore() {
@@ -247,7 +181,7 @@ final class VesselJudge {
       }
       case "blank-thin" -> {
         set(r, "outside.diameter", f.verdict().found());
-        set(r, "blank.across", f.verdict().limit() + 2 * VesselLimits.CENTRING);
+        set(r, "blank.across", f.verdict().limit() + 2 * StockJudge.CENTRING);
       }
       case "floor-thin" -> {
         set(r, "bore.depth", aim.mm("bore.depth") - lack);

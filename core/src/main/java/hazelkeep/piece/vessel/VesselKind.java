@@ -18,6 +18,7 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.vessel.BoredVessel.Form;
 import hazelkeep.route.Aim;
@@ -152,10 +153,10 @@ public final class VesselKind implements Kind<BoredVessel> {
     out.add(across("outside.foot", "foot", foot, aim));
     out.add(across("outside.rim", "rim", foot + h, aim));
     if (d.form() == Form.BELLIED || d.necked()) {
-      out.add(across("outside.diameter", "belly", foot + (d.necked() ? 0.32 : 0.4) * h, aim));
+      out.add(across("outside.diameter", "belly", foot + VesselShape.widest(d) * h, aim));
     }
     if (d.necked()) {
-      out.add(across("outside.neck", "neck", foot + 0.82 * h, aim));
+      out.add(across("outside.neck", "neck", foot + VesselLimits.NECK * h, aim));
     }
     out.add(
         new Handle(
@@ -225,25 +226,13 @@ public final class VesselKind implements Kind<BoredVessel> {
 
   @Override
   public List<StickPiece> stick(BoredVessel d, Map<DimKey, Dim> dims) {
-    List<StickPiece> out = new ArrayList<>();
-    add(out, dims, "stick.face-foot", "facing", false);
-    add(out, dims, "stick.tenon-foot", "tenon", false);
-    add(out, dims, "stick.waste-foot", "waste", false);
-    add(out, dims, "outside.height", "vessel", true);
-    add(out, dims, "stick.face-rim", "facing", false);
-    double end = out.get(out.size() - 1).to();
-    double blank = dims.get(new DimKey("blank.length")).mm();
-    if (blank > end + 1e-6) {
-      out.add(new StickPiece(new DimKey("blank.length"), "to spare", end, blank, false));
-    }
-    return out;
-  }
-
-  private static void add(
-      List<StickPiece> out, Map<DimKey, Dim> dims, String key, String label, boolean kept) {
-    double from = out.isEmpty() ? 0 : out.get(out.size() - 1).to();
-    out.add(
-        new StickPiece(new DimKey(key), label, from, from + dims.get(new DimKey(key)).mm(), kept));
+    return new Stick(dims)
+        .add("stick.face-foot", "facing", false)
+        .add("stick.tenon-foot", "tenon", false)
+        .add("stick.waste-foot", "waste", false)
+        .add("outside.height", "vessel", true)
+        .add("stick.face-rim", "facing", false)
+        .done();
   }
 
   @Override
@@ -254,11 +243,18 @@ public final class VesselKind implements Kind<BoredVessel> {
     double deep = rim - aim.mm("bore.depth");
     List<Measure> m = new ArrayList<>();
     m.add(measure("outside.height", "height", Measure.Kind.LENGTH, foot, 0, rim, 0, true));
-    double widest = d.necked() ? 0.32 : d.form() == Form.BELLIED ? 0.4 : 0.5;
+    double widest = VesselShape.widest(d);
     m.add(over(aim, "outside.diameter", "⌀", Measure.Kind.OUTSIDE, foot + widest * h, true));
     m.add(over(aim, "outside.foot", "⌀ foot", Measure.Kind.OUTSIDE, foot, true));
     if (d.necked()) {
-      m.add(over(aim, "outside.neck", "⌀ neck", Measure.Kind.OUTSIDE, foot + 0.82 * h, true));
+      m.add(
+          over(
+              aim,
+              "outside.neck",
+              "⌀ neck",
+              Measure.Kind.OUTSIDE,
+              foot + VesselLimits.NECK * h,
+              true));
     }
     if (d.form() != Form.STRAIGHT) {
       m.add(over(aim, "outside.rim", "⌀ rim", Measure.Kind.OUTSIDE, rim, true));

@@ -17,14 +17,20 @@ final class VesselLimits {
   /** Wood turned off in rounding, on the diameter. */
   static final double ROUNDING = 4.0;
 
-  /** How far off centre a blank may be mounted. */
-  static final double CENTRING = 1.0;
-
   /** What an undercut leaves in the middle for the saw, on the radius. */
   static final double NUB = 4.0;
 
   /** Radius of a bit's spur. */
   static final double SPUR = 2.0;
+
+  /** Where a belly is widest, as a share of the height. */
+  static final double BELLY = 0.4;
+
+  /** The same above which a neck is drawn in. */
+  static final double BELLY_NECKED = 0.32;
+
+  /** Where a neck is narrowest. */
+  static final double NECK = 0.82;
 
   /** What a turned size may be off. */
   static final double READ = 0.5;

@@ -12,6 +12,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
 import hazelkeep.piece.vessel.BoredVessel.Blank;
 import hazelkeep.piece.vessel.BoredVessel.Content;
@@ -280,7 +281,7 @@ final class VesselRules {
         d ->
             derived(
                 Math.min(
-                    d.mm("blank.across") - 2 * VesselLimits.CENTRING,
+                    d.mm("blank.across") - 2 * StockJudge.CENTRING,
                     d.mm("outside.diameter") + 2 * VesselLimits.SPARE),
                 "the outside and what is left on it"));
     add(r, "tenon-foot.diameter", "Foot tenon, at its end", 8, 200, d -> tenon(d));

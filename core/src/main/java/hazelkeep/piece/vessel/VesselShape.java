@@ -40,6 +40,7 @@ final class VesselShape {
   private final BoredVessel design;
   private final Map<DimKey, Dim> dims;
   private final Shop shop;
+  private BoringPlan boring;
   final double foot;
   final double rim;
   final double far;
@@ -73,8 +74,21 @@ final class VesselShape {
     }
   }
 
+  /** How it is bored: asked for by shape, recipe and judge, worked out once. */
   BoringPlan boring() {
-    return BoringPlan.of(bore(), shop);
+    if (boring == null) {
+      boring = BoringPlan.of(bore(), shop);
+    }
+    return boring;
+  }
+
+  /** Where it is widest, as a share of the height. */
+  static double widest(BoredVessel d) {
+    return switch (d.form()) {
+      case NECKED -> VesselLimits.BELLY_NECKED;
+      case BELLIED -> VesselLimits.BELLY;
+      default -> 0.5;
+    };
   }
 
   Aim aim() {
@@ -137,13 +151,13 @@ final class VesselShape {
           case STRAIGHT, TAPER -> List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rRim)));
           case BELLIED ->
               Profile.smooth(
-                  List.of(new Point(0, rFoot), new Point(0.4 * h, r), new Point(h, rRim)));
+                  List.of(new Point(0, rFoot), new Point(widest(d) * h, r), new Point(h, rRim)));
           case NECKED ->
               Profile.smooth(
                   List.of(
                       new Point(0, rFoot),
-                      new Point(0.32 * h, r),
-                      new Point(0.82 * h, mm.applyAsDouble("outside.neck") / 2),
+                      new Point(widest(d) * h, r),
+                      new Point(VesselLimits.NECK * h, mm.applyAsDouble("outside.neck") / 2),
                       new Point(h, rRim)));
         };
     return new Profile(curves);

@@ -10,6 +10,7 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.StockJudge;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
@@ -33,9 +34,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** What goes to the lathe on paper: the cut sheet and the marking stick. */
 @Controller
 class PaperController {
-  /** How far off centre a blank may be mounted, mm (common practice). */
-  private static final double OFF_CENTRE = 1;
-
   private final PieceStore pieces;
   private final Planner planner;
 
@@ -93,7 +91,7 @@ class PaperController {
         + " for an octagon with flats of "
         + show.len(Blanks.flat(side))
         + "; "
-        + show.len(Blanks.cylinder(side, OFF_CENTRE))
+        + show.len(Blanks.cylinder(side, StockJudge.CENTRING))
         + " is the largest sure cylinder.";
   }
 

@@ -1,0 +1,93 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.shop.Shop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Whether blank, lathe and jaws are there for a piece, whatever its kind. */
+public final class StockJudge {
+  /** How far off centre a blank may be mounted, mm (common practice). */
+  public static final double CENTRING = 1.0;
+
+  private final List<Finding> out = new ArrayList<>();
+
+  private StockJudge() {}
+
+  /**
+   * What would go wrong.
+   *
+   * @param widest the largest diameter of the piece, mm
+   * @param shorter what to do about a short blank
+   */
+  public static List<Finding> of(Aim aim, Shop shop, double widest, String shorter) {
+    StockJudge j = new StockJudge();
+    double need = aim.mm("stick.need");
+    double length = aim.mm("blank.length");
+    if (length < need - 1e-6) {
+      j.say(
+          "blank-short",
+          length,
+          need,
+          "The blank is too short",
+          "The piece and all that is consumed on the way need more length than there is.",
+          shorter);
+    }
+    double sure = aim.mm("blank.across") - 2 * CENTRING;
+    if (sure < widest - 1e-6) {
+      j.say(
+          "blank-thin",
+          sure,
+          widest,
+          "The blank is too thin",
+          "The largest round that it surely gives is smaller than the piece.",
+          "A thicker blank or a slimmer piece.");
+    }
+    if (length > shop.lathe().between()) {
+      j.say(
+          "lathe-short",
+          length,
+          shop.lathe().between(),
+          "The blank does not fit between the centres",
+          "The lathe's bed is shorter than the blank.",
+          "A shorter blank.");
+    }
+    double swing = aim.mm("blank.across") * (aim.blank().round() ? 1 : Math.sqrt(2));
+    if (swing > shop.lathe().swing()) {
+      j.say(
+          "lathe-swing",
+          swing,
+          shop.lathe().swing(),
+          "The blank does not clear the bed",
+          "Its corners swing wider than the lathe allows.",
+          "Saw the corners off, or take a thinner blank.");
+    }
+    if (shop.tenonJaws().isEmpty()) {
+      j.out.add(
+          finding(
+              new Verdict(
+                  "no-jaws",
+                  Grade.STOP,
+                  0,
+                  1,
+                  "",
+                  "The shop has no jaws that hold a tenon",
+                  "The work is held by one; the route is shown with a common set."),
+              "Hang a jaw set on the wall."));
+    }
+    return j.out;
+  }
+
+  private void say(
+      String code, double found, double limit, String title, String why, String advice) {
+    out.add(finding(new Verdict(code, Grade.STOP, found, limit, "mm", title, why), advice));
+  }
+
+  private static Finding finding(Verdict v, String advice) {
+    return new Finding(v, Optional.empty(), "blank", Optional.empty(), advice, List.of());
+  }
+}
