@@ -16,18 +16,24 @@ import java.util.Optional;
 /**
  * A tenon squeezed by jaws.
  *
- * @param part the part whose stub {@code tenon} is gripped
+ * @param part the part that is held
+ * @param stub its tenon that is gripped
  * @param jaws the jaw set
  */
-public record Squeeze(String part, JawSet jaws) implements InJaws {
+public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
+  /** By a part's only tenon. */
+  public Squeeze(String part, JawSet jaws) {
+    this(part, "tenon", jaws);
+  }
+
   @Override
   public String words() {
-    return jaws.name() + " on the " + part + "'s tenon";
+    return jaws.name() + " on the " + part + "'s " + stub;
   }
 
   @Override
   public Squeeze in(JawSet other) {
-    return new Squeeze(part, other);
+    return new Squeeze(part, stub, other);
   }
 
   @Override
@@ -71,12 +77,13 @@ public record Squeeze(String part, JawSet jaws) implements InJaws {
       return out;
     }
     // A hole in its middle does not loosen a tenon: its outer half is what is gripped.
-    HalfSection whole = work.parts().get(part).stub("tenon").region();
-    HalfSection stub =
+    HalfSection whole = work.parts().get(part).stub(this.stub).region();
+
+    HalfSection half =
         whole.isEmpty()
             ? whole
             : whole.minus(HalfSection.box(whole.minZ(), whole.maxZ(), 0, whole.maxR() / 2));
-    double left = body.sound().and(stub).area() / stub.area();
+    double left = body.sound().and(half).area() / half.area();
     if (left < HoldLimits.TENON_LEFT) {
       out.add(
           new Verdict(

@@ -2,6 +2,7 @@ package hazelkeep.kinds;
 
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.piece.mill.MillKind;
 import hazelkeep.piece.vessel.VesselKind;
 import java.util.List;
 import java.util.Optional;
@@ -10,7 +11,13 @@ import java.util.Optional;
 public final class Kinds {
   /** Every kind that can be planned. */
   public static final List<Kind<?>> ALL =
-      List.of(new LiddedBoxKind(), LiddedBoxKind.CANISTER, VesselKind.WELL, VesselKind.VASE);
+      List.of(
+          new LiddedBoxKind(),
+          LiddedBoxKind.CANISTER,
+          VesselKind.WELL,
+          VesselKind.VASE,
+          MillKind.MILL,
+          MillKind.SHAKER);
 
   private Kinds() {}
 

@@ -76,6 +76,24 @@ public interface Kind<D extends Design> {
   /** What is bored and hollowed in each of its parts. */
   List<Boring> boring(D design, Aim aim, Shop shop);
 
+  /**
+   * The wood beside its bores that no cut from outside may enter: the least wall, and what a bit
+   * may drift by. Empty where the shape is not fixed by a bore.
+   */
+  default HalfSection keep(D design, Aim aim, Shop shop) {
+    return HalfSection.EMPTY;
+  }
+
+  /** What is bought and let into it. */
+  default List<Fitting> fittings(D design, Aim aim) {
+    return List.of();
+  }
+
+  /** How its parts go together, a sentence a step; empty where there is nothing to say. */
+  default List<String> assembly(D design) {
+    return List.of();
+  }
+
   /** The blank's length with every millimetre named. */
   List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
 

@@ -37,7 +37,7 @@ public final class StockJudge {
           "The piece and all that is consumed on the way need more length than there is.",
           shorter);
     }
-    double sure = aim.mm("blank.across") - 2 * CENTRING;
+    double sure = 2 * (aim.blank().sound().maxR() - CENTRING);
     if (sure < widest - 1e-6) {
       j.say(
           "blank-thin",

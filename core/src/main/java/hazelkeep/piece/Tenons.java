@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.hold.HoldLimits;
+import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -60,6 +61,12 @@ public final class Tenons {
                       Math.max(0, j.squeeze().from() - root) + Math.max(0, root - j.squeeze().to());
                   return 1000 * miss + Math.abs(root - j.trueCircle());
                 }));
+  }
+
+  /** The jaws for a piece's tenon at an end; a common set where the wall has none. */
+  public static JawSet jaws(Shop shop, Aim aim, String end) {
+    return jaws(shop, aim.mm("tenon-" + end + ".diameter"), aim.mm("stick.tenon-" + end))
+        .orElse(Shop.COMMON_JAWS);
   }
 
   /** Jaw sets for tenons, the widest first. */

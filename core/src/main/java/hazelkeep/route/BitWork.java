@@ -18,8 +18,17 @@ import java.util.Optional;
 
 /** What a bit asks of the wood and of the hold. */
 final class BitWork {
-  /** A bit is started clear of what was bored before by more than this, mm. */
-  private static final double STARTED = 1;
+  /**
+   * A spur does without wood for so long, mm: where two bores meet, the point of the earlier one
+   * went ahead by no more.
+   */
+  private static final double BLIND = 6;
+
+  /** How far apart the centre is looked at, mm. */
+  private static final double EVERY = 1;
+
+  /** A hole within this of the bit's own radius leaves it nothing to cut, mm. */
+  private static final double OPEN = 0.1;
 
   private BitWork() {}
 
@@ -57,13 +66,14 @@ final class BitWork {
   private static void one(Setup setup, Bit bit, Act.Remove r, Work work, List<Verdict> out) {
     HalfSection hole = r.region().in(setup.frames().get(r.part()));
     double deep = hole.minZ() + bit.tip();
-    if (bit.needsCentre() && hollow(work, r.part(), deep)) {
+    double blind = bit.needsCentre() ? blind(work, r.part(), deep, bit.diameter() / 2) : 0;
+    if (blind > BLIND) {
       out.add(
           new Verdict(
               "no-centre",
               Grade.STOP,
-              0,
-              bit.tip(),
+              blind,
+              BLIND,
               "mm",
               "No wood at the centre for the bit's spur",
               "A smaller hole took it: the spur finds nothing and the bit wanders."));
@@ -88,8 +98,15 @@ final class BitWork {
     }
   }
 
-  /** Whether there is no wood on the axis over the last of a hole, where the spur goes. */
-  private static boolean hollow(Work work, String part, double deep) {
-    return work.inner(part, deep + STARTED) > 0 && work.inner(part, deep) > 0;
+  /** For how long at a stretch the rim cuts while the spur finds nothing, mm. */
+  private static double blind(Work work, String part, double deep, double r) {
+    double longest = 0;
+    double without = 0;
+    for (double x = deep; x < work.most(); x += EVERY) {
+      double in = work.inner(part, x);
+      without = in > 0 && in < r - OPEN ? without + EVERY : 0;
+      longest = Math.max(longest, without);
+    }
+    return longest;
   }
 }

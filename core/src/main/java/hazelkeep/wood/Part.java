@@ -60,6 +60,14 @@ public record Part(
         new Frame(closed.zero() + dz, false));
   }
 
+  /** The stub that stands on a surface. */
+  public Stub standingOn(SurfaceId surface) {
+    return stubs.stream()
+        .filter(s -> s.standsOn().equals(surface))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("Nothing stands on " + surface));
+  }
+
   /** The stub of that name. */
   public Stub stub(String stub) {
     return stubs.stream()

@@ -34,7 +34,7 @@ final class Correction {
           case OUTER -> outer(wood, aim.surface(f.surface()), mm / 2);
           case INNER -> inner(wood, aim.surface(f.surface()), mm / 2);
           case SHAPE -> shape(state, wood, part, aim.surface(f.surface()));
-          case STUB -> stub(wood, part.stub("tenon"));
+          case STUB -> stub(wood, part.standingOn(f.surface()));
         };
     if (now.equals(wood)) {
       return state;

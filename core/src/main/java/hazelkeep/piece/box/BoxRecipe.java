@@ -708,10 +708,7 @@ final class BoxRecipe {
 
   private Squeeze squeeze(String part) {
     String end = part.equals(BODY) ? "foot" : "top";
-    JawSet jaws =
-        Tenons.jaws(shop, aim.mm("tenon-" + end + ".diameter"), aim.mm("stick.tenon-" + end))
-            .orElse(Shop.COMMON_JAWS);
-    return new Squeeze(part, jaws);
+    return new Squeeze(part, Tenons.jaws(shop, aim, end));
   }
 
   private Frame bodyFrame() {

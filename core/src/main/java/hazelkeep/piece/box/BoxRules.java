@@ -9,12 +9,12 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
-import hazelkeep.piece.box.LiddedBox.Blank;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.piece.box.LiddedBox.Gives;
 import hazelkeep.piece.box.LiddedBox.School;
@@ -433,7 +433,8 @@ final class BoxRules {
         d ->
             derived(
                 Math.min(
-                    d.mm("outside.diameter") + 2, d.mm("blank.across") - 2 * StockJudge.CENTRING),
+                    d.mm("outside.diameter") + 2,
+                    Blank.sure(d.design().blank(), d.mm("blank.across"))),
                 "a little over the diameter"));
     add(
         r,
@@ -476,7 +477,7 @@ final class BoxRules {
     }
     Optional<Blank> blank = d.design().blank().filter(b -> b.across().isPresent());
     if (blank.isPresent()) {
-      double sure = blank.get().across().get().mm() - 2 * StockJudge.CENTRING;
+      double sure = Blank.sure(blank, blank.get().across().get().mm());
       return derived(sure - 2, "largest round that the blank surely gives");
     }
     Optional<Double> ml = d.design().content().flatMap(Content::ml);

@@ -3,6 +3,7 @@ package hazelkeep.piece.box;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.box.LiddedBox.Floor;
 import hazelkeep.piece.box.LiddedBox.OutlinePoint;
@@ -250,11 +251,7 @@ final class BoxShape {
         woods
             .named(design.species())
             .orElseGet(() -> new Species(design.species(), "", java.util.Map.of()));
-    double r = mm("blank.across") / 2;
-    HalfSection sound = HalfSection.box(0, length, 0, r);
-    boolean square = design.blank().map(LiddedBox.Blank::square).orElse(false);
-    HalfSection swept = square ? HalfSection.box(0, length, 0, r * Math.sqrt(2)) : sound;
-    return new Body("blank", sound, swept, wood.leaning(design.grainSlope()));
+    return Blank.body(design.blank(), length, mm("blank.across"), wood, design.grainSlope());
   }
 
   /** The outline's stretch between two closed heights, moved by so much along the axis. */

@@ -4,10 +4,12 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Hollowing;
 import hazelkeep.piece.Mounting;
+import hazelkeep.piece.Stated;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -135,28 +137,11 @@ public record LiddedBox(
      * @throws IllegalArgumentException when out of range
      */
     public Content {
-      diameter.ifPresent(s -> within(s, 3, 350, "What goes in is"));
-      height.ifPresent(s -> within(s, 2, 500, "What goes in is"));
+      Stated.within(diameter, 3, 350, "What goes in is");
+      Stated.within(height, 2, 500, "What goes in is");
       if (ml.isPresent() && !(ml.get() >= 1 && ml.get() <= 20_000)) {
         throw new IllegalArgumentException("The room inside stays between 1 and 20 000 ml");
       }
-    }
-  }
-
-  /**
-   * The stock at hand.
-   *
-   * @param length along the grain
-   * @param across diameter, or the side of a square
-   * @param square whether it is sawn square
-   */
-  public record Blank(Optional<Size> length, Optional<Size> across, boolean square) {
-    /**
-     * @throws IllegalArgumentException when out of range
-     */
-    public Blank {
-      length.ifPresent(s -> within(s, 20, 900, "A blank is"));
-      across.ifPresent(s -> within(s, 10, 450, "A blank is"));
     }
   }
 
@@ -169,8 +154,6 @@ public record LiddedBox(
   public record OutlinePoint(double at, double radius) {}
 
   private static final int POINTS_MOST = 12;
-  private static final int PAPER_MOST = 6;
-  private static final int SLOPE_MOST = 30;
 
   /**
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
@@ -180,19 +163,10 @@ public record LiddedBox(
       throw new IllegalArgumentException(
           "A jam is for turning only; choose push to drop-on for use");
     }
-    if (grit < 80 || grit > 2000) {
-      throw new IllegalArgumentException("Grits run from 80 to 2000");
-    }
-    species = clean(species, "The wood's name");
-    finish = clean(finish, "The finish");
-    jamWood = clean(jamWood, "The jam chuck's wood");
-    if (paper < 0 || paper > PAPER_MOST) {
-      throw new IllegalArgumentException("Paper goes in 0 to " + PAPER_MOST + " layers");
-    }
-    if (grainSlope < 0 || grainSlope > SLOPE_MOST) {
-      throw new IllegalArgumentException(
-          "The grain leans by 0 to " + SLOPE_MOST + " degrees; beyond that it is another blank");
-    }
+    Stated.usual(grit, paper, grainSlope);
+    species = Stated.name(species, "The wood's name");
+    finish = Stated.name(finish, "The finish");
+    jamWood = Stated.name(jamWood, "The jam chuck's wood");
     if (topBy == Finishing.RECESS) {
       throw new IllegalArgumentException("A recess would stay in the lid's top: it is for a foot");
     }
@@ -213,27 +187,6 @@ public record LiddedBox(
     }
     sizes = Collections.unmodifiableMap(new TreeMap<>(sizes));
     points = List.copyOf(points);
-  }
-
-  private static String clean(String text, String what) {
-    String t = text.strip();
-    if (t.length() > 60 || t.chars().anyMatch(Character::isISOControl)) {
-      throw new IllegalArgumentException(what + " is a name of at most 60 letters");
-    }
-    return t;
-  }
-
-  private static void within(Size s, double least, double most, String what) {
-    if (s.mm() < least || s.mm() > most) {
-      throw new IllegalArgumentException(
-          what
-              + " between "
-              + hazelkeep.piece.Dims.both(least)
-              + " and "
-              + hazelkeep.piece.Dims.both(most)
-              + "; this is "
-              + hazelkeep.piece.Dims.both(s.mm()));
-    }
   }
 
   /** A box with nothing stated. */

@@ -3,9 +3,10 @@ package hazelkeep.piece.vessel;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Stated;
 import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
@@ -62,9 +63,9 @@ public record BoredVessel(
      * @throws IllegalArgumentException when out of range
      */
     public Content {
-      diameter.ifPresent(s -> within(s, 1, 120, "What goes in is"));
-      height.ifPresent(s -> within(s, 5, 600, "What goes in is"));
-      proud.ifPresent(s -> within(s, 0, 500, "It stands proud by"));
+      Stated.within(diameter, 1, 120, "What goes in is");
+      Stated.within(height, 5, 600, "What goes in is");
+      Stated.within(proud, 0, 500, "It stands proud by");
       if (height.isPresent() && proud.isPresent() && proud.get().mm() >= height.get().mm()) {
         throw new IllegalArgumentException("What goes in stands proud by less than it is long");
       }
@@ -72,63 +73,14 @@ public record BoredVessel(
   }
 
   /**
-   * The stock at hand.
-   *
-   * @param length along the grain
-   * @param across diameter, or the side of a square
-   * @param square whether it is sawn square
-   */
-  public record Blank(Optional<Size> length, Optional<Size> across, boolean square) {
-    /**
-     * @throws IllegalArgumentException when out of range
-     */
-    public Blank {
-      length.ifPresent(s -> within(s, 20, 900, "A blank is"));
-      across.ifPresent(s -> within(s, 10, 450, "A blank is"));
-    }
-  }
-
-  private static final int PAPER_MOST = 6;
-  private static final int SLOPE_MOST = 30;
-
-  /**
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public BoredVessel {
-    if (grit < 80 || grit > 2000) {
-      throw new IllegalArgumentException("Grits run from 80 to 2000");
-    }
-    if (paper < 0 || paper > PAPER_MOST) {
-      throw new IllegalArgumentException("Paper goes in 0 to " + PAPER_MOST + " layers");
-    }
-    if (grainSlope < 0 || grainSlope > SLOPE_MOST) {
-      throw new IllegalArgumentException("The grain leans by 0 to " + SLOPE_MOST + " degrees");
-    }
-    species = clean(species, "The wood's name");
-    finish = clean(finish, "The finish");
-    jamWood = clean(jamWood, "The jam chuck's wood");
+    Stated.usual(grit, paper, grainSlope);
+    species = Stated.name(species, "The wood's name");
+    finish = Stated.name(finish, "The finish");
+    jamWood = Stated.name(jamWood, "The jam chuck's wood");
     sizes = Collections.unmodifiableMap(new TreeMap<>(sizes));
-  }
-
-  private static String clean(String text, String what) {
-    String t = text.strip();
-    if (t.length() > 60 || t.chars().anyMatch(Character::isISOControl)) {
-      throw new IllegalArgumentException(what + " is a name of at most 60 letters");
-    }
-    return t;
-  }
-
-  private static void within(Size s, double least, double most, String what) {
-    if (s.mm() < least || s.mm() > most) {
-      throw new IllegalArgumentException(
-          what
-              + " between "
-              + Dims.both(least)
-              + " and "
-              + Dims.both(most)
-              + "; this is "
-              + Dims.both(s.mm()));
-    }
   }
 
   /** A vessel of a form with nothing stated. */

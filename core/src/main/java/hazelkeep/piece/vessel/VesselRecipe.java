@@ -254,10 +254,7 @@ final class VesselRecipe {
   }
 
   private Squeeze tenon() {
-    return new Squeeze(
-        BODY,
-        Tenons.jaws(shop, aim.mm("tenon-foot.diameter"), aim.mm("stick.tenon-foot"))
-            .orElse(Shop.COMMON_JAWS));
+    return new Squeeze(BODY, Tenons.jaws(shop, aim, "foot"));
   }
 
   private Frame frame() {

@@ -10,11 +10,10 @@ import hazelkeep.bore.Pass;
 import hazelkeep.hold.HoldLimits;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
-import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
-import hazelkeep.piece.vessel.BoredVessel.Blank;
 import hazelkeep.piece.vessel.BoredVessel.Content;
 import hazelkeep.piece.vessel.BoredVessel.Form;
 import hazelkeep.shop.Shop;
@@ -192,7 +191,10 @@ final class VesselRules {
 
   private static Rule.Value widest(Dims<BoredVessel> d) {
     double bore = d.mm("bore.diameter");
-    double stock = across(d).map(a -> a - VesselLimits.ROUNDING).orElse(Double.NaN);
+    double stock =
+        across(d)
+            .map(a -> Blank.sure(d.design().blank(), a) - VesselLimits.ROUNDING / 2)
+            .orElse(Double.NaN);
     double want =
         d.design().necked()
             ? Math.max(0.4 * d.mm("outside.height"), bore + 4 * VesselLimits.WALL)
@@ -281,7 +283,7 @@ final class VesselRules {
         d ->
             derived(
                 Math.min(
-                    d.mm("blank.across") - 2 * StockJudge.CENTRING,
+                    Blank.sure(d.design().blank(), d.mm("blank.across")),
                     d.mm("outside.diameter") + 2 * VesselLimits.SPARE),
                 "the outside and what is left on it"));
     add(r, "tenon-foot.diameter", "Foot tenon, at its end", 8, 200, d -> tenon(d));

@@ -6,6 +6,7 @@ import hazelkeep.bore.Pass;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
@@ -133,11 +134,7 @@ final class VesselShape {
         shop.woods()
             .named(design.species())
             .orElseGet(() -> new Species(design.species(), "", Map.of()));
-    double r = mm("blank.across") / 2;
-    HalfSection sound = HalfSection.box(0, length, 0, r);
-    boolean square = design.blank().map(BoredVessel.Blank::square).orElse(false);
-    HalfSection swept = square ? HalfSection.box(0, length, 0, r * Math.sqrt(2)) : sound;
-    return new Body("blank", sound, swept, wood.leaning(design.grainSlope()));
+    return Blank.body(design.blank(), length, mm("blank.across"), wood, design.grainSlope());
   }
 
   /** The outside from foot to rim, z = 0 at the foot. */

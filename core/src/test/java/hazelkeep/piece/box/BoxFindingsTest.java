@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -102,7 +103,7 @@ class BoxFindingsTest {
     LiddedBox square =
         box.with(
             Optional.empty(),
-            Optional.of(new LiddedBox.Blank(Optional.empty(), Optional.of(Size.mm(220)), true)));
+            Optional.of(new Blank(Optional.empty(), Optional.of(Size.mm(220)), true)));
     assertThat(find(square, "lathe-swing").verdict().found())
         .as("the corners of 220 square")
         .isCloseTo(311.1, within(0.1));

@@ -9,6 +9,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.shop.Shop;
@@ -131,9 +132,7 @@ class HandArithmeticTest {
                     "2"))
             .with(
                 Optional.empty(),
-                Optional.of(
-                    new LiddedBox.Blank(
-                        Optional.of(Size.mm(132)), Optional.of(Size.mm(68)), false)));
+                Optional.of(new Blank(Optional.of(Size.mm(132)), Optional.of(Size.mm(68)), false)));
     Plan<LiddedBox> p = plan(box);
     // 132 less the fixed parts of 36 leaves 96; a third of it is the lid.
     assertThat(p.aim().mm("outside.height")).isCloseTo(96, within(1e-9));

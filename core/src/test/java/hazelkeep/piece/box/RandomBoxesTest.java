@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
 import hazelkeep.route.Finding;
@@ -64,8 +65,7 @@ class RandomBoxesTest {
       b =
           b.with(
               Optional.empty(),
-              Optional.of(
-                  new LiddedBox.Blank(Optional.empty(), Optional.of(Size.mm(d + 6)), true)));
+              Optional.of(new Blank(Optional.empty(), Optional.of(Size.mm(d + 6)), true)));
     }
     return b;
   }

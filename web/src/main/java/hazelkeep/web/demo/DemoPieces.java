@@ -3,6 +3,7 @@ package hazelkeep.web.demo;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.piece.vessel.BoredVessel;
@@ -131,8 +132,7 @@ class DemoPieces implements ApplicationRunner {
                 Optional.of(
                     new LiddedBox.Content(
                         Optional.of(Size.mm(32)), Optional.of(Size.mm(56)), Optional.empty())),
-                Optional.of(
-                    new LiddedBox.Blank(Optional.of(Size.mm(124)), Optional.of(Size.mm(63)), true)))
+                Optional.of(new Blank(Optional.of(Size.mm(124)), Optional.of(Size.mm(63)), true)))
             .with("outside.diameter", 58)
             .with("outside.height", 92)
             .with("inside.diameter", 40);
@@ -152,9 +152,7 @@ class DemoPieces implements ApplicationRunner {
             .with("lid.roundover", 5)
             .with(
                 Optional.empty(),
-                Optional.of(
-                    new LiddedBox.Blank(
-                        Optional.of(Size.mm(135)), Optional.of(Size.mm(70)), true)));
+                Optional.of(new Blank(Optional.of(Size.mm(135)), Optional.of(Size.mm(70)), true)));
     box = kind.choose(box, "hollowing", "FORSTNER");
     long id = pieces.create("Seed canister no. 4", kind, box);
     runs.start(id);

@@ -169,7 +169,7 @@ public final class PieceDrawing {
     }
     for (Part p : sketch.aim().parts()) {
       p.stubs().stream()
-          .filter(s -> s.name().equals("tenon"))
+          .filter(s -> s.name().endsWith("tenon"))
           .forEach(s -> svg.path("tenon", sheet.both(s.region())));
     }
   }

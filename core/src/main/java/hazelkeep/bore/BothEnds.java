@@ -1,0 +1,107 @@
+package hazelkeep.bore;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A bore that goes right through, from both ends until the two meet.
+ *
+ * @param near the plan from the one end
+ * @param far the plan from the other end
+ * @param length between the two ends that depths are counted from, mm
+ */
+public record BothEnds(BoringPlan near, BoringPlan far, double length) {
+  /** How far the two must run past one another at full diameter, mm (common practice). */
+  public static final double OVERLAP_LEAST = 2;
+
+  /** What is planned, mm (common practice: 2 to 3). */
+  public static final double OVERLAP = 2.5;
+
+  /** A step where they meet that shows and catches what slides past it, mm (assumed). */
+  public static final double STEP_SEEN = 0.5;
+
+  /** How far a bore passes the finished face behind which it is parted off, mm. */
+  public static final double PAST_FACE = 3;
+
+  /** How far they run past one another at full diameter, mm; below zero they don't meet. */
+  public double overlap() {
+    return near.bore().depth() + far.bore().depth() - length;
+  }
+
+  /** Where they meet, mm from the near end: the middle of what both take. */
+  public double meeting() {
+    return near.bore().depth() - overlap() / 2;
+  }
+
+  /** The largest step where they meet, mm: no more than both drift together. */
+  public double step() {
+    return drift(near) + drift(far);
+  }
+
+  private static double drift(BoringPlan plan) {
+    return last(plan).map(Pass::drift).orElse(0.0);
+  }
+
+  /** The pass that goes deepest. */
+  private static Optional<Pass> last(BoringPlan plan) {
+    return plan.passes().stream().reduce((a, b) -> b.depth() >= a.depth() ? b : a);
+  }
+
+  /** What would go wrong where they meet. */
+  public List<Verdict> verdicts() {
+    List<Verdict> out = new ArrayList<>();
+    double overlap = overlap();
+    if (overlap < OVERLAP_LEAST - 1e-9) {
+      out.add(
+          new Verdict(
+              "bores-apart",
+              overlap <= 0 ? Grade.STOP : Grade.WATCH,
+              overlap,
+              OVERLAP_LEAST,
+              "mm",
+              overlap <= 0
+                  ? "The bores from both ends don't meet"
+                  : "The bores from both ends hardly meet",
+              "They have to run past one another at full diameter, or a skin is left."));
+    }
+    double step = step();
+    if (step > STEP_SEEN) {
+      out.add(
+          new Verdict(
+              "bores-step",
+              Grade.WATCH,
+              step,
+              STEP_SEEN,
+              "mm",
+              "The bores may meet with a step",
+              "Each drifts by itself; together by no more than this."));
+    }
+    return out;
+  }
+
+  /**
+   * Whether a bore passes a finished face by enough, so that the kept part is open once the waste
+   * behind it is parted off.
+   *
+   * @param what is bored, in words
+   * @param depth to its full diameter, mm
+   * @param face how far that face lies from where the depth is counted, mm
+   */
+  public static Optional<Verdict> shortOfLine(String what, double depth, double face) {
+    double past = depth - face;
+    return past >= PAST_FACE - 1e-9
+        ? Optional.empty()
+        : Optional.of(
+            new Verdict(
+                "short-of-line",
+                past <= 0 ? Grade.STOP : Grade.WATCH,
+                past,
+                PAST_FACE,
+                "mm",
+                "The " + what + " stops short of the part line",
+                "At full diameter it has to pass the finished face, not with its point."));
+  }
+}

@@ -1,0 +1,101 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Size;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Species;
+import java.util.Optional;
+
+/**
+ * The stock at hand: sawn, or a limb in its bark.
+ *
+ * @param length along the grain
+ * @param across diameter, the larger one of a limb that is out of round, or the side of a square
+ * @param square whether it is sawn square
+ * @param slim the smaller diameter of a limb that is out of round, over the bark
+ * @param bark how thick the bark of a limb is
+ * @param barkStays whether patches of bark may stay on the finished piece
+ */
+public record Blank(
+    Optional<Size> length,
+    Optional<Size> across,
+    boolean square,
+    Optional<Size> slim,
+    Optional<Size> bark,
+    boolean barkStays) {
+  /** Bark thicker than this share of a limb's radius leaves too little wood to speak of. */
+  private static final double BARK_MOST = 0.5;
+
+  /**
+   * @throws IllegalArgumentException when out of range, saying what would be accepted
+   */
+  public Blank {
+    // Files from before limbs were known have neither.
+    slim = slim == null ? Optional.empty() : slim;
+    bark = bark == null ? Optional.empty() : bark;
+    Stated.within(length, 20, 900, "A blank is");
+    Stated.within(across, 10, 450, "A blank is");
+    Stated.within(slim, 10, 450, "A limb's smaller diameter is");
+    Stated.within(bark, 0, 40, "Bark is");
+    if (square && (slim.isPresent() || bark.isPresent())) {
+      throw new IllegalArgumentException(
+          "A sawn square has neither bark nor a smaller diameter: choose round for a limb");
+    }
+    if (slim.isPresent() && across.isPresent() && slim.get().mm() > across.get().mm()) {
+      throw new IllegalArgumentException(
+          "The smaller diameter of a limb is no more than its larger, "
+              + Dims.both(across.get().mm()));
+    }
+    double thick = bark.map(Size::mm).orElse(0.0);
+    double least = slim.or(() -> Optional.of(Size.mm(450))).get().mm();
+    if (thick > BARK_MOST * Math.min(least, across.map(Size::mm).orElse(least)) / 2) {
+      throw new IllegalArgumentException(
+          "Bark stays thinner than half the limb's radius; this leaves too little wood");
+    }
+  }
+
+  /** Sawn stock. */
+  public Blank(Optional<Size> length, Optional<Size> across, boolean square) {
+    this(length, across, square, Optional.empty(), Optional.empty(), false);
+  }
+
+  /** How thick the bark is, mm; 0 for sawn stock. */
+  public double thick() {
+    return bark.map(Size::mm).orElse(0.0);
+  }
+
+  /** How far sound wood, or bark that may stay, surely reaches from the axis, mm. */
+  private double surely(double wide) {
+    return slim.map(Size::mm).orElse(wide) / 2 - (barkStays ? 0 : thick());
+  }
+
+  /**
+   * The largest cylinder that a blank surely gives, mm across: the errors of centring come off
+   * twice.
+   *
+   * @param across its resolved width, mm
+   */
+  public static double sure(Optional<Blank> blank, double across) {
+    double r = blank.map(b -> b.surely(across)).orElse(across / 2);
+    return 2 * (r - StockJudge.CENTRING);
+  }
+
+  /**
+   * The stock before anything is cut: what is wood at every angle, and what is wood at some.
+   *
+   * @param length its resolved length, mm
+   * @param across its resolved width, mm
+   */
+  public static Body body(
+      Optional<Blank> blank, double length, double across, Species wood, int grainSlope) {
+    HalfSection swept =
+        HalfSection.box(
+            0, length, 0, across / 2 * (blank.map(Blank::square).orElse(false) ? Math.sqrt(2) : 1));
+    double sound = blank.map(b -> b.surely(across)).orElse(across / 2);
+    HalfSection core =
+        sound == across / 2 && !blank.map(Blank::square).orElse(false)
+            ? swept
+            : HalfSection.box(0, length, 0, sound);
+    return new Body("blank", core, swept, wood.leaning(grainSlope));
+  }
+}

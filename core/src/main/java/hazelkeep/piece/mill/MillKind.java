@@ -1,0 +1,538 @@
+package hazelkeep.piece.mill;
+
+import hazelkeep.bore.Stations;
+import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Choice.Option;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Fitting;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Properties;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Stick;
+import hazelkeep.piece.StickPiece;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.Route;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/** A mill that is bored from both ends, and the shaker that stands beside it. */
+public final class MillKind implements Kind<Mill> {
+  /** The mill. */
+  public static final MillKind MILL = new MillKind("mill", "spice mill", Mill.Role.MILL);
+
+  /** Its twin. */
+  public static final MillKind SHAKER = new MillKind("shaker", "twin shaker", Mill.Role.SHAKER);
+
+  private static final String BODY = MillShape.BODY;
+  private static final String HEAD = MillShape.HEAD;
+  private static final double GROOVE = 2;
+  private static final double ML = 1000;
+
+  private static final List<DimKey> RECORDED =
+      Stream.of(
+              "outside.height",
+              "outside.diameter",
+              "outside.waist",
+              "bore.diameter",
+              "bore.foot",
+              "bore.mouth",
+              "ring.diameter",
+              "ring.depth",
+              "plate.diameter",
+              "drive.diameter",
+              "shaft.hole",
+              "spigot.diameter",
+              "thread.proud",
+              "tenon-foot.diameter",
+              "tenon-mouth.diameter",
+              "tenon-top.diameter")
+          .map(DimKey::new)
+          .toList();
+
+  private final String name;
+  private final String title;
+  private final Mill.Role role;
+
+  private MillKind(String name, String title, Mill.Role role) {
+    this.name = name;
+    this.title = title;
+    this.role = role;
+  }
+
+  @Override
+  public String name() {
+    return name;
+  }
+
+  @Override
+  public String title() {
+    return title;
+  }
+
+  @Override
+  public Class<Mill> type() {
+    return Mill.class;
+  }
+
+  @Override
+  public Mill fresh() {
+    return Mill.fresh(role);
+  }
+
+  @Override
+  public List<Rule<Mill>> rules() {
+    return MillRules.ALL;
+  }
+
+  @Override
+  public Aim aim(Mill design, Map<DimKey, Dim> dims, Shop shop) {
+    return new MillShape(design, dims, shop).aim();
+  }
+
+  @Override
+  public Route route(Mill design, Aim aim, Shop shop) {
+    return new MillRecipe(design, aim, shop).route();
+  }
+
+  @Override
+  public List<Finding> judge(Mill design, Aim aim, Shop shop) {
+    return new MillJudge(design, aim, shop).judge();
+  }
+
+  @Override
+  public List<Remedy> remedies(Mill design, Finding finding, Aim aim, Shop shop) {
+    return new MillJudge(design, aim, shop).remedies(finding);
+  }
+
+  @Override
+  public Mill size(Mill design, DimKey key, Optional<Size> size) {
+    Map<DimKey, Size> next = new TreeMap<>(design.sizes());
+    size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
+    // Height, shaft and thread say one another: the one that was stated last counts.
+    if (size.isPresent() && key.path().equals("thread.proud")) {
+      next.remove(new DimKey("outside.height"));
+    }
+    if (size.isPresent() && key.path().equals("outside.height")) {
+      next.remove(new DimKey("thread.proud"));
+    }
+    if (size.isPresent() && key.path().equals("head.height")) {
+      next.remove(new DimKey("body.height"));
+    }
+    if (size.isPresent() && key.path().equals("body.height")) {
+      next.remove(new DimKey("head.height"));
+      next.remove(new DimKey("outside.height"));
+    }
+    return design.with(next);
+  }
+
+  @Override
+  public Mill drag(Mill design, Aim aim, String handle, double z, double r) {
+    double tenth = Math.round(Math.max(1, 2 * r) * 10) / 10.0;
+    return size(design, new DimKey(handle), Optional.of(new Size(Length.mm(tenth), Hedge.EXACT)));
+  }
+
+  @Override
+  public List<Handle> handles(Mill d, Aim aim) {
+    double foot = foot(aim);
+    double h = aim.mm("body.height");
+    double rim = rim(aim);
+    List<Handle> out = new ArrayList<>();
+    out.add(across("outside.diameter", "foot", foot, aim));
+    if (d.form() == Mill.Form.WAISTED) {
+      out.add(across("outside.waist", "waist", foot + MillShape.WAIST * h, aim));
+    }
+    out.add(across("outside.join", "under the head", foot + h, aim));
+    out.add(
+        across(
+            "outside.top",
+            "head",
+            rim + Math.max(0, aim.mm("head.height") - aim.mm("head.dome")),
+            aim));
+    return out;
+  }
+
+  private static Handle across(String key, String label, double z, Aim aim) {
+    return new Handle(key, label, new Point(z, aim.mm(key) / 2), false, true);
+  }
+
+  private static double foot(Aim aim) {
+    return aim.part(BODY).closed().zero();
+  }
+
+  /** The head's shoulder, in the blank's z. */
+  private static double rim(Aim aim) {
+    return aim.part(HEAD).closed().zero() + aim.mm("body.height");
+  }
+
+  @Override
+  public List<Choice> choices(Mill d) {
+    List<Choice> out = new ArrayList<>();
+    out.add(
+        Choice.of(
+            "role",
+            "What it does",
+            List.of(
+                new Option("MILL", "Grinds", "A shaft goes through; its length sets the height."),
+                new Option("SHAKER", "Shakes", "Filled from the foot, holes in the head.")),
+            d.role(),
+            "outside.height",
+            "drive.depth"));
+    out.add(
+        Choice.of(
+            "form",
+            "Line of the body",
+            List.of(
+                new Option("WAISTED", "Waisted", "A grip for the hand."),
+                new Option("STRAIGHT", "Straight", "One line from foot to head.")),
+            d.form(),
+            "outside.waist",
+            "outside.join"));
+    out.add(
+        Choice.of(
+            "fit",
+            "How the head goes in",
+            Arrays.stream(FitClass.values())
+                .filter(f -> f != FitClass.JAM)
+                .map(f -> new Option(f.name(), f.word(), f.what()))
+                .toList(),
+            d.fit(),
+            "joint.clearance"));
+    return out;
+  }
+
+  static List<End> finishes(Mill d) {
+    return List.of(
+        new End(
+            "mouth",
+            BODY,
+            Choice.of(
+                "mouthBy",
+                "How the body is held for its mouth",
+                options(Finishing.AROUND, Finishing.JAM_PLUG, Finishing.EXPAND, Finishing.PRESSED),
+                d.mouthBy())),
+        new End(
+            "top",
+            HEAD,
+            Choice.of(
+                "topBy",
+                "How the top is finished",
+                options(Finishing.JAM_CUP, Finishing.AROUND, Finishing.PRESSED),
+                d.topBy())));
+  }
+
+  private static List<Option> options(Finishing... ways) {
+    return Arrays.stream(ways).map(Finishing::option).toList();
+  }
+
+  @Override
+  public List<End> ends(Mill d) {
+    return finishes(d);
+  }
+
+  @Override
+  public List<Boring> boring(Mill d, Aim aim, Shop shop) {
+    MillShape shape = new MillShape(d, aim.dims(), shop);
+    HalfSection body = aim.part(BODY).target();
+    Frame turned = new Frame(shape.top, true);
+    return List.of(
+        new Boring(
+            BODY,
+            "end of the tenon at its mouth",
+            List.of(shape.through().near()),
+            Stations.of(
+                body,
+                shape.mouthTenonEnd(),
+                aim.part(BODY).surface("bore").line(),
+                shop.depthGauge())),
+        new Boring(BODY, "foot", List.of(shape.through().far()), List.of()),
+        new Boring(
+            HEAD,
+            "end of its tenon",
+            List.of(shape.headBore()),
+            Stations.of(
+                aim.part(HEAD).target().in(turned),
+                turned.x(shape.tenonEnd),
+                aim.part(HEAD)
+                    .surface(aim.mm("drive.depth") > 0 ? "under" : "hole")
+                    .line()
+                    .in(turned),
+                shop.depthGauge())));
+  }
+
+  @Override
+  public HalfSection keep(Mill d, Aim aim, Shop shop) {
+    return new MillShape(d, aim.dims(), shop).walls().zone();
+  }
+
+  @Override
+  public List<Fitting> fittings(Mill d, Aim aim) {
+    return new MillParts(d, aim).fittings();
+  }
+
+  @Override
+  public List<String> assembly(Mill d) {
+    return new MillParts(d, null).assembly();
+  }
+
+  @Override
+  public List<StickPiece> stick(Mill d, Map<DimKey, Dim> dims) {
+    return new Stick(dims)
+        .add("stick.face-foot", "facing", false)
+        .add("stick.tenon-foot", "tenon", false)
+        .add("stick.waste-foot", "waste", false)
+        .add("body.height", "body", true)
+        .add("stick.face-mouth", "facing", false)
+        .add("stick.tenon-mouth", "tenon", false)
+        .add("stick.kerf", "kerf", false)
+        .add("stick.face-spigot", "facing", false)
+        .add("joint.length", "head's tenon", true)
+        .add("head.height", "head", true)
+        .add("stick.waste-top", "waste", false)
+        .add("stick.tenon-top", "tenon", false)
+        .add("stick.face-top", "facing", false)
+        .done();
+  }
+
+  @Override
+  public List<Measure> measures(Mill d, Aim aim) {
+    double foot = foot(aim);
+    double mouth = foot + aim.mm("body.height");
+    double rim = rim(aim);
+    double end = rim - aim.mm("joint.length");
+    double top = rim + aim.mm("head.height");
+    double tenon = mouth + aim.mm("stick.face-mouth") + aim.mm("stick.tenon-mouth");
+    List<Measure> m = new ArrayList<>();
+    m.add(along("body.height", "body", Measure.Kind.LENGTH, foot, mouth, 0, BODY));
+    m.add(along("head.height", "head", Measure.Kind.LENGTH, rim, top, 0, HEAD));
+    m.add(over(aim, "outside.diameter", "⌀ foot", Measure.Kind.OUTSIDE, foot, BODY));
+    if (d.form() == Mill.Form.WAISTED) {
+      double waist = foot + MillShape.WAIST * aim.mm("body.height");
+      m.add(over(aim, "outside.waist", "⌀ waist", Measure.Kind.OUTSIDE, waist, BODY));
+    }
+    m.add(over(aim, "outside.join", "⌀", Measure.Kind.OUTSIDE, mouth, BODY));
+    m.add(over(aim, "outside.top", "⌀ head", Measure.Kind.OUTSIDE, (rim + top) / 2, HEAD));
+    double lead = mouth - 0.3 * aim.mm("body.height");
+    m.add(over(aim, "bore.diameter", "⌀ bore", Measure.Kind.INSIDE, lead, BODY));
+    double seat = foot + 0.7 * aim.mm("ring.depth");
+    m.add(over(aim, "ring.diameter", "⌀ seat", Measure.Kind.INSIDE, seat, BODY));
+    double r = aim.mm("bore.diameter") / 2;
+    m.add(
+        along(
+            "bore.foot",
+            "from foot",
+            Measure.Kind.DEPTH,
+            foot,
+            foot + aim.mm("bore.foot"),
+            r,
+            BODY));
+    m.add(bench("bore.mouth", "from mouth", tenon - aim.mm("bore.mouth"), tenon, r, BODY));
+    m.add(
+        bench("plate.depth", "plate", foot, foot + Math.max(0.1, aim.mm("plate.depth")), r, BODY));
+    m.add(bench("ring.depth", "seat", foot, foot + Math.max(0.1, aim.mm("ring.depth")), r, BODY));
+    m.add(bench("drive.depth", "seat", end, end + Math.max(0.1, aim.mm("drive.depth")), 1, HEAD));
+    m.add(bench("shaft.bore", "hole", end, end + Math.max(0.1, aim.mm("shaft.bore")), 1, HEAD));
+    m.add(across(aim, "spigot.diameter", "tenon", (end + rim) / 2, HEAD));
+    m.add(across(aim, "tenon-foot.diameter", "tenon", foot / 2, BODY));
+    m.add(across(aim, "tenon-mouth.diameter", "tenon", tenon - 2, BODY));
+    m.add(across(aim, "tenon-top.diameter", "tenon", top + aim.mm("stick.waste-top") + 2, HEAD));
+    m.add(across(aim, "blank.round", "round", foot + 5, BODY));
+    return m;
+  }
+
+  private static Measure over(
+      Aim aim, String key, String label, Measure.Kind kind, double z, String part) {
+    return new Measure(
+        new DimKey(key), label, new Point(z, 0), new Point(z, aim.mm(key) / 2), kind, part, true);
+  }
+
+  private static Measure across(Aim aim, String key, String label, double z, String part) {
+    return new Measure(
+        new DimKey(key),
+        label,
+        new Point(z, 0),
+        new Point(z, aim.mm(key) / 2),
+        Measure.Kind.OUTSIDE,
+        part,
+        false);
+  }
+
+  private static Measure along(
+      String key, String label, Measure.Kind kind, double from, double to, double r, String part) {
+    return new Measure(
+        new DimKey(key), label, new Point(from, 0), new Point(to, r), kind, part, true);
+  }
+
+  private static Measure bench(
+      String key, String label, double from, double to, double r, String part) {
+    return new Measure(
+        new DimKey(key),
+        label,
+        new Point(from, 0),
+        new Point(to, r),
+        Measure.Kind.DEPTH,
+        part,
+        false);
+  }
+
+  @Override
+  public Map<String, Double> anchors(Mill d, Map<DimKey, Double> dims) {
+    double foot = sum(dims, "stick.face-foot", "stick.tenon-foot", "stick.waste-foot");
+    double rim =
+        foot
+            + sum(
+                dims,
+                "body.height",
+                "stick.face-mouth",
+                "stick.tenon-mouth",
+                "stick.kerf",
+                "stick.face-spigot",
+                "joint.length");
+    return Map.of(BODY, foot, HEAD, rim);
+  }
+
+  private static double sum(Map<DimKey, Double> dims, String... keys) {
+    return Arrays.stream(keys).mapToDouble(k -> dims.get(new DimKey(k))).sum();
+  }
+
+  @Override
+  public Map<DimKey, Double> settled(Mill d, Map<DimKey, Double> then, Map<DimKey, Double> now) {
+    // The tenon on the head stays where it was cut, however high the head is to be.
+    double waste = sum(then, "head.height", "stick.waste-top") - sum(now, "head.height");
+    return Math.abs(waste - sum(now, "stick.waste-top")) < 1e-9
+        ? Map.of()
+        : Map.of(new DimKey("stick.waste-top"), Math.max(0, waste));
+  }
+
+  @Override
+  public List<DimKey> stays(Mill d, Set<DimKey> named) {
+    DimKey height = new DimKey("outside.height");
+    DimKey head = new DimKey("head.height");
+    boolean whole = named.contains(height) || named.contains(new DimKey("thread.proud"));
+    return Stream.of(height, head).filter(k -> !named.contains(k) && !whole).toList();
+  }
+
+  @Override
+  public List<Feature> features(Mill d) {
+    List<Feature> out = new ArrayList<>();
+    out.add(feature("bore.diameter", BODY, "mouth bore", Feature.Kind.INNER));
+    out.add(feature("spigot.diameter", HEAD, "spigot", Feature.Kind.OUTER));
+    out.add(feature("outside.diameter", BODY, "side", Feature.Kind.SHAPE));
+    out.add(feature("bore.foot", BODY, "bore", Feature.Kind.SHAPE));
+    out.add(feature("bore.mouth", BODY, "bore", Feature.Kind.SHAPE));
+    out.add(feature("tenon-foot.diameter", BODY, "foot", Feature.Kind.STUB));
+    out.add(feature("tenon-mouth.diameter", BODY, "mouth", Feature.Kind.STUB));
+    out.add(feature("tenon-top.diameter", HEAD, "top", Feature.Kind.STUB));
+    return out;
+  }
+
+  private static Feature feature(String key, String part, String on, Feature.Kind kind) {
+    return new Feature(new DimKey(key), new SurfaceId(part, on), kind, new DimKey(key));
+  }
+
+  @Override
+  public List<DimKey> recorded(Mill d) {
+    return RECORDED;
+  }
+
+  @Override
+  public List<Remedy> waysOn(Mill d, Aim aim, AsFound f) {
+    List<Remedy> out = new ArrayList<>();
+    double v = f.value();
+    String height = f.part().equals(BODY) ? "body.height" : "head.height";
+    switch (f.what()) {
+      case LENGTH -> {
+        set(out, height, v);
+        set(out, height, v - 2);
+      }
+      case DIAMETER -> {
+        for (String key : List.of("outside.diameter", "outside.waist", "outside.top")) {
+          set(out, key, Math.min(v, aim.mm(key)));
+        }
+        out.add(new Remedy.Choose("form", "WAISTED"));
+      }
+      case DEPTH -> set(out, "bore.foot", v);
+      case FLAW -> {
+        set(out, "outside.waist", aim.mm("outside.waist") - 2 * v);
+        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v);
+      }
+      case LOST -> {}
+    }
+    set(out, "bore.diameter", aim.mm("bore.diameter") - 2);
+    return out;
+  }
+
+  private static void set(List<Remedy> out, String key, double mm) {
+    if (mm > 1) {
+      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
+    }
+  }
+
+  @Override
+  public HalfSection gone(Mill d, Aim aim, AsFound f) {
+    boolean body = f.part().equals(BODY);
+    double zero = body ? foot(aim) : rim(aim);
+    double high = aim.mm(body ? "body.height" : "head.height");
+    double far = aim.mm("blank.across") + 20;
+    double v = f.value();
+    double r = aim.mm("outside.diameter") / 2;
+    return switch (f.what()) {
+      case LENGTH -> HalfSection.box(zero + v, zero + high + 1, 0, far);
+      case DIAMETER -> HalfSection.box(zero + f.at() - GROOVE, zero + f.at() + GROOVE, v / 2, far);
+      case DEPTH ->
+          HalfSection.box(zero + high - v, zero + high + 1, 0, aim.mm("bore.diameter") / 4);
+      case FLAW ->
+          v > 0
+              ? HalfSection.box(zero + f.at() - 1, zero + f.at() + 1, r - v, far)
+              : HalfSection.EMPTY;
+      case LOST -> HalfSection.EMPTY;
+    };
+  }
+
+  @Override
+  public Properties properties(Mill d, Aim aim) {
+    HalfSection body = aim.part(BODY).target().in(aim.part(BODY).closed());
+    HalfSection head = aim.part(HEAD).target().in(aim.part(HEAD).closed());
+    double from = aim.mm("ring.depth");
+    double to = aim.mm("body.height") - aim.mm("joint.length");
+    HalfSection shaft = HalfSection.box(0, to, 0, aim.mm("shaft.diameter") / 2);
+    HalfSection room =
+        HalfSection.box(from, to, 0, aim.mm("bore.diameter") / 2).minus(body).minus(shaft);
+    double wood = (body.volume() + head.volume()) / ML;
+    double density = aim.blank().density();
+    double centre =
+        (body.centroid() * body.volume() + head.centroid() * head.volume())
+            / (body.volume() + head.volume());
+    return new Properties(
+        room.volume() / ML,
+        0,
+        wood,
+        Double.isNaN(density) ? OptionalDouble.empty() : OptionalDouble.of(wood * density / ML),
+        Math.toDegrees(Math.atan(aim.mm("outside.diameter") / 2 / centre)));
+  }
+}

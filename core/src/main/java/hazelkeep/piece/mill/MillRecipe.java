@@ -1,0 +1,478 @@
+package hazelkeep.piece.mill;
+
+import static hazelkeep.route.Acts.read;
+import static hazelkeep.route.Acts.remove;
+
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Grip;
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.hold.Squeeze;
+import hazelkeep.piece.EndHolds;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Tenons;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Route;
+import hazelkeep.route.Setup;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Centre;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * How a mill or shaker is made: the body is bored from its mouth on its foot tenon, reversed on the
+ * tenon at its mouth and bored from the foot until the bores meet, shaped there between jaws and
+ * cone; its mouth comes last. The head is bored and its tenon fitted to the body, then its top.
+ */
+final class MillRecipe {
+  private static final String BODY = MillShape.BODY;
+  private static final String HEAD = MillShape.HEAD;
+
+  private final Mill design;
+  private final Aim aim;
+  private final Shop shop;
+  private final MillShape shape;
+  private final Acts acts;
+  private final String calipers;
+  private final String depthGauge;
+  private final List<Setup> setups = new ArrayList<>();
+
+  MillRecipe(Mill design, Aim aim, Shop shop) {
+    this.design = design;
+    this.aim = aim;
+    this.shop = shop;
+    this.shape = new MillShape(design, aim.dims(), shop);
+    this.acts = new Acts(aim, design.grit(), design.finish());
+    this.calipers = shop.caliper().name();
+    this.depthGauge = shop.depthGauge().name();
+  }
+
+  Route route() {
+    centres();
+    whole();
+    fromMouth();
+    fromFoot();
+    outside();
+    mouth();
+    head();
+    top();
+    bench();
+    return new Route(setups, List.of());
+  }
+
+  private void centres() {
+    SetupDraft s = draft("centres", "Between centres", free(new Centres()), both(flat()));
+    s.step(
+        "round",
+        "Round the blank",
+        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Speeds.At.TURNING,
+        remove(BODY, HalfSection.box(-10, shape.length + 10, aim.mm("blank.round") / 2, shape.far)),
+        read("blank.round", calipers, "at both ends", 1, 1));
+    double f0 = aim.mm("stick.face-foot");
+    double f1 = f0 + aim.mm("stick.tenon-foot");
+    double t0 = shape.top + aim.mm("stick.waste-top");
+    double t1 = t0 + aim.mm("stick.tenon-top");
+    s.step(
+        "tenons",
+        "Face both ends, cut both tenons",
+        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        remove(
+            BODY,
+            HalfSection.box(-10, f0, 0, shape.far)
+                .plus(HalfSection.box(t1, shape.length + 10, 0, shape.far))),
+        remove(BODY, round(f0, f1, BODY, "foot tenon").plus(round(t0, t1, HEAD, "tenon"))),
+        turned("tenon-foot.diameter", "across its widest"),
+        turned("tenon-top.diameter", "across its widest"));
+    setups.add(s.done());
+  }
+
+  /** What has to go round a tenon. */
+  private HalfSection round(double from, double to, String part, String stub) {
+    return HalfSection.box(from, to, 0, shape.far).minus(aim.part(part).stub(stub).region());
+  }
+
+  private void whole() {
+    SetupDraft s =
+        draft(
+            "whole",
+            "Foot tenon in the jaws, tail up",
+            new Hold(onFoot(), Optional.of(shop.live())),
+            both(footFrame()));
+    s.step(
+        "grain mark",
+        "Mark the grain",
+        "Draw a pencil line across the join: the head goes back on to it.",
+        Speeds.At.TURNING,
+        new Act.Mark(BODY, "grain"),
+        new Act.Mark(HEAD, "grain"));
+    double m0 = shape.mouth + aim.mm("stick.face-mouth");
+    double m1 = shape.mouthTenonEnd();
+    s.step(
+        "mouth tenon",
+        "Cut the tenon at the mouth",
+        "A third tenon, between body and head: the body is held by it when it is bored from the foot.",
+        Speeds.At.TURNING,
+        remove(BODY, round(m0, m1, BODY, "tenon")),
+        turned("tenon-mouth.diameter", "across its widest"));
+    s.step(
+        "part",
+        "Part the head off",
+        "Cut wider than the tool, slow, down to a neck of about 6 mm (1/4 in); finish it by hand with the lathe stopped.",
+        Speeds.At.PARTING,
+        Acts.part(
+            BODY,
+            HEAD,
+            HalfSection.box(
+                shape.kerfFrom(), shape.kerfFrom() + aim.mm("stick.kerf"), 0, shape.far)));
+    setups.add(s.done());
+  }
+
+  private void fromMouth() {
+    SetupDraft s =
+        draft("from the mouth", "Body on its foot tenon", free(onFoot()), of(BODY, footFrame()));
+    bits(s, shape.through().near(), BODY, shape::fromMouth, "from the tenon's end");
+    setups.add(s.done());
+  }
+
+  private void fromFoot() {
+    SetupDraft s =
+        draft(
+            "from the foot",
+            "Reversed, body on the tenon at its mouth",
+            free(onMouth()),
+            of(BODY, mouthFrame()));
+    s.step(
+        "face",
+        "Face the foot",
+        "Turn the foot's tenon away and true the foot: the mill stands on it, and all depths count from it.",
+        Speeds.At.TURNING,
+        acts.bare(0, BODY, "foot"));
+    boolean open = bits(s, shape.through().far(), BODY, shape::fromFoot, "from the foot");
+    boolean bore = open || shape.through().near().passes().stream().anyMatch(p -> p.open() > 0);
+    if (bore) {
+      s.step(
+          "open",
+          "Open seats and bore to size",
+          "There is no bit of that size: open them to it, and try the part itself.",
+          Speeds.At.TURNING,
+          acts.bare(0, BODY, seats()));
+    }
+    s.step(
+        "sand foot",
+        "Sand and finish the foot",
+        "Through the grits, then the finish; keep both out of the seats.",
+        Speeds.At.SANDING,
+        acts.treat(BODY, "foot"));
+    setups.add(s.done());
+  }
+
+  private String[] seats() {
+    return aim.part(BODY).surfaces().stream()
+        .filter(s -> s.inside())
+        .map(s -> s.id().name())
+        .toArray(String[]::new);
+  }
+
+  /** Adds a step for every bit; whether something is left to open with a tool. */
+  private boolean bits(
+      SetupDraft s, BoringPlan plan, String part, Function<Pass, HalfSection> hole, String from) {
+    List<Pass> passes = plan.passes();
+    boolean open = false;
+    for (int i = 0; i < passes.size(); i++) {
+      Pass p = passes.get(i);
+      open |= p.open() > 0;
+      if (i + 1 < passes.size() && passes.get(i + 1).bit().equals(p.bit())) {
+        // The same bit goes on deeper: it need not be set twice.
+        continue;
+      }
+      List<Act> acted = new ArrayList<>();
+      acted.add(remove(part, hole.apply(p)));
+      depth(part, p)
+          .ifPresent(
+              k ->
+                  acted.add(
+                      read(
+                          k,
+                          depthGauge,
+                          from + " to the bit's full diameter",
+                          MillLimits.READ,
+                          MillLimits.READ)));
+      s.bore(
+          "bit " + (i + 1),
+          "Bore with the " + p.bit().name(),
+          "Tailstock locked, chips cleared "
+              + p.strokes()
+              + " times"
+              + p.extension().map(e -> ", then on the " + e.name()).orElse("")
+              + ". Depths and readings stand on the Bore page.",
+          p.bit(),
+          acted.toArray(Act[]::new));
+    }
+    return open;
+  }
+
+  /** The dimension that is read after a bit: the one it was brought to. */
+  private Optional<String> depth(String part, Pass p) {
+    return List.of(
+            "plate.depth", "ring.depth", "bore.foot", "bore.mouth", "drive.depth", "shaft.bore")
+        .stream()
+        .filter(k -> part.equals(HEAD) == (k.startsWith("drive") || k.startsWith("shaft")))
+        .filter(k -> Math.abs(aim.mm(k) - p.depth()) < 1e-9)
+        .findFirst();
+  }
+
+  private void outside() {
+    Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
+    SetupDraft s =
+        draft(
+            "outside",
+            "Body on the tenon at its mouth, cone in the foot",
+            new Hold(onMouth(), Optional.of(cone)),
+            of(BODY, mouthFrame()));
+    s.step(
+        "side",
+        "Shape the body",
+        "Keep off the wood that the bores need: waist and foot are drawn against them.",
+        Speeds.At.TURNING,
+        acts.bare(0, BODY, "side"),
+        turned("outside.diameter", "at the foot"));
+    s.step(
+        "finish",
+        "Sand and finish the body",
+        "Through the grits, then the finish.",
+        Speeds.At.SANDING,
+        acts.treat(BODY, "side"));
+    setups.add(s.done());
+  }
+
+  private void mouth() {
+    EndHolds.Mount mount = mouthHold(design, aim, shop);
+    boolean pressed = design.mouthBy() == Finishing.PRESSED;
+    Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
+    SetupDraft s =
+        draft(
+            "mouth",
+            "Body by its foot",
+            pressed ? new Hold(mount.grip(), Optional.of(cone)) : free(mount.grip()),
+            of(BODY, mount.frame()));
+    s.step(
+        "mouth",
+        "Turn the tenon at the mouth away",
+        "Light cuts; face the mouth clean and a hair hollow, so that the head sits on its outer edge.",
+        Speeds.At.TURNING,
+        acts.bare(0, BODY, "mouth"),
+        read(
+            "bore.diameter",
+            calipers,
+            "inside the mouth",
+            MillLimits.READ_SEAT,
+            MillLimits.READ_SEAT));
+    setups.add(s.done());
+  }
+
+  private void head() {
+    SetupDraft s = draft("head", "Head on its tenon", free(onHead()), of(HEAD, headFrame()));
+    boolean grinds = aim.mm("shaft.hole") > 0;
+    s.step(
+        "face",
+        "Face the head",
+        "Face the end of its tenon: depths in the head count from there.",
+        Speeds.At.TURNING,
+        acts.bare(0, HEAD, "spigot end"));
+    boolean open = bits(s, shape.headBore(), HEAD, shape::intoHead, "from the tenon's end");
+    if (open) {
+      s.step(
+          "open",
+          "Open the seat to size",
+          "There is no bit of that size: open it to it, and try the part itself.",
+          Speeds.At.TURNING,
+          acts.bare(0, HEAD, aim.mm("drive.depth") > 0 ? "under" : "hole"));
+    }
+    s.step(
+        "tenon",
+        "Turn the head's tenon to the body",
+        grinds
+            ? "Sneak up on it with the body in hand: it has to turn freely without a rattle."
+            : "Sneak up on it with the body in hand, grain lines together.",
+        Speeds.At.TURNING,
+        acts.bare(0, HEAD, "spigot", "shoulder"),
+        read("spigot.diameter", calipers, "on the tenon", 0.05, 0.05),
+        new Act.Try("closure", false));
+    setups.add(s.done());
+  }
+
+  private void top() {
+    EndHolds.Mount mount = topHold(design, aim, shop);
+    SetupDraft up =
+        draft(
+            "top, tail up",
+            "Head by its own tenon, tail up",
+            new Hold(mount.grip(), Optional.of(shop.pad())),
+            of(HEAD, mount.frame()));
+    HalfSection nub = HalfSection.box(shape.top - 30, shape.length + 10, 0, shop.pad().radius());
+    up.step(
+        "bulk",
+        "Shape the head",
+        "Side and dome in one line with the body, round the pad; the last of the tenon stays under it.",
+        Speeds.At.TURNING,
+        acts.bare(0, HEAD, "side"),
+        remove(HEAD, aim.part(HEAD).surface("top").zone().minus(nub)));
+    up.step(
+        "finish",
+        "Sand and finish the head's side",
+        "Through the grits, then the finish.",
+        Speeds.At.SANDING,
+        acts.treat(HEAD, "side"));
+    setups.add(up.done());
+    if (design.topBy() == Finishing.PRESSED) {
+      SetupDraft hand =
+          draft("top by hand", "On the bench", free(new OffLathe()), of(HEAD, flat()));
+      hand.step(
+          "pare",
+          "Finish the top by hand",
+          "Pare the nub off, sand and finish the middle by hand.",
+          Speeds.At.TURNING,
+          Acts.both(
+              List.of(remove(HEAD, aim.part(HEAD).surface("top").zone())),
+              acts.treat(HEAD, "top")));
+      setups.add(hand.done());
+      return;
+    }
+    SetupDraft s =
+        draft("top", "Head by its own tenon", free(mount.grip()), of(HEAD, mount.frame()));
+    s.step(
+        "top",
+        "Finish the top",
+        "Take the nub off by light cuts"
+            + (aim.mm("shaft.hole") > 0 ? "; the shaft's hole opens as it goes." : ".")
+            + " Sand it, then the finish.",
+        Speeds.At.TURNING,
+        Acts.both(List.of(acts.bare(0, HEAD, "top")), acts.treat(HEAD, "top")));
+    setups.add(s.done());
+  }
+
+  private void bench() {
+    SetupDraft s = draft("bench", "On the bench", free(new OffLathe()), both(flat()));
+    if (aim.mm("holes.diameter") > 0) {
+      s.step(
+          "holes",
+          "Drill the holes in the head",
+          design.holes()
+              + " holes, evenly on their circle, from outside into the hollow, over scrap.",
+          Speeds.At.TURNING,
+          new Act.Mark(HEAD, "holes"));
+    }
+    s.step(
+        "assemble",
+        "Put it together, sign it",
+        "In the order of the parts list; nothing is glued before it has been tried dry.",
+        Speeds.At.TURNING,
+        new Act.Mark(BODY, "name, date, species"));
+    setups.add(s.done());
+  }
+
+  /** The body held by its foot, so that its mouth can be finished. */
+  static EndHolds.Mount mouthHold(Mill design, Aim aim, Shop shop) {
+    MillShape shape = new MillShape(design, aim.dims(), shop);
+    boolean plate = aim.mm("plate.diameter") > 0 && aim.mm("plate.depth") > 0;
+    double seat = aim.mm(plate ? "plate.diameter" : "ring.diameter");
+    double deep = aim.mm(plate ? "plate.depth" : "ring.depth");
+    return new EndHolds(aim.blank().wood(), design.jamWood(), design.paper(), shop)
+        .mount(
+            design.mouthBy(),
+            new EndHolds.Half(
+                BODY,
+                "seats",
+                seat,
+                deep,
+                2 * deep,
+                2 * aim.part(BODY).target().outer(shape.foot + EndHolds.ROUND_DEPTH / 2),
+                shape.foot,
+                false),
+            Double.NaN);
+  }
+
+  /** The head held by its own tenon, so that its top can be finished. */
+  static EndHolds.Mount topHold(Mill design, Aim aim, Shop shop) {
+    MillShape shape = new MillShape(design, aim.dims(), shop);
+    double drive = aim.mm("drive.depth");
+    return new EndHolds(aim.blank().wood(), design.jamWood(), design.paper(), shop)
+        .mount(
+            design.topBy(),
+            new EndHolds.Half(
+                HEAD,
+                "under",
+                drive > 0 ? aim.mm("drive.diameter") : aim.mm("shaft.hole"),
+                drive,
+                2 * drive,
+                aim.mm("spigot.diameter"),
+                shape.tenonEnd,
+                false),
+            shape.rim);
+  }
+
+  private static SetupDraft draft(String name, String title, Hold hold, Map<String, Frame> frames) {
+    return new SetupDraft(name, title, hold, frames);
+  }
+
+  private Act.Read turned(String key, String where) {
+    return read(key, calipers, where, MillLimits.READ, MillLimits.READ);
+  }
+
+  private static Hold free(Grip grip) {
+    return new Hold(grip, Optional.empty());
+  }
+
+  private Squeeze onFoot() {
+    return new Squeeze(BODY, "foot tenon", Tenons.jaws(shop, aim, "foot"));
+  }
+
+  private Squeeze onMouth() {
+    return new Squeeze(BODY, Tenons.jaws(shop, aim, "mouth"));
+  }
+
+  private Squeeze onHead() {
+    return new Squeeze(HEAD, Tenons.jaws(shop, aim, "top"));
+  }
+
+  private Frame footFrame() {
+    return new Frame(aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"), false);
+  }
+
+  private Frame mouthFrame() {
+    return new Frame(shape.mouth + aim.mm("stick.face-mouth"), true);
+  }
+
+  private Frame headFrame() {
+    return new Frame(shape.top + aim.mm("stick.waste-top"), true);
+  }
+
+  private static Frame flat() {
+    return new Frame(0, false);
+  }
+
+  private static Map<String, Frame> of(String part, Frame frame) {
+    return Map.of(part, frame);
+  }
+
+  private static Map<String, Frame> both(Frame f) {
+    Map<String, Frame> out = new LinkedHashMap<>();
+    out.put(BODY, f);
+    out.put(HEAD, f);
+    return out;
+  }
+}

@@ -1,0 +1,506 @@
+package hazelkeep.piece.mill;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.BothEnds;
+import hazelkeep.bore.Pass;
+import hazelkeep.bore.Sweep;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Blank;
+import hazelkeep.piece.BoreWalls;
+import hazelkeep.piece.Dims;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Joint;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Curve;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Profile;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Species;
+import hazelkeep.wood.Stub;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The target shapes of a mill in its blank: the body's foot towards the headstock, then the head.
+ */
+final class MillShape {
+  static final String BODY = "body";
+  static final String HEAD = "head";
+  private static final double BEYOND = 10;
+
+  private final Mill design;
+  private final Map<DimKey, Dim> dims;
+  private final Shop shop;
+  private BothEnds through;
+
+  /**
+   * Foot and mouth of the body; end and shoulder of the head's tenon; top; all in the blank's z.
+   */
+  final double foot;
+
+  final double mouth;
+  final double tenonEnd;
+  final double rim;
+  final double top;
+  final double far;
+  final double length;
+
+  MillShape(Mill design, Map<DimKey, Dim> dims, Shop shop) {
+    this.design = design;
+    this.dims = dims;
+    this.shop = shop;
+    foot = mm("stick.face-foot") + mm("stick.tenon-foot") + mm("stick.waste-foot");
+    mouth = foot + mm("body.height");
+    tenonEnd = kerfFrom() + mm("stick.kerf") + mm("stick.face-spigot");
+    rim = tenonEnd + mm("joint.length");
+    top = rim + mm("head.height");
+    length = mm("blank.length");
+    far = mm("blank.across") + 20;
+  }
+
+  double mm(String key) {
+    return dims.get(new DimKey(key)).mm();
+  }
+
+  /** Where the body's mouth tenon ends. */
+  double mouthTenonEnd() {
+    return mouth + mm("stick.face-mouth") + mm("stick.tenon-mouth");
+  }
+
+  double kerfFrom() {
+    return mouthTenonEnd();
+  }
+
+  /** From the head's place in the blank to its place on the closed piece. */
+  double jump() {
+    return rim - mouth;
+  }
+
+  /** The seats at the foot, widest first, then the main bore. */
+  private Bore footBore() {
+    List<Bore.Step> steps = new ArrayList<>();
+    for (String seat : List.of("plate", "ring")) {
+      if (mm(seat + ".diameter") > 0 && mm(seat + ".depth") > 0) {
+        steps.add(new Bore.Step(mm(seat + ".diameter"), mm(seat + ".depth")));
+      }
+    }
+    steps.add(new Bore.Step(mm("bore.diameter"), mm("bore.foot")));
+    try {
+      return new Bore("from the foot", steps);
+    } catch (IllegalArgumentException e) {
+      throw new BadDesign(
+          new DimKey("ring.diameter"),
+          "The parts at the foot can't be put in: each seat is narrower and deeper than the one"
+              + " before it, plate, seat, main bore.");
+    }
+  }
+
+  /** Both bores of the body: from its mouth and from its foot. */
+  BothEnds through() {
+    if (through == null) {
+      Bore near = Bore.plain("from the mouth", mm("bore.diameter"), mm("bore.mouth"));
+      through =
+          new BothEnds(
+              BoringPlan.of(near, shop), BoringPlan.of(footBore(), shop), mouthTenonEnd() - foot);
+    }
+    return through;
+  }
+
+  /** What is bored in the head, from its tenon's end. */
+  BoringPlan headBore() {
+    List<Bore.Step> steps = new ArrayList<>();
+    if (mm("drive.diameter") > 0 && mm("drive.depth") > 0) {
+      steps.add(new Bore.Step(mm("drive.diameter"), mm("drive.depth")));
+    }
+    if (mm("shaft.hole") > 0) {
+      steps.add(new Bore.Step(mm("shaft.hole"), mm("shaft.bore")));
+    }
+    if (steps.isEmpty()) {
+      throw new BadDesign(
+          new DimKey("drive.diameter"),
+          "Something is bored in the head: a seat, a hollow, a hole.");
+    }
+    try {
+      return BoringPlan.of(new Bore("head", steps), shop);
+    } catch (IllegalArgumentException e) {
+      throw new BadDesign(
+          new DimKey("drive.diameter"),
+          "The seat in the head is wider than the shaft's hole, "
+              + Dims.both(mm("shaft.hole"))
+              + ", and ends inside the head.");
+    }
+  }
+
+  Aim aim() {
+    sane();
+    Part body = body();
+    Part head = head();
+    Joint joint =
+        new Joint(
+            "closure",
+            new SurfaceId(BODY, "mouth bore"),
+            new SurfaceId(HEAD, "spigot"),
+            new DimKey("bore.diameter"),
+            new DimKey("spigot.diameter"),
+            new SurfaceId(HEAD, "spigot"),
+            design.fit());
+    Species wood =
+        shop.woods()
+            .named(design.species())
+            .orElseGet(() -> new Species(design.species(), "", Map.of()));
+    return new Aim(
+        Blank.body(design.blank(), length, mm("blank.across"), wood, design.grainSlope()),
+        List.of(body, head),
+        List.of(joint),
+        dims);
+  }
+
+  private void sane() {
+    below("ring.diameter", "outside.diameter", "The seat at the foot", "the foot");
+    below("plate.diameter", "outside.diameter", "The plate at the foot", "the foot");
+    below("bore.diameter", "outside.waist", "The main bore", "the waist");
+    below("bore.diameter", "outside.join", "The main bore", "the body at the head");
+    below("drive.diameter", "spigot.diameter", "The seat in the head", "the head's tenon");
+    below("shaft.hole", "outside.top", "The hole for the shaft", "the head's top");
+    if (mm("ring.depth") + mm("joint.length") >= mm("body.height")) {
+      throw new BadDesign(
+          new DimKey("body.height"),
+          "Seat and head's tenon need more body than this: over "
+              + Dims.both(mm("ring.depth") + mm("joint.length"))
+              + ".");
+    }
+    if (mm("drive.depth") >= mm("joint.length") + mm("head.height")) {
+      throw new BadDesign(
+          new DimKey("drive.depth"),
+          "What is let into the head ends inside it: less than "
+              + Dims.both(mm("joint.length") + mm("head.height"))
+              + ".");
+    }
+    if (mm("head.dome") > mm("head.height")) {
+      throw new BadDesign(
+          new DimKey("head.dome"),
+          "The dome is no higher than the head, " + Dims.both(mm("head.height")) + ".");
+    }
+    double past = mm("bore.foot");
+    if (past >= mm("body.height") + mm("stick.face-mouth")) {
+      throw new BadDesign(
+          new DimKey("bore.foot"),
+          "The bore from the foot ends inside the body: less than "
+              + Dims.both(mm("body.height"))
+              + ".");
+    }
+  }
+
+  private void below(String in, String out, String what, String where) {
+    if (mm(in) >= mm(out)) {
+      throw new BadDesign(
+          new DimKey(in),
+          what + " stays narrower than " + where + ", which is " + Dims.both(mm(out)) + " across.");
+    }
+  }
+
+  private Polyline bodySide() {
+    double h = mm("body.height");
+    double rFoot = mm("outside.diameter") / 2;
+    double rJoin = mm("outside.join") / 2;
+    List<Curve> curves =
+        design.form() == Mill.Form.STRAIGHT
+            ? List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rJoin)))
+            : Profile.smooth(
+                List.of(
+                    new Point(0, rFoot),
+                    new Point(WAIST * h, mm("outside.waist") / 2),
+                    new Point(h, rJoin)));
+    return moved(new Profile(curves).flat(), foot);
+  }
+
+  /** Where the waist lies, as a share of the body's height. */
+  static final double WAIST = 0.55;
+
+  private Polyline headSide() {
+    double side = mm("head.height") - mm("head.dome");
+    double from = mm("outside.join") / 2;
+    double to = mm("outside.top") / 2;
+    // A head that is all dome still has a hair of side, so that it has an edge.
+    double high = Math.max(HAIR, side);
+    return moved(
+        new Profile(List.of(new Curve.Line(new Point(0, from), new Point(high, to)))).flat(), rim);
+  }
+
+  private static final double HAIR = 0.05;
+
+  private Polyline headTop() {
+    double side = Math.max(HAIR, mm("head.height") - mm("head.dome"));
+    double cap = mm("head.height") - side;
+    double r = mm("outside.top") / 2;
+    double hole = mm("shaft.hole") / 2;
+    double end = Math.toDegrees(Math.asin(Math.min(1, hole / r)));
+    return moved(
+        new Profile(List.of(new Curve.Arc(new Point(side, 0), cap, r, 90, end))).flat(), rim);
+  }
+
+  private static Polyline moved(Polyline line, double by) {
+    return new Polyline(line.points().stream().map(p -> new Point(p.z() + by, p.r())).toList());
+  }
+
+  private static HalfSection closed(Polyline line, Point... rest) {
+    List<Point> all = new ArrayList<>(line.points());
+    all.addAll(List.of(rest));
+    return HalfSection.of(all);
+  }
+
+  private Set<Doing> show() {
+    return design.finish().isEmpty()
+        ? EnumSet.of(Doing.CUT, Doing.SAND)
+        : EnumSet.allOf(Doing.class);
+  }
+
+  private Surface surface(
+      String part, String name, Role role, Polyline line, HalfSection zone, boolean inside) {
+    Set<Doing> needs = role == Role.SHOW ? show() : EnumSet.of(Doing.CUT);
+    return new Surface(new SurfaceId(part, name), role, line, zone, inside, needs);
+  }
+
+  private Part body() {
+    Polyline side = bodySide();
+    double bore = mm("bore.diameter") / 2;
+    List<Bore.Step> seats = footBore().steps();
+    HalfSection seatZone = HalfSection.EMPTY;
+    List<Point> seatLine = new ArrayList<>();
+    double narrow = bore;
+    for (int i = seats.size() - 2; i >= 0; i--) {
+      double z = foot + seats.get(i).depth();
+      double r = seats.get(i).diameter() / 2;
+      seatLine.add(new Point(z, narrow));
+      seatLine.add(new Point(z, r));
+      narrow = r;
+      seatZone = seatZone.plus(HalfSection.box(foot, z, 0, r));
+    }
+    seatLine.add(new Point(foot, narrow));
+    double lead = mouth - mm("joint.length");
+    double deepest = seats.size() > 1 ? foot + seats.get(seats.size() - 2).depth() : foot;
+    HalfSection boreZone = HalfSection.box(foot, mouth, 0, bore);
+    List<Surface> surfaces = new ArrayList<>();
+    surfaces.add(
+        surface(
+            BODY,
+            "foot",
+            Role.SHOW,
+            Polyline.of(foot, narrow, foot, side.first().r()),
+            HalfSection.box(-BEYOND, foot, 0, far),
+            false));
+    surfaces.add(
+        surface(
+            BODY,
+            "side",
+            Role.SHOW,
+            side,
+            closed(side, new Point(mouth, far), new Point(foot, far)),
+            false));
+    surfaces.add(
+        surface(
+            BODY,
+            "mouth",
+            Role.MEET,
+            Polyline.of(mouth, side.last().r(), mouth, bore),
+            HalfSection.box(mouth, length + BEYOND, 0, far),
+            false));
+    surfaces.add(
+        surface(
+            BODY,
+            "mouth bore",
+            Role.FIT,
+            Polyline.of(mouth, bore, lead, bore),
+            HalfSection.box(lead, mouth, 0, bore),
+            true));
+    surfaces.add(
+        surface(BODY, "bore", Role.MEET, Polyline.of(lead, bore, deepest, bore), boreZone, true));
+    if (seats.size() > 1) {
+      surfaces.add(surface(BODY, "seats", Role.MEET, new Polyline(seatLine), seatZone, true));
+    }
+    HalfSection outer = closed(side, new Point(mouth, 0), new Point(foot, 0));
+    HalfSection target = outer.minus(boreZone.plus(seatZone));
+    double middle = (deepest + lead) / 2;
+    Point core = new Point(middle, (target.inner(middle) + target.outer(middle)) / 2);
+    return new Part(
+        BODY,
+        core,
+        target,
+        surfaces,
+        List.of(
+            new Stub("foot tenon", tenon("foot"), new SurfaceId(BODY, "foot")),
+            new Stub("tenon", tenon("mouth"), new SurfaceId(BODY, "mouth"))),
+        new Frame(foot, false));
+  }
+
+  private Part head() {
+    Polyline side = headSide();
+    Polyline cap = headTop();
+    double rs = mm("spigot.diameter") / 2;
+    double drive = mm("drive.depth") > 0 ? mm("drive.diameter") / 2 : 0;
+    double hole = mm("shaft.hole") / 2;
+    double roof = tenonEnd + (drive > 0 ? mm("drive.depth") : 0);
+    HalfSection cavity = HalfSection.EMPTY;
+    List<Surface> surfaces = new ArrayList<>();
+    List<Point> under = new ArrayList<>();
+    if (drive > 0) {
+      cavity = HalfSection.box(tenonEnd, roof, 0, drive);
+      under.add(new Point(roof, hole));
+      under.add(new Point(roof, drive));
+      under.add(new Point(tenonEnd, drive));
+      if (hole == 0) {
+        List<Pass> passes = headBore().passes();
+        if (!passes.isEmpty() && passes.get(0).open() == 0) {
+          // Bored blind: the bit's point stays in the roof.
+          List<Point> end = new ArrayList<>(Sweep.end(passes.get(0).bit(), roof, 1));
+          java.util.Collections.reverse(end);
+          under.clear();
+          under.addAll(end);
+          under.add(new Point(tenonEnd, drive));
+          List<Point> ring = new ArrayList<>(under);
+          ring.add(new Point(tenonEnd, 0));
+          cavity = HalfSection.of(ring);
+        }
+      }
+      surfaces.add(surface(HEAD, "under", Role.MEET, new Polyline(under), cavity, true));
+    }
+    HalfSection outer =
+        closed(
+            side.then(cap),
+            new Point(cap.last().z(), 0),
+            new Point(tenonEnd, 0),
+            new Point(tenonEnd, rs),
+            new Point(rim, rs));
+    if (hole > 0) {
+      double open = cap.last().z();
+      HalfSection through = HalfSection.box(tenonEnd, top, 0, hole);
+      surfaces.add(
+          surface(HEAD, "hole", Role.MEET, Polyline.of(open, hole, roof, hole), through, true));
+      cavity = cavity.plus(through);
+    }
+    surfaces.add(
+        surface(
+            HEAD,
+            "spigot end",
+            Role.MEET,
+            Polyline.of(tenonEnd, drive > 0 ? drive : hole, tenonEnd, rs),
+            HalfSection.box(-BEYOND, tenonEnd, 0, far),
+            false));
+    surfaces.add(
+        surface(
+            HEAD,
+            "spigot",
+            Role.FIT,
+            Polyline.of(tenonEnd, rs, rim, rs),
+            HalfSection.box(tenonEnd - mm("stick.face-spigot"), rim, rs, far),
+            false));
+    surfaces.add(
+        surface(
+            HEAD,
+            "shoulder",
+            Role.MEET,
+            Polyline.of(rim, rs, rim, side.first().r()),
+            HalfSection.box(tenonEnd - mm("stick.face-spigot"), rim, rs, far),
+            false));
+    surfaces.add(
+        surface(
+            HEAD,
+            "side",
+            Role.SHOW,
+            side,
+            closed(side, new Point(side.last().z(), far), new Point(rim, far)),
+            false));
+    surfaces.add(
+        surface(
+            HEAD,
+            "top",
+            Role.SHOW,
+            cap,
+            closed(
+                cap,
+                new Point(cap.last().z(), 0),
+                new Point(length + BEYOND, 0),
+                new Point(length + BEYOND, far),
+                new Point(cap.first().z(), far)),
+            false));
+    HalfSection target = outer.minus(cavity);
+    double z = rim + Math.min(mm("head.height") / 4, side.length() / 2 + 0.5);
+    Point core = new Point(z, (target.inner(z) + target.outer(z)) / 2);
+    return new Part(
+        HEAD,
+        core,
+        target,
+        surfaces,
+        List.of(new Stub("tenon", tenon("top"), new SurfaceId(HEAD, "top"))),
+        new Frame(foot + jump(), false));
+  }
+
+  /** A chucking tenon: its root towards the wood that it carries. */
+  private HalfSection tenon(String end) {
+    double root = mm("tenon-" + end + ".root") / 2;
+    double wide = mm("tenon-" + end + ".diameter") / 2;
+    double from =
+        switch (end) {
+          case "foot" -> mm("stick.face-foot");
+          case "mouth" -> mouth + mm("stick.face-mouth");
+          default -> top + mm("stick.waste-top");
+        };
+    double to = from + mm("stick.tenon-" + end);
+    boolean outwards = !end.equals("foot");
+    return HalfSection.of(
+        List.of(
+            new Point(from, 0),
+            new Point(from, outwards ? root : wide),
+            new Point(to, outwards ? wide : root),
+            new Point(to, 0)));
+  }
+
+  /** The wood beside the body's bores. */
+  BoreWalls walls() {
+    BothEnds both = through();
+    double near = mouthTenonEnd();
+    return new BoreWalls(
+        body().target(),
+        new Span(foot, mouth),
+        MillLimits.WALL,
+        z ->
+            Math.max(
+                both.near().passes().stream()
+                    .mapToDouble(p -> near - z <= p.depth() ? p.driftAt(near - z) : 0)
+                    .max()
+                    .orElse(0),
+                both.far().passes().stream()
+                    .mapToDouble(p -> z - foot <= p.depth() ? p.driftAt(z - foot) : 0)
+                    .max()
+                    .orElse(0)));
+  }
+
+  /** The hole of a bit that enters the body from its foot. */
+  HalfSection fromFoot(Pass p) {
+    return Sweep.of(p.bit(), foot - BEYOND, foot + p.depth());
+  }
+
+  /** The hole of a bit that enters the body from its mouth. */
+  HalfSection fromMouth(Pass p) {
+    return Sweep.of(p.bit(), mouthTenonEnd() + BEYOND, mouthTenonEnd() - p.depth());
+  }
+
+  /** The hole of a bit that enters the head from its tenon's end. */
+  HalfSection intoHead(Pass p) {
+    return Sweep.of(p.bit(), tenonEnd - BEYOND, tenonEnd + p.depth());
+  }
+}
