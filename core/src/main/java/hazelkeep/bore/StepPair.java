@@ -34,20 +34,22 @@ public record StepPair(Bit small, Bit large) {
    * @param holds least diameter of the body's bore, mm
    * @param body how deep the body is bored, to the full diameter, mm
    * @param lid how deep the lid is bored, mm
+   * @param spigot the least wall of the spigot between the two, mm
    * @return empty where no two bits of the wall will do
    */
-  public static Optional<StepPair> slimmest(Shop shop, double holds, double body, double lid) {
-    return all(shop.bits()).stream()
+  public static Optional<StepPair> slimmest(
+      Shop shop, double holds, double body, double lid, double spigot) {
+    return all(shop.bits(), spigot).stream()
         .filter(p -> p.small().diameter() >= holds - BoreLimits.SAME_SIZE)
         .filter(p -> reaches(p.small(), body, shop) && reaches(p.large(), lid, shop))
         .min(SLIMMEST);
   }
 
   /** Every two bits whose step leaves a spigot. */
-  static List<StepPair> all(List<Bit> bits) {
+  static List<StepPair> all(List<Bit> bits, double spigot) {
     return bits.stream()
         .flatMap(s -> bits.stream().map(l -> new StepPair(s, l)))
-        .filter(p -> p.spigot() >= SPIGOT_LEAST)
+        .filter(p -> p.spigot() >= spigot - 1e-9)
         .filter(p -> p.small().form() != Bit.Form.DEPTH && p.large().form() != Bit.Form.DEPTH)
         .toList();
   }

@@ -2,6 +2,7 @@ package hazelkeep.kinds;
 
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.MillKind;
 import hazelkeep.piece.vessel.VesselKind;
 import java.util.List;
@@ -16,8 +17,10 @@ public final class Kinds {
           LiddedBoxKind.CANISTER,
           VesselKind.WELL,
           VesselKind.VASE,
+          CasedKind.NEEDLE_CASE,
           MillKind.MILL,
-          MillKind.SHAKER);
+          MillKind.SHAKER,
+          CasedKind.HOUSE);
 
   private Kinds() {}
 

@@ -89,6 +89,11 @@ public interface Kind<D extends Design> {
     return List.of();
   }
 
+  /** The holes bored into its side. */
+  default List<SideHole> holes(D design) {
+    return List.of();
+  }
+
   /** How its parts go together, a sentence a step; empty where there is nothing to say. */
   default List<String> assembly(D design) {
     return List.of();

@@ -118,7 +118,9 @@ final class Shaking {
       List<Finding> out) {
     int at = k.weakest(z.from(), z.to());
     double place = k.z()[at];
-    Cut cut = slender(stage, place) ? Cut.SLENDER : kind;
+    // Abrasive presses no harder than the fine cuts on a stem do.
+    boolean rubbed = stage.step().at() == Speeds.At.SANDING;
+    Cut cut = rubbed || slender(stage, place) ? Cut.SLENDER : kind;
     double found = k.held()[at];
     Judgement judged = cut.of(found);
     Point where = new Point(inBlank(stage, part, place), 0);

@@ -20,7 +20,7 @@ public final class StiffnessLimits {
   public enum Cut {
     ROUGHING("roughing, facing, hollowing, boring", 500, 200, 50, 50),
     FINISHING("finishing a shape or a thin wall", 150, 60, 20, 20),
-    SLENDER("a stem or finial, tail up, fine cuts", 60, 25, 10, 10);
+    SLENDER("fine cuts or abrasive on slender work", 60, 25, 10, 10);
 
     private final String words;
     private final double sound;

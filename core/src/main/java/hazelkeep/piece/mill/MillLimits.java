@@ -26,9 +26,6 @@ final class MillLimits {
   /** Left on the outside before it is bored, a side. */
   static final double SPARE = 1.0;
 
-  /** Wood turned off in rounding, on the diameter. */
-  static final double ROUNDING = 4.0;
-
   /** What a turned size may be off. */
   static final double READ = 0.5;
 

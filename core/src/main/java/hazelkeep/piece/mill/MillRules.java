@@ -6,20 +6,17 @@ import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.bore.BothEnds;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Size;
-import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
-import hazelkeep.piece.Tenons;
+import hazelkeep.piece.StockRules;
 import hazelkeep.shop.Bit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 
 /** How every dimension of a mill follows: the bought parts come first, the wood round them. */
 final class MillRules {
-  /** The fixed stretches of the stick, from the foot end. */
+  /** All that the stick is made of. */
   static final List<String> CONSUMED =
       List.of(
           "stick.face-foot",
@@ -32,11 +29,11 @@ final class MillRules {
           "joint.length",
           "stick.waste-top",
           "stick.tenon-top",
-          "stick.face-top");
+          "stick.face-top",
+          "body.height",
+          "head.height");
 
   private static final String NONE = "none: state one where there is such a part";
-
-  static final List<Rule<Mill>> ALL = all();
 
   private MillRules() {}
 
@@ -45,7 +42,7 @@ final class MillRules {
     parts(r);
     heights(r);
     outside(r);
-    stick(r);
+    r.addAll(STOCK.done());
     return List.copyOf(r);
   }
 
@@ -264,10 +261,7 @@ final class MillRules {
         d -> {
           double seats = Math.max(d.mm("plate.diameter"), d.mm("ring.diameter"));
           double want = Math.max(seats, d.mm("bore.diameter")) + 2 * 7;
-          double stock =
-              across(d)
-                  .map(a -> Blank.sure(d.design().blank(), a) - MillLimits.ROUNDING / 2)
-                  .orElse(want);
+          double stock = STOCK.widest(d);
           return stock < want
               ? derived(stock, "what the blank gives")
               : practice(want, "the seats, and a wall round them");
@@ -312,107 +306,46 @@ final class MillRules {
         d -> practice(0.4 * d.mm("head.height"), "fits the palm"));
   }
 
-  private static void stick(List<Rule<Mill>> r) {
-    add(r, "stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"));
-    add(r, "stick.tenon-foot", "Tenon at the foot", 0, 40, Tenons::tenon);
-    add(
-        r,
-        "stick.waste-foot",
-        "Waste at the foot",
-        0,
-        60,
-        d -> practice(2, "the foot is faced clean behind its tenon"));
-    add(r, "stick.face-mouth", "Facing of the mouth", 0, 20, d -> practice(1, "cleans the mouth"));
-    add(r, "stick.tenon-mouth", "Tenon at the mouth", 0, 40, Tenons::tenon);
-    add(
-        r,
-        "stick.kerf",
-        "Kerf",
-        0,
-        30,
-        d ->
-            shop(1.5 * Tenons.parting(d), "one and a half widths, so that the tool does not bind"));
-    add(r, "stick.face-spigot", "Facing of the head", 0, 20, d -> practice(0.5, "cleans its end"));
-    add(
-        r,
-        "stick.waste-top",
-        "Waste at the top",
-        0,
-        60,
-        d -> practice(4, "lets the tool round the top"));
-    add(r, "stick.tenon-top", "Tenon at the top", 0, 40, Tenons::tenon);
-    add(r, "stick.face-top", "Facing at the top", 0, 60, d -> practice(2, "trues the end"));
-    add(
-        r,
-        "stick.need",
-        "Length that it needs",
-        10,
-        900,
-        d ->
-            derived(
-                CONSUMED.stream().mapToDouble(d::mm).sum() + d.mm("outside.height"),
-                "body, head and all that is consumed"));
-    add(
-        r,
-        "blank.length",
-        "Length of the blank",
-        10,
-        900,
-        d ->
-            d.design()
-                .blank()
-                .flatMap(Blank::length)
-                .map(s -> derived(s.mm(), "the blank at hand"))
-                .orElseGet(() -> derived(d.mm("stick.need"), "as long as it needs")));
-    add(
-        r,
-        "blank.across",
-        "Blank, across",
-        8,
-        450,
-        d ->
-            across(d)
-                .map(a -> derived(a, "the blank at hand"))
-                .orElseGet(() -> derived(widest(d) + MillLimits.ROUNDING, "room to round it")));
-    add(
-        r,
-        "blank.round",
-        "Rounded to",
-        8,
-        450,
-        d ->
-            derived(
-                Math.min(
-                    Blank.sure(d.design().blank(), d.mm("blank.across")),
-                    widest(d) + 2 * MillLimits.SPARE),
-                "the outside and what is left on it"));
-    for (String end : List.of("foot", "mouth", "top")) {
-      String name = Character.toUpperCase(end.charAt(0)) + end.substring(1);
-      add(
-          r,
-          "tenon-" + end + ".diameter",
-          name + " tenon, at its end",
-          8,
-          200,
-          d -> Tenons.tenonEnd(d, "stick.tenon-" + end));
-      add(
-          r,
-          "tenon-" + end + ".root",
-          name + " tenon, at its root",
-          6,
-          200,
-          d -> Tenons.tenonRoot(d, "tenon-" + end + ".diameter", "stick.tenon-" + end));
-    }
-  }
+  private static final StockRules<Mill> STOCK =
+      new StockRules<Mill>(Mill::blank)
+          .add("stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"))
+          .tenon("foot")
+          .add(
+              "stick.waste-foot",
+              "Waste at the foot",
+              0,
+              60,
+              d -> practice(2, "the foot is faced clean behind its tenon"))
+          .add(
+              "stick.face-mouth",
+              "Facing of the mouth",
+              0,
+              20,
+              d -> practice(1, "cleans the mouth"))
+          .tenon("mouth")
+          .kerf()
+          .add(
+              "stick.face-spigot",
+              "Facing of the head",
+              0,
+              20,
+              d -> practice(0.5, "cleans its end"))
+          .add(
+              "stick.waste-top",
+              "Waste at the top",
+              0,
+              60,
+              d -> practice(4, "lets the tool round the top"))
+          .tenon("top")
+          .add("stick.face-top", "Facing at the top", 0, 60, d -> practice(2, "trues the end"))
+          .blank(CONSUMED, MillRules::widest, MillLimits.SPARE);
+
+  static final List<Rule<Mill>> ALL = all();
 
   private static double widest(Dims<Mill> d) {
     return Math.max(
         Math.max(d.mm("outside.diameter"), d.mm("outside.waist")),
         Math.max(d.mm("outside.join"), d.mm("outside.top")));
-  }
-
-  private static Optional<Double> across(Dims<Mill> d) {
-    return d.design().blank().flatMap(Blank::across).map(Size::mm);
   }
 
   private static void add(

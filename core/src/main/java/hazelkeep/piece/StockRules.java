@@ -1,0 +1,137 @@
+package hazelkeep.piece;
+
+import static hazelkeep.piece.Rule.Value.derived;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Rules of blank and tenons, for every kind that is turned from one blank held by tenons.
+ *
+ * @param <D> the design
+ */
+public final class StockRules<D extends Design> {
+  /** Left on the outside of a piece that has to fit a blank, mm on the diameter. */
+  private static final double LEFT = 2;
+
+  private final Function<D, Optional<Blank>> blank;
+  private final List<Rule<D>> rules = new ArrayList<>();
+
+  /**
+   * @param blank the stock that a design states
+   */
+  public StockRules(Function<D, Optional<Blank>> blank) {
+    this.blank = blank;
+  }
+
+  /** Adds a rule in millimetres. */
+  public StockRules<D> add(
+      String key, String label, double least, double most, Function<Dims<D>, Rule.Value> by) {
+    rules.add(new Rule<>(new DimKey(key), label, least, most, false, by));
+    return this;
+  }
+
+  /** Adds the rule of a tenon: how long, how wide at its end and at its root. */
+  public StockRules<D> tenon(String end) {
+    String name = Character.toUpperCase(end.charAt(0)) + end.substring(1);
+    String length = "stick.tenon-" + end;
+    String wide = "tenon-" + end + ".diameter";
+    return add(length, "Tenon at the " + end, 0, 40, Tenons::tenon)
+        .add(wide, name + " tenon, at its end", 8, 200, d -> Tenons.tenonEnd(d, length))
+        .add(
+            "tenon-" + end + ".root",
+            name + " tenon, at its root",
+            6,
+            200,
+            d -> Tenons.tenonRoot(d, wide, length));
+  }
+
+  /** Adds the rule of the kerf. */
+  public StockRules<D> kerf() {
+    return add(
+        "stick.kerf",
+        "Kerf",
+        0,
+        30,
+        d ->
+            Rule.Value.shop(
+                1.5 * Tenons.parting(d), "one and a half widths, so that the tool does not bind"));
+  }
+
+  /**
+   * Adds the rules of the blank.
+   *
+   * @param stretches all that the stick is made of
+   * @param widest the widest of the piece, mm
+   * @param spare what is left on it when it is rounded, mm a side
+   */
+  public StockRules<D> blank(
+      List<String> stretches, ToDoubleFunction<Dims<D>> widest, double spare) {
+    return add(
+            "stick.need",
+            "Length that it needs",
+            10,
+            900,
+            d ->
+                derived(
+                    stretches.stream().mapToDouble(d::mm).sum(),
+                    "the piece and all that is consumed"))
+        .add(
+            "blank.length",
+            "Length of the blank",
+            10,
+            900,
+            d ->
+                blank
+                    .apply(d.design())
+                    .flatMap(Blank::length)
+                    .map(s -> derived(s.mm(), "the blank at hand"))
+                    .orElseGet(() -> derived(d.mm("stick.need"), "as long as it needs")))
+        .add(
+            "blank.across",
+            "Blank, across",
+            8,
+            450,
+            d ->
+                across(d)
+                    .map(a -> derived(a, "the blank at hand"))
+                    .orElseGet(
+                        () ->
+                            derived(
+                                widest.applyAsDouble(d) + 2 * (spare + StockJudge.CENTRING),
+                                "room to round it")))
+        .add(
+            "blank.round",
+            "Rounded to",
+            8,
+            450,
+            d ->
+                derived(
+                    Math.min(
+                        Blank.sure(blank.apply(d.design()), d.mm("blank.across")),
+                        widest.applyAsDouble(d) + 2 * spare),
+                    "the outside and what is left on it"));
+  }
+
+  /** The blank's width, where it is stated, mm. */
+  private Optional<Double> across(Dims<D> d) {
+    return blank.apply(d.design()).flatMap(Blank::across).map(Size::mm);
+  }
+
+  /** The widest that a stated blank surely gives once it is rounded, mm; endless without one. */
+  public double widest(Dims<D> d) {
+    return across(d)
+        .map(a -> Blank.sure(blank.apply(d.design()), a) - LEFT)
+        .orElse(Double.POSITIVE_INFINITY);
+  }
+
+  /** The rules. */
+  public List<Rule<D>> done() {
+    return List.copyOf(rules);
+  }
+}

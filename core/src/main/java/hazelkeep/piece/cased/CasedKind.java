@@ -1,0 +1,532 @@
+package hazelkeep.piece.cased;
+
+import hazelkeep.bore.Stations;
+import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Choice.Option;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Properties;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.SideHole;
+import hazelkeep.piece.Stick;
+import hazelkeep.piece.StickPiece;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.Route;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/** A slim case, and a little house: bored by two bits a step apart. */
+public final class CasedKind implements Kind<Cased> {
+  /** A case for needles and the like. */
+  public static final CasedKind NEEDLE_CASE =
+      new CasedKind("needle-case", "needle case", Cased.Form.CASE);
+
+  /** A little house that hangs. */
+  public static final CasedKind HOUSE =
+      new CasedKind("hanging-house", "little hanging house", Cased.Form.HOUSE);
+
+  private static final String BODY = CasedShape.BODY;
+  private static final String LID = CasedShape.LID;
+  private static final double GROOVE = 2;
+  private static final double ML = 1000;
+
+  private static final List<DimKey> RECORDED =
+      Stream.of(
+              "outside.diameter",
+              "outside.eaves",
+              "body.height",
+              "lid.height",
+              "joint.length",
+              "bore.diameter",
+              "bore.depth",
+              "recess.diameter",
+              "lid.depth",
+              "spigot.diameter",
+              "joint.clearance",
+              "tenon-foot.diameter",
+              "tenon-top.diameter")
+          .map(DimKey::new)
+          .toList();
+
+  private final String name;
+  private final String title;
+  private final Cased.Form form;
+
+  private CasedKind(String name, String title, Cased.Form form) {
+    this.name = name;
+    this.title = title;
+    this.form = form;
+  }
+
+  @Override
+  public String name() {
+    return name;
+  }
+
+  @Override
+  public String title() {
+    return title;
+  }
+
+  @Override
+  public Class<Cased> type() {
+    return Cased.class;
+  }
+
+  @Override
+  public Cased fresh() {
+    return Cased.fresh(form);
+  }
+
+  @Override
+  public List<Rule<Cased>> rules() {
+    return CasedRules.ALL;
+  }
+
+  @Override
+  public Aim aim(Cased design, Map<DimKey, Dim> dims, Shop shop) {
+    return new CasedShape(design, dims, shop).aim();
+  }
+
+  @Override
+  public Route route(Cased design, Aim aim, Shop shop) {
+    return new CasedRecipe(design, aim, shop).route();
+  }
+
+  @Override
+  public List<Finding> judge(Cased design, Aim aim, Shop shop) {
+    return new CasedJudge(design, aim, shop).judge();
+  }
+
+  @Override
+  public List<Remedy> remedies(Cased design, Finding finding, Aim aim, Shop shop) {
+    return new CasedJudge(design, aim, shop).remedies(finding);
+  }
+
+  @Override
+  public Cased size(Cased design, DimKey key, Optional<Size> size) {
+    Map<DimKey, Size> next = new TreeMap<>(design.sizes());
+    size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
+    if (size.isPresent() && key.path().equals("body.floor")) {
+      next.remove(new DimKey("body.height"));
+    }
+    if (size.isPresent() && key.path().equals("lid.end")) {
+      next.remove(new DimKey("lid.height"));
+    }
+    return design.with(next);
+  }
+
+  @Override
+  public Cased drag(Cased design, Aim aim, String handle, double z, double r) {
+    double foot = aim.part(BODY).closed().zero();
+    double mm =
+        switch (handle) {
+          case "bore.depth" -> foot + aim.mm("body.height") + aim.mm("joint.length") - z;
+          case "lid.depth" -> z - rim(aim);
+          default -> 2 * r;
+        };
+    double tenth = Math.round(Math.max(1, mm) * 10) / 10.0;
+    return size(design, new DimKey(handle), Optional.of(new Size(Length.mm(tenth), Hedge.EXACT)));
+  }
+
+  /** The lid's rim, in the blank's z. */
+  private static double rim(Aim aim) {
+    return aim.part(LID).closed().zero() + aim.mm("body.height");
+  }
+
+  @Override
+  public List<Handle> handles(Cased d, Aim aim) {
+    double foot = aim.part(BODY).closed().zero();
+    double join = foot + aim.mm("body.height");
+    double rim = rim(aim);
+    List<Handle> out = new ArrayList<>();
+    out.add(across("outside.foot", "foot", foot, aim));
+    out.add(across("outside.diameter", "join", join, aim));
+    if (d.house()) {
+      out.add(across("outside.eaves", "eaves", rim, aim));
+    }
+    out.add(
+        across("outside.top", "top edge", rim + aim.mm("lid.height") - aim.mm("lid.dome"), aim));
+    out.add(
+        new Handle(
+            "bore.depth",
+            "depth of the body's bore",
+            new Point(
+                join + aim.mm("joint.length") - aim.mm("bore.depth"), aim.mm("bore.diameter") / 4),
+            true,
+            false));
+    out.add(
+        new Handle(
+            "lid.depth",
+            "depth of the lid's bore",
+            new Point(rim + aim.mm("lid.depth"), aim.mm("recess.diameter") / 4),
+            true,
+            false));
+    return out;
+  }
+
+  private static Handle across(String key, String label, double z, Aim aim) {
+    return new Handle(key, label, new Point(z, aim.mm(key) / 2), false, true);
+  }
+
+  @Override
+  public List<Choice> choices(Cased d) {
+    return List.of(
+        Choice.of(
+            "form",
+            "What it looks like",
+            List.of(
+                new Option("CASE", "Slim case", "One straight line, both ends rounded."),
+                new Option("SPINDLE", "Spindle", "Fullest at the join, where the walls need it."),
+                new Option("HOUSE", "Little house", "A roof over its walls, holes in its side.")),
+            d.form(),
+            "outside.diameter",
+            "outside.eaves"),
+        Choice.of(
+            "fit",
+            "How the lid fits",
+            Arrays.stream(FitClass.values())
+                .filter(f -> f != FitClass.JAM)
+                .map(f -> new Option(f.name(), f.word(), f.what()))
+                .toList(),
+            d.fit(),
+            "joint.clearance"));
+  }
+
+  static List<End> finishes(Cased d) {
+    List<Option> ways =
+        Stream.of(
+                Finishing.SAW,
+                Finishing.JAM_PLUG,
+                Finishing.JAM_CUP,
+                Finishing.AROUND,
+                Finishing.MANDREL,
+                Finishing.EXPAND,
+                Finishing.PRESSED)
+            .map(Finishing::option)
+            .toList();
+    List<Option> top =
+        Stream.of(Finishing.ON_PARTNER, Finishing.SAW).map(Finishing::option).toList();
+    return List.of(
+        new End("foot", BODY, Choice.of("footBy", "How the foot is finished", ways, d.footBy())),
+        new End("top", LID, Choice.of("topBy", "How the top is finished", top, d.topBy())));
+  }
+
+  @Override
+  public List<End> ends(Cased d) {
+    return finishes(d);
+  }
+
+  @Override
+  public List<Boring> boring(Cased d, Aim aim, Shop shop) {
+    CasedShape shape = new CasedShape(d, aim.dims(), shop);
+    Frame turned = new Frame(shape.top, true);
+    return List.of(
+        new Boring(
+            LID,
+            "rim",
+            List.of(shape.lidBore()),
+            Stations.of(
+                aim.part(LID).target().in(turned),
+                turned.x(shape.rim),
+                aim.part(LID).surface("roof").line().in(turned),
+                shop.depthGauge())),
+        new Boring(
+            BODY,
+            "spigot's end",
+            List.of(shape.bodyBore()),
+            Stations.of(
+                aim.part(BODY).target(),
+                shape.mouth,
+                aim.part(BODY).surface("inside").line(),
+                shop.depthGauge())));
+  }
+
+  @Override
+  public HalfSection keep(Cased d, Aim aim, Shop shop) {
+    CasedShape shape = new CasedShape(d, aim.dims(), shop);
+    return shape.bodyWalls().zone().plus(shape.lidWalls().zone());
+  }
+
+  @Override
+  public List<SideHole> holes(Cased d) {
+    return d.holes();
+  }
+
+  @Override
+  public List<String> assembly(Cased d) {
+    return d.house()
+        ? List.of(
+            "Perch into its hole with a drop of glue, once the finish is dry.",
+            "Eye into the ridge, its pilot hole no thicker than its core.",
+            "Roof on its spigot, grain lines together; it lifts off to be cleaned.")
+        : List.of();
+  }
+
+  @Override
+  public List<StickPiece> stick(Cased d, Map<DimKey, Dim> dims) {
+    return new Stick(dims)
+        .add("stick.face-foot", "facing", false)
+        .add("stick.tenon-foot", "tenon", false)
+        .add("stick.waste-foot", "waste", false)
+        .add("body.height", "body", true)
+        .add("joint.length", "spigot", true)
+        .add("stick.face-spigot", "facing", false)
+        .add("stick.kerf", "kerf", false)
+        .add("stick.face-rim", "facing", false)
+        .add("lid.height", d.house() ? "roof" : "lid", true)
+        .add("stick.waste-top", "waste", false)
+        .add("stick.tenon-top", "tenon", false)
+        .add("stick.face-top", "facing", false)
+        .done();
+  }
+
+  @Override
+  public List<Measure> measures(Cased d, Aim aim) {
+    double foot = aim.part(BODY).closed().zero();
+    double join = foot + aim.mm("body.height");
+    double mouth = join + aim.mm("joint.length");
+    double rim = rim(aim);
+    double top = rim + aim.mm("lid.height");
+    List<Measure> m = new ArrayList<>();
+    m.add(along("body.height", "body", Measure.Kind.LENGTH, foot, join, 0, BODY, true));
+    m.add(along("joint.length", "spigot", Measure.Kind.LENGTH, join, mouth, 0, BODY, true));
+    m.add(
+        along(
+            "lid.height", d.house() ? "roof" : "lid", Measure.Kind.LENGTH, rim, top, 0, LID, true));
+    m.add(over(aim, "outside.diameter", "⌀", Measure.Kind.OUTSIDE, join, BODY, true));
+    if (d.form() == Cased.Form.SPINDLE) {
+      m.add(over(aim, "outside.foot", "⌀ foot", Measure.Kind.OUTSIDE, foot, BODY, true));
+    }
+    if (d.house()) {
+      m.add(over(aim, "outside.eaves", "⌀ eaves", Measure.Kind.OUTSIDE, rim, LID, true));
+    }
+    double in = mouth - 0.35 * aim.mm("bore.depth");
+    m.add(over(aim, "bore.diameter", "⌀ bore", Measure.Kind.INSIDE, in, BODY, true));
+    double lid = rim + 0.5 * aim.mm("lid.depth");
+    m.add(over(aim, "recess.diameter", "⌀ bore", Measure.Kind.INSIDE, lid, LID, true));
+    double r = aim.mm("bore.diameter") / 2;
+    m.add(
+        along(
+            "bore.depth",
+            "deep",
+            Measure.Kind.DEPTH,
+            mouth - aim.mm("bore.depth"),
+            mouth,
+            r,
+            BODY,
+            true));
+    m.add(
+        along(
+            "lid.depth",
+            "deep",
+            Measure.Kind.DEPTH,
+            rim,
+            rim + aim.mm("lid.depth"),
+            aim.mm("recess.diameter") / 2,
+            LID,
+            true));
+    m.add(
+        along(
+            "body.floor",
+            "floor",
+            Measure.Kind.DEPTH,
+            foot,
+            foot + aim.mm("body.floor"),
+            0,
+            BODY,
+            false));
+    double spigot = (join + mouth) / 2;
+    m.add(over(aim, "spigot.diameter", "spigot", Measure.Kind.OUTSIDE, spigot, BODY, false));
+    m.add(over(aim, "joint.jam", "jam", Measure.Kind.OUTSIDE, spigot, BODY, false));
+    double tenon = aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot") / 2;
+    m.add(over(aim, "tenon-foot.diameter", "tenon", Measure.Kind.OUTSIDE, tenon, BODY, false));
+    double upper = top + aim.mm("stick.waste-top") + aim.mm("stick.tenon-top") / 2;
+    m.add(over(aim, "tenon-top.diameter", "tenon", Measure.Kind.OUTSIDE, upper, LID, false));
+    m.add(over(aim, "blank.round", "round", Measure.Kind.OUTSIDE, foot + 5, BODY, false));
+    return m;
+  }
+
+  private static Measure over(
+      Aim aim, String key, String label, Measure.Kind kind, double z, String part, boolean hangs) {
+    Point to = new Point(z, aim.mm(key) / 2);
+    return new Measure(new DimKey(key), label, new Point(z, 0), to, kind, part, hangs);
+  }
+
+  private static Measure along(
+      String key,
+      String label,
+      Measure.Kind kind,
+      double from,
+      double to,
+      double r,
+      String part,
+      boolean hangs) {
+    return new Measure(
+        new DimKey(key), label, new Point(from, 0), new Point(to, r), kind, part, hangs);
+  }
+
+  @Override
+  public Map<String, Double> anchors(Cased d, Map<DimKey, Double> dims) {
+    double foot = sum(dims, "stick.face-foot", "stick.tenon-foot", "stick.waste-foot");
+    double rim =
+        foot
+            + sum(
+                dims,
+                "body.height",
+                "joint.length",
+                "stick.face-spigot",
+                "stick.kerf",
+                "stick.face-rim");
+    return Map.of(BODY, foot, LID, rim);
+  }
+
+  private static double sum(Map<DimKey, Double> dims, String... keys) {
+    return Arrays.stream(keys).mapToDouble(k -> dims.get(new DimKey(k))).sum();
+  }
+
+  @Override
+  public Map<DimKey, Double> settled(Cased d, Map<DimKey, Double> then, Map<DimKey, Double> now) {
+    double waste = sum(then, "lid.height", "stick.waste-top") - sum(now, "lid.height");
+    return Math.abs(waste - sum(now, "stick.waste-top")) < 1e-9
+        ? Map.of()
+        : Map.of(new DimKey("stick.waste-top"), Math.max(0, waste));
+  }
+
+  @Override
+  public List<DimKey> stays(Cased d, Set<DimKey> named) {
+    return Stream.of("joint.length", "body.height", "lid.height")
+        .map(DimKey::new)
+        .filter(k -> !named.contains(k))
+        .toList();
+  }
+
+  @Override
+  public List<Feature> features(Cased d) {
+    return List.of(
+        feature("recess.diameter", LID, "recess", Feature.Kind.INNER),
+        feature("lid.depth", LID, "roof", Feature.Kind.SHAPE),
+        feature("bore.diameter", BODY, "inside", Feature.Kind.SHAPE),
+        feature("bore.depth", BODY, "inside", Feature.Kind.SHAPE),
+        feature("spigot.diameter", BODY, "spigot", Feature.Kind.OUTER),
+        feature("joint.jam", BODY, "spigot", Feature.Kind.OUTER),
+        feature("outside.diameter", BODY, "side", Feature.Kind.SHAPE),
+        feature("tenon-foot.diameter", BODY, "foot", Feature.Kind.STUB),
+        feature("tenon-top.diameter", LID, "top", Feature.Kind.STUB));
+  }
+
+  private static Feature feature(String key, String part, String on, Feature.Kind kind) {
+    return new Feature(new DimKey(key), new SurfaceId(part, on), kind, new DimKey(key));
+  }
+
+  @Override
+  public List<DimKey> recorded(Cased d) {
+    return RECORDED;
+  }
+
+  @Override
+  public List<Remedy> waysOn(Cased d, Aim aim, AsFound f) {
+    List<Remedy> out = new ArrayList<>();
+    double v = f.value();
+    boolean body = f.part().equals(BODY);
+    switch (f.what()) {
+      case LENGTH -> {
+        set(out, body ? "body.height" : "lid.height", v - (body ? aim.mm("joint.length") : 0));
+        set(out, "joint.length", aim.mm("joint.length") - 2);
+      }
+      case DIAMETER -> {
+        set(out, "outside.diameter", v);
+        set(out, "outside.diameter", v - 1);
+      }
+      case DEPTH -> set(out, body ? "bore.depth" : "lid.depth", v);
+      case FLAW -> set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v);
+      case LOST -> {}
+    }
+    set(out, "bore.diameter", aim.mm("bore.diameter") - 1);
+    out.add(new Remedy.Choose("fit", "EASY"));
+    return out;
+  }
+
+  private static void set(List<Remedy> out, String key, double mm) {
+    if (mm > 1) {
+      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
+    }
+  }
+
+  @Override
+  public HalfSection gone(Cased d, Aim aim, AsFound f) {
+    boolean body = f.part().equals(BODY);
+    double zero = body ? aim.part(BODY).closed().zero() : rim(aim);
+    double end =
+        body ? zero + aim.mm("body.height") + aim.mm("joint.length") : zero + aim.mm("lid.height");
+    double far = aim.mm("blank.across") + 20;
+    double v = f.value();
+    return switch (f.what()) {
+      case LENGTH -> HalfSection.box(zero + v, end + 1, 0, far);
+      case DIAMETER -> HalfSection.box(zero + f.at() - GROOVE, zero + f.at() + GROOVE, v / 2, far);
+      case DEPTH ->
+          body
+              ? HalfSection.box(end - v, end + 1, 0, aim.mm("bore.diameter") / 4)
+              : HalfSection.box(zero - 1, zero + v, 0, aim.mm("recess.diameter") / 4);
+      case FLAW ->
+          v > 0
+              ? HalfSection.box(
+                  zero + f.at() - 1, zero + f.at() + 1, aim.mm("outside.diameter") / 2 - v, far)
+              : HalfSection.EMPTY;
+      case LOST -> HalfSection.EMPTY;
+    };
+  }
+
+  @Override
+  public Properties properties(Cased d, Aim aim) {
+    HalfSection body = aim.part(BODY).target().in(aim.part(BODY).closed());
+    HalfSection lid = aim.part(LID).target().in(aim.part(LID).closed());
+    double mouth = aim.mm("body.height") + aim.mm("joint.length");
+    double floor = mouth - aim.mm("bore.depth");
+    double room =
+        HalfSection.box(aim.mm("foot.hollow") + 0.5, mouth, 0, aim.mm("bore.diameter") / 2)
+            .minus(body)
+            .pieces()
+            .stream()
+            .filter(p -> p.maxZ() > floor + 1)
+            .mapToDouble(HalfSection::volume)
+            .sum();
+    double wood = (body.volume() + lid.volume()) / ML;
+    double density = aim.blank().density();
+    double centre =
+        (body.centroid() * body.volume() + lid.centroid() * lid.volume())
+            / (body.volume() + lid.volume());
+    return new Properties(
+        room / ML,
+        0,
+        wood,
+        Double.isNaN(density) ? OptionalDouble.empty() : OptionalDouble.of(wood * density / ML),
+        Math.toDegrees(Math.atan(aim.mm("outside.foot") / 2 / centre)));
+  }
+}

@@ -1,0 +1,346 @@
+package hazelkeep.piece.cased;
+
+import static hazelkeep.piece.Rule.Value.derived;
+import static hazelkeep.piece.Rule.Value.practice;
+import static hazelkeep.piece.Rule.Value.shop;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.StepPair;
+import hazelkeep.fit.FitClass;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.StockRules;
+import hazelkeep.piece.Tenons;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Shop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/** How every dimension of a bored case follows: the bits on the wall say how slim it can be. */
+final class CasedRules {
+  private static final List<String> STRETCHES =
+      List.of(
+          "stick.face-foot",
+          "stick.tenon-foot",
+          "stick.waste-foot",
+          "body.height",
+          "joint.length",
+          "stick.face-spigot",
+          "stick.kerf",
+          "stick.face-rim",
+          "lid.height",
+          "stick.waste-top",
+          "stick.tenon-top",
+          "stick.face-top");
+
+  private static final Set<String> FINE =
+      Set.of("joint.clearance", "joint.jam", "recess.diameter", "spigot.diameter");
+
+  private static final StockRules<Cased> STOCK =
+      new StockRules<Cased>(Cased::blank)
+          .add("stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"))
+          .tenon("foot")
+          .add(
+              "stick.waste-foot",
+              "Waste at the foot",
+              0,
+              60,
+              d ->
+                  shop(
+                      Math.max(4, Tenons.parting(d) + 2),
+                      "room for the parting tool between foot and jaws"))
+          .add(
+              "stick.face-spigot",
+              "Facing of the spigot",
+              0,
+              20,
+              d -> practice(0.5, "cleans its end"))
+          .kerf()
+          .add("stick.face-rim", "Facing of the rim", 0, 20, d -> practice(1, "cleans the rim"))
+          .add(
+              "stick.waste-top",
+              "Waste at the top",
+              0,
+              60,
+              d -> practice(3, "lets the tool round the top"))
+          .tenon("top")
+          .add("stick.face-top", "Facing at the top", 0, 60, d -> practice(2, "trues the end"))
+          .blank(STRETCHES, CasedRules::widest, CasedLimits.STOUT);
+
+  static final List<Rule<Cased>> ALL = all();
+
+  private CasedRules() {}
+
+  private static List<Rule<Cased>> all() {
+    List<Rule<Cased>> r = new ArrayList<>();
+    bores(r);
+    joint(r);
+    outside(r);
+    r.addAll(STOCK.done());
+    return List.copyOf(r);
+  }
+
+  private static void bores(List<Rule<Cased>> r) {
+    add(r, "bore.diameter", "Bore of the body", 2, 120, CasedRules::small);
+    add(r, "recess.diameter", "Bore of the lid", 3, 120, CasedRules::large);
+    add(r, "bore.depth", "Bore of the body, to its full diameter", 5, 500, CasedRules::depth);
+    add(
+        r,
+        "lid.depth",
+        "Bore of the lid, to its full diameter",
+        2,
+        300,
+        d ->
+            d.design().house()
+                ? practice(d.mm("joint.length") + 1, "takes the spigot with a little air")
+                : content(d)
+                    .flatMap(Cased.Content::height)
+                    .map(
+                        s ->
+                            derived(
+                                d.mm("joint.length") + LID_SHARE * s.mm(),
+                                "the spigot, and a quarter of what goes in"))
+                    .orElse(practice(d.mm("joint.length") + 22, "the spigot and a hand's hold")));
+  }
+
+  private static final double LID_SHARE = 0.25;
+
+  /** The pair of bits for what goes in; deep enough for both, in case the halves share it anew. */
+  private static Optional<StepPair> pair(Dims<Cased> d) {
+    double holds =
+        content(d)
+            .flatMap(Cased.Content::diameter)
+            .map(s -> s.mm() + 2 * CasedLimits.PLAY)
+            .orElse(d.design().house() ? 36.0 : 14.0);
+    double tall = content(d).flatMap(Cased.Content::height).map(Size::mm).orElse(60.0);
+    return StepPair.slimmest(d.shop(), holds, (1 - LID_SHARE) * tall, LID_SHARE * tall, spigot(d));
+  }
+
+  private static double spigot(Dims<Cased> d) {
+    return d.design().house() ? CasedLimits.SPIGOT_HOUSE : StepPair.SPIGOT_LEAST;
+  }
+
+  private static Rule.Value small(Dims<Cased> d) {
+    Optional<StepPair> pair = pair(d);
+    if (pair.isPresent()) {
+      return shop(
+          pair.get().small().diameter(), "the smaller of two bits that give the slimmest case");
+    }
+    return content(d)
+        .flatMap(Cased.Content::diameter)
+        .map(s -> derived(s.mm() + 2 * CasedLimits.PLAY, "what goes in, and play round it"))
+        .orElse(practice(14, "no two bits on the wall lie a step apart"));
+  }
+
+  /** The next bit that leaves a spigot on what the smaller one bores. */
+  private static Rule.Value large(Dims<Cased> d) {
+    double least = d.mm("bore.diameter") + 2 * spigot(d);
+    return d.shop().bits().stream()
+        .filter(b -> b.form() != Bit.Form.DEPTH)
+        .mapToDouble(Bit::diameter)
+        .filter(b -> b >= least - 1e-9)
+        .min()
+        .stream()
+        .mapToObj(b -> shop(b, "the next bit that leaves a spigot on the body"))
+        .findFirst()
+        .orElse(derived(least, "the bore and a spigot round it"));
+  }
+
+  private static Rule.Value depth(Dims<Cased> d) {
+    Optional<Double> tall = content(d).flatMap(Cased.Content::height).map(Size::mm);
+    if (tall.isEmpty()) {
+      return practice(d.design().house() ? 58 : 60, "a good hand's width");
+    }
+    boolean bundle = content(d).get().bundle();
+    double points =
+        bundle ? 0 : tip(d.shop(), d.mm("bore.diameter")) + tip(d.shop(), d.mm("recess.diameter"));
+    double lid = d.mm("lid.depth") - d.mm("joint.length");
+    return derived(
+        Math.max(5, tall.get() + CasedLimits.AIR - lid - points),
+        bundle
+            ? "what goes in, less what the lid takes"
+            : "what goes in, less what the lid and the bits' points take");
+  }
+
+  /** The point of the bit that would bore a diameter, mm. */
+  static double tip(Shop shop, double diameter) {
+    return BoringPlan.of(Bore.plain("bore", diameter, 10), shop).passes().stream()
+        .mapToDouble(p -> p.bit().tip())
+        .findFirst()
+        .orElse(0);
+  }
+
+  private static void joint(List<Rule<Cased>> r) {
+    add(
+        r,
+        "joint.length",
+        "Spigot length",
+        2,
+        60,
+        d -> practice(d.design().house() ? 6 : 8, "8 to 10 mm on a small box, less on a tiny one"));
+    add(
+        r,
+        "joint.clearance",
+        "Clearance in use",
+        -0.1,
+        2,
+        d ->
+            practice(
+                d.design().fit().centre(d.mm("recess.diameter")),
+                "middle of the " + d.design().fit().word() + " class"));
+    add(
+        r,
+        "spigot.diameter",
+        "Spigot diameter",
+        3,
+        120,
+        d ->
+            derived(
+                d.mm("recess.diameter") - d.mm("joint.clearance"),
+                "turned to the lid's bore less the clearance"));
+    add(
+        r,
+        "joint.jam",
+        "Diameter for the jam",
+        3,
+        120,
+        d ->
+            practice(
+                d.mm("recess.diameter") - FitClass.JAM.centre(d.mm("recess.diameter")),
+                "middle of the jam class"));
+  }
+
+  private static void outside(List<Rule<Cased>> r) {
+    add(
+        r,
+        "outside.diameter",
+        "Outside, at the join",
+        6,
+        200,
+        d -> {
+          double want = d.mm("recess.diameter") + 2 * (d.design().house() ? 5 : WALL_USUAL);
+          double stock = STOCK.widest(d);
+          return stock < want
+              ? derived(stock, "what the blank gives")
+              : practice(want, "the lid's bore and a wall round it");
+        });
+    add(
+        r,
+        "outside.foot",
+        "Foot, across",
+        4,
+        200,
+        d ->
+            d.design().form() == Cased.Form.SPINDLE
+                ? practice(
+                    Math.max(
+                        0.8 * d.mm("outside.diameter"),
+                        d.mm("bore.diameter") + 2 * CasedLimits.WALL),
+                    "drawn in, with a wall round the bore")
+                : derived(d.mm("outside.diameter"), "straight sides"));
+    add(
+        r,
+        "outside.eaves",
+        "Across the lid's rim",
+        6,
+        250,
+        d ->
+            d.design().house()
+                ? practice(d.mm("outside.diameter") + 2 * 8, "the roof stands over its walls")
+                : derived(d.mm("outside.diameter"), "one line with the body"));
+    add(
+        r,
+        "outside.top",
+        "Across, under the top",
+        2,
+        200,
+        d ->
+            switch (d.design().form()) {
+              case HOUSE -> practice(0.22 * d.mm("outside.eaves"), "a ridge that takes an eye");
+              case SPINDLE ->
+                  practice(
+                      Math.max(
+                          0.86 * d.mm("outside.eaves"),
+                          d.mm("recess.diameter") + 2 * CasedLimits.WALL),
+                      "drawn in, with a wall round the bore");
+              case CASE -> derived(d.mm("outside.eaves"), "straight sides");
+            });
+    add(
+        r,
+        "body.floor",
+        "Floor under the bit's point",
+        0.5,
+        100,
+        d -> practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it"));
+    add(
+        r,
+        "body.height",
+        "Body height",
+        5,
+        500,
+        d ->
+            derived(
+                d.mm("bore.depth")
+                    + tip(d.shop(), d.mm("bore.diameter"))
+                    + d.mm("body.floor")
+                    - d.mm("joint.length"),
+                "bore, its point and the floor, less the spigot"));
+    add(
+        r,
+        "lid.end",
+        "End over the lid's bore",
+        0.5,
+        200,
+        d ->
+            d.design().house()
+                ? derived(
+                    Math.max(CasedLimits.END + 3, 0.55 * d.mm("outside.eaves") - d.mm("lid.depth")),
+                    "a roof that sheds rain")
+                : practice(CasedLimits.END + 2, "room to texture it"));
+    add(
+        r,
+        "lid.height",
+        "Lid height",
+        4,
+        300,
+        d ->
+            derived(
+                d.mm("lid.depth") + tip(d.shop(), d.mm("recess.diameter")) + d.mm("lid.end"),
+                "bore, its point and the end"));
+    add(
+        r,
+        "lid.dome",
+        "Rounding of the top",
+        0.3,
+        100,
+        d -> practice(Math.min(0.3 * d.mm("outside.top"), 0.4 * d.mm("lid.end") + 1), "soft"));
+    add(r, "foot.hollow", "Hollow of the foot", 0, 20, d -> practice(0.8, "only the rim stands"));
+  }
+
+  /** Wall that a slim case is planned with, mm. */
+  private static final double WALL_USUAL = 3.5;
+
+  private static double widest(Dims<Cased> d) {
+    return Math.max(d.mm("outside.diameter"), d.mm("outside.eaves"));
+  }
+
+  private static Optional<Cased.Content> content(Dims<Cased> d) {
+    return d.design().content();
+  }
+
+  private static void add(
+      List<Rule<Cased>> r,
+      String key,
+      String label,
+      double least,
+      double most,
+      Function<Dims<Cased>, Rule.Value> by) {
+    r.add(new Rule<>(new DimKey(key), label, least, most, FINE.contains(key), by));
+  }
+}

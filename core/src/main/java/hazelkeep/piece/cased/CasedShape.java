@@ -1,0 +1,391 @@
+package hazelkeep.piece.cased;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.bore.Sweep;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Blank;
+import hazelkeep.piece.BoreWalls;
+import hazelkeep.piece.Dims;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Joint;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Curve;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Profile;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Species;
+import hazelkeep.wood.Stub;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** The target shapes of a bored case in its blank: the body's foot towards the headstock. */
+final class CasedShape {
+  static final String BODY = "body";
+  static final String LID = "lid";
+  private static final double BEYOND = 10;
+
+  private final Cased design;
+  private final Map<DimKey, Dim> dims;
+  private final Shop shop;
+
+  /** Foot, join and spigot's end of the body; rim and top of the lid; in the blank's z. */
+  final double foot;
+
+  final double join;
+  final double mouth;
+  final double rim;
+  final double top;
+  final double far;
+  final double length;
+
+  CasedShape(Cased design, Map<DimKey, Dim> dims, Shop shop) {
+    this.design = design;
+    this.dims = dims;
+    this.shop = shop;
+    foot = mm("stick.face-foot") + mm("stick.tenon-foot") + mm("stick.waste-foot");
+    join = foot + mm("body.height");
+    mouth = join + mm("joint.length");
+    rim = kerfFrom() + mm("stick.kerf") + mm("stick.face-rim");
+    top = rim + mm("lid.height");
+    length = mm("blank.length");
+    far = mm("blank.across") + 20;
+  }
+
+  double mm(String key) {
+    return dims.get(new DimKey(key)).mm();
+  }
+
+  double kerfFrom() {
+    return mouth + mm("stick.face-spigot");
+  }
+
+  /** From the lid's place in the blank to its place on the closed case. */
+  double jump() {
+    return rim - join;
+  }
+
+  /** How the body is bored, from the spigot's end. */
+  BoringPlan bodyBore() {
+    return BoringPlan.of(Bore.plain("body", mm("bore.diameter"), mm("bore.depth")), shop);
+  }
+
+  /** How the lid is bored, from its rim. */
+  BoringPlan lidBore() {
+    return BoringPlan.of(Bore.plain("lid", mm("recess.diameter"), mm("lid.depth")), shop);
+  }
+
+  Aim aim() {
+    sane();
+    Joint joint =
+        new Joint(
+            "closure",
+            new SurfaceId(LID, "recess"),
+            new SurfaceId(BODY, "spigot"),
+            new DimKey("recess.diameter"),
+            new DimKey("spigot.diameter"),
+            new SurfaceId(BODY, "spigot"),
+            design.fit());
+    Species wood =
+        shop.woods()
+            .named(design.species())
+            .orElseGet(() -> new Species(design.species(), "", Map.of()));
+    return new Aim(
+        Blank.body(design.blank(), length, mm("blank.across"), wood, design.grainSlope()),
+        List.of(body(), lid()),
+        List.of(joint),
+        dims);
+  }
+
+  private void sane() {
+    below("bore.diameter", "spigot.diameter", "The body's bore", "the spigot");
+    below("spigot.diameter", "outside.diameter", "The spigot", "the body at the join");
+    below("recess.diameter", "outside.eaves", "The lid's bore", "the lid's rim");
+    if (mm("joint.length") >= mm("lid.depth")) {
+      throw new BadDesign(
+          new DimKey("lid.depth"),
+          "The lid is bored deeper than the spigot is long, "
+              + Dims.both(mm("joint.length"))
+              + ".");
+    }
+    if (mm("lid.dome") >= mm("lid.height")) {
+      throw new BadDesign(
+          new DimKey("lid.dome"),
+          "The rounding is lower than the lid, " + Dims.both(mm("lid.height")) + ".");
+    }
+    if (mm("lid.depth") + tip(lidBore()) >= mm("lid.height")) {
+      throw new BadDesign(
+          new DimKey("lid.depth"),
+          "The bit's point ends inside the lid: it is bored shallower than "
+              + Dims.both(mm("lid.height") - tip(lidBore()))
+              + ".");
+    }
+    if (mm("bore.depth") + tip(bodyBore()) >= mm("body.height") + mm("joint.length")) {
+      throw new BadDesign(
+          new DimKey("bore.depth"),
+          "The bit's point ends inside the body: it is bored shallower than "
+              + Dims.both(mm("body.height") + mm("joint.length") - tip(bodyBore()))
+              + ".");
+    }
+  }
+
+  private void below(String in, String out, String what, String where) {
+    if (mm(in) >= mm(out)) {
+      throw new BadDesign(
+          new DimKey(in),
+          what + " stays narrower than " + where + ", which is " + Dims.both(mm(out)) + " across.");
+    }
+  }
+
+  private static double tip(BoringPlan plan) {
+    return plan.passes().stream().mapToDouble(p -> p.bit().tip()).max().orElse(0);
+  }
+
+  private Polyline bodySide() {
+    return line(0, mm("outside.foot") / 2, mm("body.height"), mm("outside.diameter") / 2, foot);
+  }
+
+  private Polyline lidSide() {
+    return line(
+        0, mm("outside.eaves") / 2, mm("lid.height") - mm("lid.dome"), mm("outside.top") / 2, rim);
+  }
+
+  /** A straight side, or one that bulges towards the join. */
+  private Polyline line(double z0, double r0, double z1, double r1, double by) {
+    Curve curve =
+        design.form() == Cased.Form.SPINDLE
+            ? new Curve.Hermite(
+                new Point(z0, r0),
+                new Point(z1, r1),
+                r1 > r0 ? 2 * (r1 - r0) / (z1 - z0) : 0,
+                r1 > r0 ? 0 : 2 * (r1 - r0) / (z1 - z0))
+            : new Curve.Line(new Point(z0, r0), new Point(z1, r1));
+    return moved(new Profile(List.of(curve)).flat(), by);
+  }
+
+  private Polyline lidTop() {
+    double cap = mm("lid.dome");
+    Point centre = new Point(mm("lid.height") - cap, 0);
+    return moved(
+        new Profile(List.of(new Curve.Arc(centre, cap, mm("outside.top") / 2, 90, 0))).flat(), rim);
+  }
+
+  private static Polyline moved(Polyline line, double by) {
+    return new Polyline(line.points().stream().map(p -> new Point(p.z() + by, p.r())).toList());
+  }
+
+  private static HalfSection closed(Polyline line, Point... rest) {
+    List<Point> all = new ArrayList<>(line.points());
+    all.addAll(List.of(rest));
+    return HalfSection.of(all);
+  }
+
+  private Surface surface(
+      String part, String name, Role role, Polyline line, HalfSection zone, boolean inside) {
+    Set<Doing> show =
+        design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
+    return new Surface(
+        new SurfaceId(part, name),
+        role,
+        line,
+        zone,
+        inside,
+        role == Role.SHOW ? show : EnumSet.of(Doing.CUT));
+  }
+
+  /** The end of a bore: the bit's point, or a flat floor where it is opened with a tool. */
+  private static List<Point> end(BoringPlan plan, double full, double r, int way) {
+    return plan.passes().stream()
+        .filter(p -> p.open() == 0)
+        .findFirst()
+        .map(p -> Sweep.end(p.bit(), full, way))
+        .orElse(List.of(new Point(full, r), new Point(full, 0)));
+  }
+
+  private Part body() {
+    double r = mm("bore.diameter") / 2;
+    double rs = mm("spigot.diameter") / 2;
+    Polyline side = bodySide();
+    Polyline footLine = Polyline.of(foot + mm("foot.hollow"), 0, foot, side.first().r());
+    List<Point> bore = new ArrayList<>();
+    bore.add(new Point(mouth, r));
+    bore.addAll(end(bodyBore(), mouth - mm("bore.depth"), r, -1));
+    Polyline inside = new Polyline(bore);
+    HalfSection cavity = closed(inside, new Point(mouth, 0));
+    double outer = side.last().r();
+    List<Surface> surfaces =
+        List.of(
+            surface(
+                BODY,
+                "foot",
+                Role.SHOW,
+                footLine,
+                closed(
+                    footLine, new Point(foot, far), new Point(-BEYOND, far), new Point(-BEYOND, 0)),
+                false),
+            surface(
+                BODY,
+                "side",
+                Role.SHOW,
+                side,
+                closed(side, new Point(join, far), new Point(foot, far)),
+                false),
+            surface(
+                BODY,
+                "shoulder",
+                Role.MEET,
+                Polyline.of(join, outer, join, rs),
+                HalfSection.box(join, kerfFrom(), rs, far),
+                false),
+            surface(
+                BODY,
+                "spigot",
+                Role.FIT,
+                Polyline.of(join, rs, mouth, rs),
+                HalfSection.box(join, kerfFrom(), rs, far),
+                false),
+            surface(
+                BODY,
+                "spigot end",
+                Role.MEET,
+                Polyline.of(mouth, rs, mouth, r),
+                HalfSection.box(mouth, length + BEYOND, 0, far),
+                false),
+            surface(BODY, "inside", Role.MEET, inside, cavity, true));
+    HalfSection target =
+        closed(footLine.then(side), new Point(join, rs), new Point(mouth, rs), new Point(mouth, 0))
+            .minus(cavity);
+    double z = foot + mm("body.height") / 2;
+    return new Part(
+        BODY,
+        new Point(z, (target.inner(z) + target.outer(z)) / 2),
+        target,
+        surfaces,
+        List.of(
+            new Stub("tenon", tenon("foot"), new SurfaceId(BODY, "foot")),
+            new Stub(
+                "spare",
+                HalfSection.box(join, kerfFrom(), rs, rs + CasedLimits.SPARE),
+                new SurfaceId(BODY, "spigot"))),
+        new Frame(foot, false));
+  }
+
+  private Part lid() {
+    double r = mm("recess.diameter") / 2;
+    double full = rim + mm("lid.depth");
+    Polyline side = lidSide();
+    Polyline cap = lidTop();
+    List<Point> roof = new ArrayList<>(end(lidBore(), full, r, 1));
+    java.util.Collections.reverse(roof);
+    Polyline inside = new Polyline(roof);
+    HalfSection mouthRoom = HalfSection.box(rim, full, 0, r);
+    HalfSection point = HalfSection.EMPTY;
+    if (roof.get(0).z() > full) {
+      point = closed(inside, new Point(full, 0));
+    }
+    HalfSection cavity = mouthRoom.plus(point);
+    List<Surface> surfaces =
+        List.of(
+            surface(LID, "recess", Role.FIT, Polyline.of(full, r, rim, r), mouthRoom, true),
+            surface(LID, "roof", Role.MEET, inside, cavity, true),
+            surface(
+                LID,
+                "rim",
+                Role.MEET,
+                Polyline.of(rim, r, rim, side.first().r()),
+                HalfSection.box(-BEYOND, rim, 0, far),
+                false),
+            surface(
+                LID,
+                "side",
+                Role.SHOW,
+                side,
+                closed(side, new Point(side.last().z(), far), new Point(rim, far)),
+                false),
+            surface(
+                LID,
+                "top",
+                Role.SHOW,
+                cap,
+                closed(
+                    cap,
+                    new Point(length + BEYOND, 0),
+                    new Point(length + BEYOND, far),
+                    new Point(cap.first().z(), far)),
+                false));
+    HalfSection target = closed(side.then(cap), new Point(rim, 0)).minus(cavity);
+    double z = rim + Math.min(mm("lid.depth"), mm("lid.height")) / 3;
+    return new Part(
+        LID,
+        new Point(z, (target.inner(z) + target.outer(z)) / 2),
+        target,
+        surfaces,
+        List.of(new Stub("tenon", tenon("top"), new SurfaceId(LID, "top"))),
+        new Frame(foot + jump(), false));
+  }
+
+  private HalfSection tenon(String end) {
+    double root = mm("tenon-" + end + ".root") / 2;
+    double wide = mm("tenon-" + end + ".diameter") / 2;
+    boolean atFoot = end.equals("foot");
+    double from = atFoot ? mm("stick.face-foot") : top + mm("stick.waste-top");
+    double to = from + mm("stick.tenon-" + end);
+    return HalfSection.of(
+        List.of(
+            new Point(from, 0),
+            new Point(from, atFoot ? wide : root),
+            new Point(to, atFoot ? root : wide),
+            new Point(to, 0)));
+  }
+
+  /** The wood beside the body's bore, up to the join. */
+  BoreWalls bodyWalls() {
+    return walls(
+        body().target(), new Span(mouth - mm("bore.depth"), join), bodyBore(), z -> mouth - z);
+  }
+
+  /** The wood beside the lid's bore. */
+  BoreWalls lidWalls() {
+    return walls(lid().target(), new Span(rim, rim + mm("lid.depth")), lidBore(), z -> z - rim);
+  }
+
+  private static BoreWalls walls(
+      HalfSection target,
+      Span along,
+      BoringPlan plan,
+      java.util.function.DoubleUnaryOperator deep) {
+    return new BoreWalls(
+        target,
+        along,
+        CasedLimits.WALL,
+        z ->
+            plan.passes().stream()
+                .mapToDouble(p -> p.driftAt(deep.applyAsDouble(z)))
+                .max()
+                .orElse(0));
+  }
+
+  /** The hole of the body's bit. */
+  HalfSection intoBody(Pass p) {
+    return Sweep.of(p.bit(), kerfFrom() + BEYOND, mouth - p.depth());
+  }
+
+  /** The hole of the lid's bit. */
+  HalfSection intoLid(Pass p) {
+    return Sweep.of(p.bit(), rim - BEYOND, rim + p.depth());
+  }
+}

@@ -1,0 +1,40 @@
+package hazelkeep.piece.cased;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.piece.Plan;
+import hazelkeep.shop.Shop;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Mills and shakers. */
+class CasedTest {
+  private final Shop shop = Shop.starter();
+
+  @Test
+  void fresh() {
+    for (CasedKind k : List.of(CasedKind.NEEDLE_CASE, CasedKind.HOUSE)) {
+      Plan<Cased> p = Plan.of(k, k.fresh(), shop, List.of());
+      p.aim().dims().values().forEach(d -> System.out.println(d.key().path() + " " + d.mm()));
+      p.findings()
+          .forEach(
+              f ->
+                  System.out.println(
+                      f.grade()
+                          + " "
+                          + f.code()
+                          + " "
+                          + f.at().map(Object::toString).orElse("")
+                          + " "
+                          + f.part()
+                          + " "
+                          + f.verdict().title()
+                          + " "
+                          + f.verdict().found()
+                          + "/"
+                          + f.verdict().limit()
+                          + f.verdict().unit()));
+      assertThat(p.route().setups()).isNotEmpty();
+    }
+  }
+}
