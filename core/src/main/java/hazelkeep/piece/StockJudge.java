@@ -5,6 +5,8 @@ import hazelkeep.measure.Verdict;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,9 +25,13 @@ public final class StockJudge {
    *
    * @param widest the largest diameter of the piece, mm
    * @param shorter what to do about a short blank
+   * @param stock the blank as it was stated
+   * @param wall the least wall that is wanted, mm
    */
-  public static List<Finding> of(Aim aim, Shop shop, double widest, String shorter) {
+  public static List<Finding> of(
+      Aim aim, Shop shop, double widest, String shorter, Optional<Blank> stock, double wall) {
     StockJudge j = new StockJudge();
+    stock.filter(b -> b.barkStays() && b.thick() > 0).ifPresent(b -> j.bark(aim, b, wall));
     double need = aim.mm("stick.need");
     double length = aim.mm("blank.length");
     if (length < need - 1e-6) {
@@ -80,6 +86,65 @@ public final class StockJudge {
               "Hang a jaw set on the wall."));
     }
     return j.out;
+  }
+
+  /** Where bark stays on the outside it is no wall: what is left under it is judged. */
+  private void bark(Aim aim, Blank blank, double wall) {
+    double wood = aim.blank().sound().maxR() - blank.thick();
+    for (Part p : aim.parts()) {
+      double least = Double.POSITIVE_INFINITY;
+      Point where = null;
+      double from = Double.NaN;
+      double to = Double.NaN;
+      for (double z = p.target().minZ() + 1; z < p.target().maxZ(); z += 1) {
+        double outer = p.target().outer(z);
+        double in = p.target().inner(z);
+        if (outer <= wood) {
+          continue;
+        }
+        from = Double.isNaN(from) ? z : from;
+        to = z;
+        if (in > 0 && wood - in < least) {
+          least = wood - in;
+          where = new Point(z, wood);
+        }
+      }
+      if (Double.isNaN(from)) {
+        continue;
+      }
+      out.add(
+          new Finding(
+              new Verdict(
+                  "bark-stays",
+                  Grade.NOTE,
+                  to - from,
+                  0,
+                  "mm along",
+                  "Patches of bark stay on the outside",
+                  "Along this much of the height the outside comes into the bark. Thin glue and a dry year keep it on."),
+              Optional.empty(),
+              p.name(),
+              Optional.of(new Point((from + to) / 2, wood)),
+              "A slimmer outside there, if you want it clean.",
+              List.of()));
+      if (least < wall) {
+        out.add(
+            new Finding(
+                new Verdict(
+                    "bark-wall",
+                    least <= wall / 2 ? Grade.STOP : Grade.WATCH,
+                    least,
+                    wall,
+                    "mm",
+                    "The wall under the bark is thin",
+                    "Bark is no wall: it lets go as it dries."),
+                Optional.empty(),
+                p.name(),
+                Optional.of(where),
+                "A narrower inside, or a thicker limb.",
+                List.of()));
+      }
+    }
   }
 
   private void say(

@@ -37,6 +37,7 @@ final class Advice {
           Map.entry("steady-range", "Set the steady where the work has a diameter that it takes."),
           Map.entry("steady-unround", "Turn a parallel band for the steady first."),
           Map.entry("no-centre", "Bore the larger, shallower hole first, or take a twist bit."),
+          Map.entry("sanded-early", "Bore first, blow the chips out, then sand."),
           Map.entry("bore-turns", "Bore while the tenon is in the jaws."),
           Map.entry(
               "shakes", "Bring the tailstock up, set a steady, or leave it thicker until later."),

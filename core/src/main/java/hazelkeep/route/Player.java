@@ -154,6 +154,7 @@ final class Player {
             ? Optional.empty()
             : BitWork.speeds(step, shop.lathe())
                 .or(() -> Optional.of(Speeds.of(diameter, round, step.at(), shop.lathe())));
+    sandedEarly(setup, step, before);
     for (Verdict v : BitWork.judge(setup, step, work)) {
       find(v, step.key(), setup.frames().keySet().iterator().next(), null);
     }
@@ -176,6 +177,35 @@ final class Player {
     }
     stages.add(stage);
     return now;
+  }
+
+  /** Abrasive leaves grit in the wood, and a bit that goes into it is blunted. */
+  private void sandedEarly(Setup setup, Step step, State before) {
+    if (step.bit().isEmpty()) {
+      return;
+    }
+    for (Step earlier : setup.steps()) {
+      if (earlier == step) {
+        return;
+      }
+      for (Act act : earlier.acts()) {
+        if (act instanceof Act.Sand s && before.surf(s.on()).grit() > 0) {
+          find(
+              new Verdict(
+                  "sanded-early",
+                  Grade.WATCH,
+                  before.surf(s.on()).grit(),
+                  0,
+                  "grit",
+                  "The " + s.on().part() + "'s " + s.on().name() + " is sanded before it is bored",
+                  "Grit left in the wood blunts the bit, and the chips scratch what was sanded."),
+              step.key(),
+              s.on().part(),
+              null);
+          return;
+        }
+      }
+    }
   }
 
   private void notHeld(Step step, String part) {
@@ -396,6 +426,7 @@ final class Player {
         boolean cutHere =
             Math.abs(now.covered() - old.covered()) > 1e-9
                 || Math.abs(now.lost() - old.lost()) > 1e-9;
+
         changed.put(
             s.id(),
             cutHere ? new Surf(now.covered(), now.lost(), 0, false, Optional.of(step.key())) : now);

@@ -79,6 +79,13 @@ final class Reaching {
         k -> answer(setup, state, work, surface, doing, false));
   }
 
+  /** A hooked bar works hollows only, through their mouth. */
+  private static Reach hooked(Tool tool, Surface surface, Work work, Polyline line) {
+    return surface.inside()
+        ? LineOfWork.hooked(work.swept(surface.id().part()), tool.shape(), tool.hook(), line)
+        : new Reach(0, 0, line.length(), line.first());
+  }
+
   /** How far a surface can be worked, every place of it tested; for telling numbers. */
   Answer full(Setup setup, State state, Surface surface, Doing doing) {
     if (!setup.frames().containsKey(surface.id().part())) {
@@ -119,7 +126,10 @@ final class Reaching {
       if (!tool.does().contains(doing)) {
         continue;
       }
-      Reach r = LineOfWork.of(obstacles, tool.shape(), line, from, giveUp);
+      Reach r =
+          tool.hook() > 0
+              ? hooked(tool, surface, work, line)
+              : LineOfWork.of(obstacles, tool.shape(), line, from, giveUp);
       if (best == null || r.open() > best.open()) {
         best = r;
         with = tool.name();

@@ -11,8 +11,15 @@ import java.util.Set;
  * @param shape what of it can collide
  * @param does what it is good for
  * @param width of the slot it leaves when pushed straight in, mm; 0 for a tool that does not part
+ * @param hook how far the tip of a hooked bar stands out from the bar's middle, mm; 0 for a
+ *     straight tool
  */
-public record Tool(String name, ToolShape shape, Set<Doing> does, double width) {
+public record Tool(String name, ToolShape shape, Set<Doing> does, double width, double hook) {
+  /** A straight tool. */
+  public Tool(String name, ToolShape shape, Set<Doing> does, double width) {
+    this(name, shape, does, width, 0);
+  }
+
   /**
    * @throws IllegalArgumentException when a tool can't be so, saying what would be accepted
    */
@@ -26,6 +33,12 @@ public record Tool(String name, ToolShape shape, Set<Doing> does, double width) 
     Checks.mm("Half its thickness", shape.shank(), 0.2, 60);
     Checks.mm("The tool's reach", shape.length(), 5, 1500);
     Checks.mm("The parting width", width, 0, 20);
+    Checks.mm("The hook", hook, 0, 200);
+  }
+
+  /** The narrowest mouth that it passes, mm across; 0 where its shape alone decides. */
+  public double leastMouth() {
+    return hook == 0 ? 0 : hook + shape.shank();
   }
 
   /** Whether it cuts a kerf. */

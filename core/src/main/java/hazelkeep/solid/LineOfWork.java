@@ -98,6 +98,104 @@ public final class LineOfWork {
     return new Reach(open, tight, hidden, hiddenAt);
   }
 
+  /** How far apart a hooked bar's leans are tried, degrees, and how far it leans at the most. */
+  private static final double LEAN_STEP = 2;
+
+  private static final double LEAN_MOST = 60;
+
+  /**
+   * Tests a hollow with a hooked bar, which goes in through the mouth. Its tip stands out beside
+   * the bar, so that it works where no straight bar gets to.
+   *
+   * @param wood the work, in the setup's frame
+   * @param bar the bar and its nose
+   * @param hook how far the tip stands out from the bar's middle, mm
+   */
+  public static Reach hooked(HalfSection wood, ToolShape bar, double hook, Polyline surface) {
+    double[] e = mirrored(List.of(wood));
+    double open = 0;
+    double hidden = 0;
+    Point hiddenAt = null;
+    List<Polyline.Sample> samples = surface.samples(STEP, INSET);
+    double share = surface.length() / samples.size();
+    for (Polyline.Sample s : samples) {
+      if (passes(wood, s.at().z(), hook + bar.shank()) && laid(e, wood.maxZ(), bar, hook, s)) {
+        open += share;
+      } else {
+        hidden += share;
+        hiddenAt = s.at();
+      }
+    }
+    return new Reach(open, 0, hidden, hiddenAt);
+  }
+
+  /** Whether something so wide passes the mouth and all that is narrow on the way in. */
+  private static boolean passes(HalfSection wood, double from, double wide) {
+    for (double z = wood.maxZ() - INSET; z > from + STEP; z -= STEP) {
+      double in = wood.inner(z);
+      if (in > 0 && 2 * in < wide) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whether the bar finds a lean at which its tip is on a place and it is clear of the wood. */
+  private static boolean laid(
+      double[] e, double rim, ToolShape bar, double hook, Polyline.Sample s) {
+    double cz = s.at().z() + bar.nose() * s.nz();
+    double cr = s.at().r() + bar.nose() * s.nr();
+    for (double lean = 0; lean <= LEAN_MOST; lean += LEAN_STEP) {
+      for (int way = -1; way <= 1; way += 2) {
+        double cos = Math.cos(Math.toRadians(way * lean));
+        double sin = Math.sin(Math.toRadians(way * lean));
+        for (int side = -1; side <= 1; side += 2) {
+          double bz = cz - side * hook * sin;
+          double br = cr + side * hook * cos;
+          double out = (rim + 1 - bz) / cos;
+          if (out <= bar.length()
+              && clear(e, cz, cr, bz, br, bar.nose() - SLACK)
+              && clear(e, bz, br, bz + out * cos, br + out * sin, bar.shank() - SLACK)) {
+            return true;
+          }
+        }
+      }
+    }
+    return false;
+  }
+
+  /** Whether a straight stretch, so wide to either side, is clear of all edges. */
+  private static boolean clear(
+      double[] e, double z0, double r0, double z1, double r1, double half) {
+    if (inside(e, z0, r0)) {
+      return false;
+    }
+    double[] bar = {z0, r0, z1, r1};
+    double h2 = half * half;
+    for (int i = 0; i < e.length; i += 4) {
+      if (crosses(e, i, bar)
+          || distance2(e, i, z0, r0) < h2
+          || distance2(e, i, z1, r1) < h2
+          || distance2(bar, 0, e[i], e[i + 1]) < h2
+          || distance2(bar, 0, e[i + 2], e[i + 3]) < h2) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean crosses(double[] e, int i, double[] b) {
+    return side(b, e[i], e[i + 1]) * side(b, e[i + 2], e[i + 3]) < 0
+        && side(new double[] {e[i], e[i + 1], e[i + 2], e[i + 3]}, b[0], b[1])
+                * side(new double[] {e[i], e[i + 1], e[i + 2], e[i + 3]}, b[2], b[3])
+            < 0;
+  }
+
+  /** On which side of a stretch a point lies. */
+  private static double side(double[] s, double z, double r) {
+    return (s[2] - s[0]) * (r - s[1]) - (s[3] - s[1]) * (z - s[0]);
+  }
+
   private static double[] mirrored(List<HalfSection> obstacles) {
     int n = obstacles.stream().mapToInt(o -> o.edges().length).sum();
     double[] all = new double[2 * n];

@@ -1,13 +1,11 @@
 package hazelkeep.piece.box;
 
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import java.util.Comparator;
-import java.util.Optional;
 
 /** How each half of a box can be held by its mouth, its spigot or its rim. */
 final class BoxEnds {
@@ -73,29 +71,4 @@ final class BoxEnds {
         .min(Comparator.comparingDouble(j -> Math.abs(j.trueCircle() - diameter)))
         .orElse(Shop.COMMON_JAWS);
   }
-
-  /** The jaws for a recess in the foot, and its diameter at the mouth; empty where none fit. */
-  static Optional<Recess> recess(Shop shop, double foot, double depth) {
-    return shop.jaws().stream()
-        .filter(JawSet::forTenons)
-        .filter(j -> j.expand().isPresent())
-        .map(
-            j -> {
-              double undercut = j.flare(depth);
-              double most = foot - 2 * HoldLimits.EXPAND_WALL - undercut;
-              double d = Math.min(most, j.expand().get().to() - HoldLimits.JAM_AT);
-              return new Recess(j, d, undercut);
-            })
-        .filter(r -> r.jaws().expand().get().holds(r.diameter()))
-        .max(Comparator.comparingDouble(Recess::diameter));
-  }
-
-  /**
-   * A recess in the foot.
-   *
-   * @param jaws that open in it
-   * @param diameter at its mouth, mm
-   * @param undercut by which its floor is wider, mm on the diameter
-   */
-  record Recess(JawSet jaws, double diameter, double undercut) {}
 }

@@ -1,23 +1,21 @@
 package hazelkeep.piece.box;
 
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Verdict;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Bit;
-import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
-import hazelkeep.solid.Span;
 import hazelkeep.solid.Wall;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
@@ -41,7 +39,14 @@ final class BoxJudge {
 
   List<Finding> judge() {
     double dia = Math.max(aim.mm("outside.diameter"), 2 * widest());
-    out.addAll(StockJudge.of(aim, shop, dia, "A longer blank, or let the " + giving() + " give."));
+    out.addAll(
+        StockJudge.of(
+            aim,
+            shop,
+            dia,
+            "A longer blank, or let the " + giving() + " give.",
+            design.blank(),
+            BoxLimits.WALL));
     walls();
     joint();
     floor();
@@ -383,13 +388,7 @@ final class BoxJudge {
           "hold-missing",
           Grade.STOP,
           aim.mm("outside.foot"),
-          shop.jaws().stream()
-                  .filter(JawSet::forTenons)
-                  .flatMap(j -> j.expand().stream())
-                  .mapToDouble(Span::from)
-                  .min()
-                  .orElse(0)
-              + 2 * HoldLimits.EXPAND_WALL,
+          FootRecess.least(shop),
           "mm",
           "The foot is too narrow for a recess",
           "No jaws open in what leaves enough wall round them.",

@@ -59,9 +59,6 @@ final class BoxLimits {
   /** What a size of the fit may be off, on the diameter; common practice. */
   static final double READ_FIT = 0.03;
 
-  /** Depth of a recess that jaws open in. */
-  static final double RECESS_DEPTH = 4.0;
-
   /** How far in front of the first hold a tool stays. */
   static final double START_CLEAR = 3.0;
 

@@ -15,6 +15,7 @@ import hazelkeep.hold.Screwed;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Mounting;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Act;
@@ -699,8 +700,8 @@ final class BoxRecipe {
   /** The body by its tenon, or by the recess in its foot. */
   private InJaws onBody() {
     if (recessed()) {
-      BoxEnds.Recess r =
-          BoxEnds.recess(shop, aim.mm("outside.foot"), aim.mm("foot.hollow")).orElseThrow();
+      FootRecess r =
+          FootRecess.of(shop, aim.mm("outside.foot"), aim.mm("foot.hollow")).orElseThrow();
       return new Expand(BODY, "recess", r.jaws());
     }
     return squeeze(BODY);

@@ -12,6 +12,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
@@ -246,7 +247,7 @@ final class BoxRules {
                 ? derived(brim(d) - d.mm("inside.depth"), "what the depth leaves")
                 : practice(
                     clamp(0.1 * d.mm("outside.diameter"), 5.5, 9)
-                        + (recessed(d) ? BoxLimits.RECESS_DEPTH : 0),
+                        + (recessed(d) ? FootRecess.DEPTH : 0),
                     recessed(d)
                         ? "room for the recess under it"
                         : "room to hollow the foot under it"));
@@ -314,7 +315,7 @@ final class BoxRules {
         20,
         d ->
             recessed(d)
-                ? practice(BoxLimits.RECESS_DEPTH, "3 to 6 mm hold the jaws")
+                ? practice(FootRecess.DEPTH, "3 to 6 mm hold the jaws")
                 : practice(
                     d.mm("outside.foot") / 2 * Math.tan(Math.toRadians(BoxLimits.FOOT_LEAN)),
                     "only the rim stands"));
@@ -326,13 +327,7 @@ final class BoxRules {
         400,
         d ->
             recessed(d)
-                ? recess(d)
-                    .map(
-                        x ->
-                            shop(
-                                x.diameter(),
-                                "the " + x.jaws().name() + " open in it, a wall is left round it"))
-                    .orElse(shop(0, "no jaws open in a recess of this foot"))
+                ? FootRecess.rule(d, "outside.foot", "foot.hollow")
                 : derived(0, "the foot is held otherwise"));
     add(
         r,
@@ -580,10 +575,6 @@ final class BoxRules {
 
   private static boolean recessed(Dims<LiddedBox> d) {
     return d.design().footBy() == Finishing.RECESS;
-  }
-
-  private static Optional<BoxEnds.Recess> recess(Dims<LiddedBox> d) {
-    return BoxEnds.recess(d.shop(), d.mm("outside.foot"), d.mm("foot.hollow"));
   }
 
   private static Optional<Double> contentDiameter(Dims<LiddedBox> d) {

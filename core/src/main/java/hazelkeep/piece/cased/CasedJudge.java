@@ -42,7 +42,14 @@ final class CasedJudge {
 
   List<Finding> judge() {
     double wide = Math.max(aim.mm("outside.diameter"), aim.mm("outside.eaves"));
-    out.addAll(StockJudge.of(aim, shop, wide, "A shorter content or a longer blank."));
+    out.addAll(
+        StockJudge.of(
+            aim,
+            shop,
+            wide,
+            "A shorter content or a longer blank.",
+            design.blank(),
+            CasedLimits.WALL));
     bores(shape.bodyBore(), BODY, new Point(shape.mouth - aim.mm("bore.depth"), 0));
     bores(shape.lidBore(), LID, new Point(shape.rim + aim.mm("lid.depth"), 0));
     walls();

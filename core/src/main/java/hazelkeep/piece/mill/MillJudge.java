@@ -42,7 +42,14 @@ final class MillJudge {
             .mapToDouble(aim::mm)
             .max()
             .orElse(0);
-    out.addAll(StockJudge.of(aim, shop, wide, "A shorter shaft or a longer blank."));
+    out.addAll(
+        StockJudge.of(
+            aim,
+            shop,
+            wide,
+            "A shorter shaft or a longer blank.",
+            design.blank(),
+            MillLimits.WALL));
     bores();
     walls();
     head();

@@ -16,6 +16,7 @@ import java.util.TreeMap;
  * What a turner states about a bored vessel. Sizes that are not stated follow from the rules.
  *
  * @param form the outside's line
+ * @param inside whether the bore is the inside, or a hollow behind a narrow mouth
  * @param species the wood's common name
  * @param grit the finest grit, 80 to 2000
  * @param finish the finish product; empty when it stays raw
@@ -29,6 +30,7 @@ import java.util.TreeMap;
  */
 public record BoredVessel(
     Form form,
+    Inside inside,
     String species,
     int grit,
     String finish,
@@ -47,6 +49,14 @@ public record BoredVessel(
     TAPER,
     BELLIED,
     NECKED
+  }
+
+  /** What the inside is. */
+  public enum Inside {
+    /** The bore as the bits leave it: for dry stems, pens, sticks. */
+    BORED,
+    /** Hollowed behind its narrow mouth with a hooked bar on a rig. */
+    RIGGED
   }
 
   /**
@@ -87,6 +97,7 @@ public record BoredVessel(
   static BoredVessel fresh(Form form) {
     return new BoredVessel(
         form,
+        Inside.BORED,
         "Common pear",
         320,
         "oil",
@@ -109,6 +120,16 @@ public record BoredVessel(
     Map<DimKey, Size> next = new TreeMap<>(sizes);
     next.put(new DimKey(key), Size.mm(mm));
     return with(next);
+  }
+
+  /** Whether it is hollowed behind its mouth. */
+  boolean rigged() {
+    return inside == Inside.RIGGED;
+  }
+
+  /** Whether its foot is made first, with a recess that holds it. */
+  boolean recessed() {
+    return footBy == Finishing.RECESS;
   }
 
   /** Whether its outside is drawn in to a neck. */

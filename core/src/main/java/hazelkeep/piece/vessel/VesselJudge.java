@@ -1,13 +1,14 @@
 package hazelkeep.piece.vessel;
 
 import hazelkeep.bore.BoringPlan;
-import hazelkeep.bore.Pass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Verdict;
+import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.End;
+import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -36,11 +37,33 @@ final class VesselJudge {
   }
 
   List<Finding> judge() {
-    double wide = Math.max(aim.mm("outside.diameter"), aim.mm("outside.foot"));
-    out.addAll(StockJudge.of(aim, shop, wide, "A shallower bore or a longer blank."));
+    double wide =
+        Math.max(
+            aim.mm("outside.rim"), Math.max(aim.mm("outside.diameter"), aim.mm("outside.foot")));
+    out.addAll(
+        StockJudge.of(
+            aim,
+            shop,
+            wide,
+            "A shallower bore or a longer blank.",
+            design.blank(),
+            VesselLimits.WALL));
     bore();
     walls();
     content();
+    if (design.recessed() && aim.mm("foot.recess") <= 0) {
+      say(
+          "hold-missing",
+          Grade.STOP,
+          aim.mm("outside.foot"),
+          FootRecess.least(shop),
+          "mm",
+          "The foot is too narrow for a recess",
+          "No jaws open in what leaves enough wall round them.",
+          new Point(shape.foot, 0),
+          "Choose another way to finish the foot, or a wider foot.");
+      return List.copyOf(out);
+    }
     VesselRecipe.end(design, aim, shop)
         .missing()
         .ifPresent(v -> found(v, null, "Choose another way to finish the foot."));
@@ -75,26 +98,18 @@ final class VesselJudge {
   /** The wall beside the bore, less what the bit may drift by there. */
   private void walls() {
     Part part = aim.part(VesselShape.BODY);
-    List<Pass> passes = shape.boring().passes();
-    double least = Double.POSITIVE_INFINITY;
-    Point where = null;
-    double edge = shape.rim - VesselLimits.WALL - aim.mm("mouth.flare");
-    for (double z = shape.rim - shape.bore().depth() + 1; z < edge; z += 1) {
-      double drift = 0;
-      for (Pass p : passes) {
-        drift = Math.max(drift, p.driftAt(shape.rim - z));
-      }
-      double wall = part.target().outer(z) - part.target().inner(z) - drift;
-      if (wall < least) {
-        least = wall;
-        where = new Point(z, part.target().inner(z));
-      }
-    }
-    double straight =
-        Wall.of(part.surface("side").line(), part.surface("inside").line(), VesselLimits.WALL)
-            .map(Wall::least)
-            .orElse(least);
-    double found = Math.min(least, straight);
+    Optional<BoreWalls.Thin> beside = shape.walls().thinnest();
+    Optional<Wall> straight =
+        Wall.of(part.surface("side").line(), part.surface("inside").line(), VesselLimits.WALL);
+    double found =
+        Math.min(
+            beside.map(BoreWalls.Thin::wall).orElse(Double.POSITIVE_INFINITY),
+            straight.map(Wall::least).orElse(Double.POSITIVE_INFINITY));
+    Point where =
+        beside
+            .filter(b -> b.wall() <= found)
+            .map(BoreWalls.Thin::at)
+            .orElseGet(() -> straight.map(Wall::inside).orElse(null));
     if (found < VesselLimits.WALL) {
       say(
           "wall-thin",

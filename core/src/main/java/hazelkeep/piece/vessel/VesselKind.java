@@ -185,7 +185,20 @@ public final class VesselKind implements Kind<BoredVessel> {
                 new Option("NECKED", "Necked", "A belly, a narrow neck, a flared rim.")),
             d.form(),
             "outside.neck",
-            "outside.rim"));
+            "outside.rim"),
+        Choice.of(
+            "inside",
+            "What the inside is",
+            List.of(
+                new Option(
+                    "BORED", "Bored", "The bits leave it: narrow to the bottom, for dry stems."),
+                new Option(
+                    "RIGGED",
+                    "Hollowed through its mouth",
+                    "A hooked bar on a rig follows the outside; shaped first, then hollowed.")),
+            d.inside(),
+            "bore.depth",
+            "hollow.wall"));
   }
 
   static List<End> finishes(BoredVessel d) {
@@ -196,6 +209,7 @@ public final class VesselKind implements Kind<BoredVessel> {
                 Finishing.MANDREL,
                 Finishing.EXPAND,
                 Finishing.AROUND,
+                Finishing.RECESS,
                 Finishing.PRESSED)
             .map(Finishing::option)
             .toList();
@@ -225,6 +239,11 @@ public final class VesselKind implements Kind<BoredVessel> {
   }
 
   @Override
+  public HalfSection keep(BoredVessel d, Aim aim, Shop shop) {
+    return new VesselShape(d, aim.dims(), shop).walls().zone();
+  }
+
+  @Override
   public List<StickPiece> stick(BoredVessel d, Map<DimKey, Dim> dims) {
     return new Stick(dims)
         .add("stick.face-foot", "facing", false)
@@ -232,6 +251,7 @@ public final class VesselKind implements Kind<BoredVessel> {
         .add("stick.waste-foot", "waste", false)
         .add("outside.height", "vessel", true)
         .add("stick.face-rim", "facing", false)
+        .add("stick.tenon-rim", "tenon", false)
         .done();
   }
 
@@ -299,6 +319,19 @@ public final class VesselKind implements Kind<BoredVessel> {
             false));
     double tenon = aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot") / 2;
     m.add(over(aim, "tenon-foot.diameter", "tenon", Measure.Kind.OUTSIDE, tenon, false));
+    double upper = rim + aim.mm("stick.face-rim") + aim.mm("stick.tenon-rim") / 2;
+    m.add(over(aim, "tenon-rim.diameter", "tenon", Measure.Kind.OUTSIDE, upper, false));
+    m.add(over(aim, "foot.recess", "recess", Measure.Kind.INSIDE, foot + 1, false));
+    m.add(
+        measure(
+            "foot.hollow",
+            "hollow",
+            Measure.Kind.DEPTH,
+            foot,
+            0,
+            foot + Math.max(0.1, aim.mm("foot.hollow")),
+            0,
+            false));
     m.add(over(aim, "blank.round", "round", Measure.Kind.OUTSIDE, foot + 5, false));
     return m;
   }
@@ -348,11 +381,15 @@ public final class VesselKind implements Kind<BoredVessel> {
   public List<Feature> features(BoredVessel d) {
     SurfaceId inside = new SurfaceId(BODY, "inside");
     SurfaceId side = new SurfaceId(BODY, "side");
-    return List.of(
-        feature("bore.diameter", inside, Feature.Kind.SHAPE),
-        feature("bore.depth", inside, Feature.Kind.SHAPE),
-        feature("outside.diameter", side, Feature.Kind.SHAPE),
-        feature("tenon-foot.diameter", new SurfaceId(BODY, "foot"), Feature.Kind.STUB));
+    List<Feature> out = new ArrayList<>();
+    out.add(feature("bore.diameter", inside, Feature.Kind.SHAPE));
+    out.add(feature("bore.depth", inside, Feature.Kind.SHAPE));
+    out.add(feature("outside.diameter", side, Feature.Kind.SHAPE));
+    out.add(
+        d.recessed()
+            ? feature("tenon-rim.diameter", new SurfaceId(BODY, "rim"), Feature.Kind.STUB)
+            : feature("tenon-foot.diameter", new SurfaceId(BODY, "foot"), Feature.Kind.STUB));
+    return out;
   }
 
   private static Feature feature(String key, SurfaceId on, Feature.Kind kind) {

@@ -14,14 +14,11 @@ final class VesselLimits {
   /** Oversize left on the outside before it is bored, a side. */
   static final double SPARE = 1.5;
 
-  /** Wood turned off in rounding, on the diameter. */
-  static final double ROUNDING = 4.0;
-
   /** What an undercut leaves in the middle for the saw, on the radius. */
   static final double NUB = 4.0;
 
-  /** Radius of a bit's spur. */
-  static final double SPUR = 2.0;
+  /** Corner at the floor of a hollow: a round nose cuts it. */
+  static final double CORNER = 5.0;
 
   /** Where a belly is widest, as a share of the height. */
   static final double BELLY = 0.4;

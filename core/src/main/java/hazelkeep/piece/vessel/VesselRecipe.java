@@ -5,11 +5,14 @@ import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.bore.Pass;
 import hazelkeep.hold.Centres;
+import hazelkeep.hold.Expand;
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.InJaws;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -41,6 +44,8 @@ final class VesselRecipe {
   private final Acts acts;
   private final String calipers;
   private final String depthGauge;
+  private final Optional<FootRecess> recess;
+  private final InJaws foot;
   private final List<Setup> setups = new ArrayList<>();
 
   VesselRecipe(BoredVessel design, Aim aim, Shop shop) {
@@ -51,13 +56,29 @@ final class VesselRecipe {
     this.acts = new Acts(aim, design.grit(), design.finish());
     this.calipers = shop.caliper().name();
     this.depthGauge = shop.depthGauge().name();
+    this.recess =
+        design.recessed() && aim.mm("foot.recess") > 0
+            ? FootRecess.of(shop, aim.mm("outside.foot"), aim.mm("foot.hollow"))
+            : Optional.empty();
+    this.foot =
+        recess.isPresent()
+            ? new Expand(BODY, "recess", recess.get().jaws())
+            : new Squeeze(BODY, Tenons.jaws(shop, aim, "foot"));
   }
 
   Route route() {
     centres();
+    if (recess.isPresent()) {
+      footFirst();
+    }
     bore();
     outside();
-    foot();
+    if (design.rigged()) {
+      hollow();
+    }
+    if (recess.isEmpty()) {
+      foot();
+    }
     return new Route(setups, List.of());
   }
 
@@ -70,30 +91,60 @@ final class VesselRecipe {
         Speeds.At.TURNING,
         remove(BODY, HalfSection.box(-10, shape.length + 10, aim.mm("blank.round") / 2, shape.far)),
         read("blank.round", calipers, "at both ends", 1, 1));
-    double f0 = aim.mm("stick.face-foot");
-    double f1 = f0 + aim.mm("stick.tenon-foot");
+    if (recess.isPresent()) {
+      double r0 = shape.rim + aim.mm("stick.face-rim");
+      double r1 = r0 + aim.mm("stick.tenon-rim");
+      tenon(s, "rim", HalfSection.box(r1, shape.length + 10, 0, shape.far), r0, r1);
+    } else {
+      double f0 = aim.mm("stick.face-foot");
+      tenon(s, "foot", HalfSection.box(-10, f0, 0, shape.far), f0, f0 + aim.mm("stick.tenon-foot"));
+    }
+    setups.add(s.done());
+  }
+
+  private void tenon(SetupDraft s, String end, HalfSection facing, double from, double to) {
     s.step(
         "tenon",
-        "Face the foot, cut its tenon",
+        "Face the " + end + ", cut its tenon",
         "A dovetailed tenon, its shoulder clean and square: it has to sit on the jaw fronts.",
         Speeds.At.TURNING,
         remove(
             BODY,
-            HalfSection.box(-10, f0, 0, shape.far)
-                .plus(
-                    HalfSection.box(f0, f1, 0, shape.far)
-                        .minus(aim.part(BODY).stub("tenon").region()))),
+            facing.plus(
+                HalfSection.box(from, to, 0, shape.far)
+                    .minus(aim.part(BODY).stub("tenon").region()))),
         read(
-            "tenon-foot.diameter",
+            "tenon-" + end + ".diameter",
             calipers,
             "across its widest",
             VesselLimits.READ,
             VesselLimits.READ));
+  }
+
+  /** The foot and its recess come first: they hold the work from then on. */
+  private void footFirst() {
+    SetupDraft s =
+        draft(
+            "foot",
+            "Rim tenon in the jaws",
+            free(new Squeeze(BODY, Tenons.jaws(shop, aim, "rim"))),
+            new Frame(shape.rim + aim.mm("stick.face-rim"), true));
+    s.step(
+        "foot",
+        "Finish the foot and its recess",
+        "True the foot, cut the recess clean to its depth; it can't be reached again.",
+        Speeds.At.TURNING,
+        Acts.both(
+            List.of(
+                acts.bare(0, BODY, "foot"),
+                read("foot.recess", calipers, "at its mouth", VesselLimits.READ, VesselLimits.READ),
+                read("foot.hollow", depthGauge, "from the foot's rim", 0.5, 1)),
+            acts.treat(BODY, "foot")));
     setups.add(s.done());
   }
 
   private void bore() {
-    SetupDraft s = draft("bore", "Foot tenon in the jaws", free(tenon()), frame());
+    SetupDraft s = draft("bore", held(), free(foot), frame());
     s.step(
         "face",
         "Face the rim",
@@ -134,7 +185,7 @@ final class VesselRecipe {
             : "A clean flare leads in; the cone sits in it later.",
         Speeds.At.TURNING,
         // What a bit cut needs no tool that reaches it; what is opened does.
-        open ? acts.bare(0, BODY, "inside") : remove(BODY, aim.part(BODY).surface("inside").zone()),
+        open && !design.rigged() ? acts.bare(0, BODY, "inside") : remove(BODY, mouth()),
         read("bore.diameter", calipers, "inside the mouth", VesselLimits.READ, VesselLimits.READ));
     s.step(
         "sand rim",
@@ -143,6 +194,31 @@ final class VesselRecipe {
         Speeds.At.SANDING,
         acts.sand(BODY, "rim"));
     setups.add(s.done());
+  }
+
+  /** What the mouth's step takes: all that the bits left, or the flare alone before a rig. */
+  private HalfSection mouth() {
+    HalfSection inside = aim.part(BODY).surface("inside").zone();
+    return design.rigged()
+        ? inside.and(
+            HalfSection.box(shape.rim - aim.mm("mouth.flare") - 1, shape.length + 10, 0, shape.far))
+        : inside;
+  }
+
+  /** Hollowed behind its mouth: the outside is there and tells where the wall goes. */
+  private void hollow() {
+    SetupDraft s = draft("hollow", held(), free(foot), frame());
+    s.step(
+        "hollow",
+        "Hollow it through the mouth",
+        "The hooked bar on its rig, from the bored hole outwards, down in steps by the stations on the Bore page. Chips out often: a packed hollow grabs.",
+        Speeds.At.TURNING,
+        acts.bare(0, BODY, "inside"));
+    setups.add(s.done());
+  }
+
+  private String held() {
+    return recess.isPresent() ? "Jaws opened in the foot's recess" : "Foot tenon in the jaws";
   }
 
   private void outside() {
@@ -242,7 +318,7 @@ final class VesselRecipe {
 
   private Hold coned() {
     Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
-    return new Hold(tenon(), Optional.of(cone));
+    return new Hold(foot, Optional.of(cone));
   }
 
   private static SetupDraft draft(String name, String title, Hold hold, Frame frame) {
@@ -253,11 +329,9 @@ final class VesselRecipe {
     return new Hold(grip, Optional.empty());
   }
 
-  private Squeeze tenon() {
-    return new Squeeze(BODY, Tenons.jaws(shop, aim, "foot"));
-  }
-
   private Frame frame() {
-    return new Frame(aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"), false);
+    return new Frame(
+        recess.isPresent() ? shape.foot : aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"),
+        false);
   }
 }

@@ -10,9 +10,10 @@ import hazelkeep.bore.Pass;
 import hazelkeep.hold.HoldLimits;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Tenons;
 import hazelkeep.piece.vessel.BoredVessel.Content;
 import hazelkeep.piece.vessel.BoredVessel.Form;
@@ -24,15 +25,13 @@ import java.util.function.Function;
 
 /** How every dimension of a bored vessel follows. */
 final class VesselRules {
-  static final List<Rule<BoredVessel>> ALL = all();
-
   private VesselRules() {}
 
   private static List<Rule<BoredVessel>> all() {
     List<Rule<BoredVessel>> r = new ArrayList<>();
     bore(r);
     outside(r);
-    stick(r);
+    r.addAll(STOCK.done());
     return List.copyOf(r);
   }
 
@@ -133,7 +132,11 @@ final class VesselRules {
         d ->
             d.stated("outside.height").isPresent()
                 ? derived(d.stated("outside.height").get().mm() - point(d), "what the bore leaves")
-                : practice(VesselLimits.FLOOR + 2, "room to hollow the foot under it"));
+                : practice(
+                    VesselLimits.FLOOR + 2 + (d.design().recessed() ? FootRecess.DEPTH : 0),
+                    d.design().recessed()
+                        ? "room for the recess under it"
+                        : "room to hollow the foot under it"));
     add(
         r,
         "outside.height",
@@ -152,7 +155,9 @@ final class VesselRules {
             d.design().form() == Form.STRAIGHT
                 ? derived(d.mm("outside.diameter"), "straight sides")
                 : practice(
-                    d.mm("outside.diameter") * (d.design().form() == Form.TAPER ? 1 : 0.72),
+                    Math.max(
+                        d.mm("outside.diameter") * (d.design().form() == Form.TAPER ? 1 : 0.72),
+                        d.design().recessed() ? recessed(d) : 0),
                     "narrower than the belly"));
     add(
         r,
@@ -186,19 +191,44 @@ final class VesselRules {
                           d.mm("bore.diameter") + 2 * d.mm("mouth.flare") + 2 * VesselLimits.WALL),
                       "drawn in a little");
             });
-    add(r, "foot.hollow", "Hollow of the foot", 0, 20, d -> practice(1, "only the rim stands"));
+    add(
+        r,
+        "hollow.wall",
+        "Wall of the hollow",
+        1.5,
+        60,
+        d ->
+            d.design().rigged()
+                ? practice(VesselLimits.WALL + 2, "a rig goes to 3 mm; a little more is safe")
+                : derived(VesselLimits.WALL, "bored, not hollowed"));
+    add(
+        r,
+        "foot.hollow",
+        "Hollow of the foot",
+        0,
+        20,
+        d ->
+            d.design().recessed()
+                ? practice(FootRecess.DEPTH, "3 to 6 mm hold the jaws")
+                : practice(1, "only the rim stands"));
   }
+
+  /** The narrowest foot that takes a recess with room for its dovetail, mm. */
+  private static double recessed(Dims<BoredVessel> d) {
+    return FootRecess.least(d.shop()) + RECESS_ROOM;
+  }
+
+  private static final double RECESS_ROOM = 2;
 
   private static Rule.Value widest(Dims<BoredVessel> d) {
     double bore = d.mm("bore.diameter");
-    double stock =
-        across(d)
-            .map(a -> Blank.sure(d.design().blank(), a) - VesselLimits.ROUNDING / 2)
-            .orElse(Double.NaN);
-    double want =
+    double stock = STOCK.widest(d);
+    double usual =
         d.design().necked()
             ? Math.max(0.4 * d.mm("outside.height"), bore + 4 * VesselLimits.WALL)
             : Math.max(0.38 * d.mm("outside.height"), bore + 16);
+    // A recess wants a foot that leaves a wall round it.
+    double want = d.design().recessed() ? Math.max(usual, recessed(d)) : usual;
     return stock < want
         ? derived(stock, "what the blank gives")
         : practice(
@@ -212,89 +242,93 @@ final class VesselRules {
   private static double point(Dims<BoredVessel> d) {
     double deep = Math.max(d.mm("bore.depth"), d.mm("bore.narrow-depth"));
     double last = d.mm("bore.narrow") > 0 ? d.mm("bore.narrow") : d.mm("bore.diameter");
-    return deep + tip(d.shop(), last);
+    return d.design().rigged() ? deep : deep + tip(d.shop(), last);
   }
 
-  private static void stick(List<Rule<BoredVessel>> r) {
-    add(r, "stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"));
-    add(r, "stick.tenon-foot", "Tenon at the foot", 0, 40, Tenons::tenon);
-    add(
-        r,
-        "stick.waste-foot",
-        "Waste at the foot",
-        0,
-        60,
-        d ->
-            shop(
-                Math.max(4, Tenons.parting(d) + 2),
-                "room for the parting tool between foot and jaws"));
-    add(
-        r,
-        "stick.face-rim",
-        "Facing of the rim",
-        0,
-        60,
-        d -> practice(3, "the centre's mark goes with it"));
-    add(
-        r,
-        "stick.need",
-        "Length that it needs",
-        10,
-        900,
-        d ->
-            derived(
-                d.mm("stick.face-foot")
-                    + d.mm("stick.tenon-foot")
-                    + d.mm("stick.waste-foot")
-                    + d.mm("outside.height")
-                    + d.mm("stick.face-rim"),
-                "the piece and all that is consumed"));
-    add(
-        r,
-        "blank.length",
-        "Length of the blank",
-        10,
-        900,
-        d ->
-            d.design()
-                .blank()
-                .flatMap(Blank::length)
-                .map(s -> derived(s.mm(), "the blank at hand"))
-                .orElseGet(() -> derived(d.mm("stick.need"), "as long as it needs")));
-    add(
-        r,
-        "blank.across",
-        "Blank, across",
-        8,
-        450,
-        d ->
-            across(d)
-                .map(a -> derived(a, "the blank at hand"))
-                .orElseGet(
-                    () ->
-                        derived(
-                            d.mm("outside.diameter") + VesselLimits.ROUNDING, "room to round it")));
-    add(
-        r,
-        "blank.round",
-        "Rounded to",
-        8,
-        450,
-        d ->
-            derived(
-                Math.min(
-                    Blank.sure(d.design().blank(), d.mm("blank.across")),
-                    d.mm("outside.diameter") + 2 * VesselLimits.SPARE),
-                "the outside and what is left on it"));
-    add(r, "tenon-foot.diameter", "Foot tenon, at its end", 8, 200, d -> tenon(d));
-    add(
-        r,
-        "tenon-foot.root",
-        "Foot tenon, at its root",
-        6,
-        200,
-        d -> Tenons.tenonRoot(d, "tenon-foot.diameter", "stick.tenon-foot"));
-  }
+  private static final List<String> STRETCHES =
+      List.of(
+          "stick.face-foot",
+          "stick.tenon-foot",
+          "stick.waste-foot",
+          "outside.height",
+          "stick.face-rim",
+          "stick.tenon-rim");
+
+  private static final StockRules<BoredVessel> STOCK =
+      new StockRules<BoredVessel>(BoredVessel::blank)
+          .add("stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"))
+          .add(
+              "stick.tenon-foot",
+              "Tenon at the foot",
+              0,
+              40,
+              d ->
+                  d.design().recessed()
+                      ? derived(0, "none: a recess holds the foot")
+                      : Tenons.tenon(d))
+          .add(
+              "stick.waste-foot",
+              "Waste at the foot",
+              0,
+              60,
+              d ->
+                  d.design().recessed()
+                      ? derived(0, "none: the foot is finished first")
+                      : shop(
+                          Math.max(4, Tenons.parting(d) + 2),
+                          "room for the parting tool between foot and jaws"))
+          .add(
+              "stick.face-rim",
+              "Facing of the rim",
+              0,
+              60,
+              d -> practice(3, "the centre's mark goes with it"))
+          .add(
+              "stick.tenon-rim",
+              "Tenon at the rim",
+              0,
+              40,
+              d ->
+                  d.design().recessed()
+                      ? Tenons.tenon(d)
+                      : derived(0, "none: the foot's tenon holds it"))
+          .blank(
+              STRETCHES,
+              d ->
+                  Math.max(
+                      d.mm("outside.rim"),
+                      Math.max(d.mm("outside.diameter"), d.mm("outside.foot"))),
+              VesselLimits.SPARE)
+          .add("tenon-foot.diameter", "Foot tenon, at its end", 8, 200, VesselRules::tenon)
+          .add(
+              "tenon-foot.root",
+              "Foot tenon, at its root",
+              6,
+              200,
+              d -> Tenons.tenonRoot(d, "tenon-foot.diameter", "stick.tenon-foot"))
+          .add(
+              "tenon-rim.diameter",
+              "Rim tenon, at its end",
+              8,
+              200,
+              d -> Tenons.tenonEnd(d, "stick.tenon-rim"))
+          .add(
+              "tenon-rim.root",
+              "Rim tenon, at its root",
+              6,
+              200,
+              d -> Tenons.tenonRoot(d, "tenon-rim.diameter", "stick.tenon-rim"))
+          .add(
+              "foot.recess",
+              "Recess in the foot",
+              0,
+              400,
+              d ->
+                  d.design().recessed()
+                      ? FootRecess.rule(d, "outside.foot", "foot.hollow")
+                      : derived(0, "the foot is held otherwise"));
+
+  static final List<Rule<BoredVessel>> ALL = all();
 
   /** Long work wants a stout tenon: as wide as the jaws take, where their true circle is slim. */
   private static Rule.Value tenon(Dims<BoredVessel> d) {
@@ -316,10 +350,6 @@ final class VesselRules {
 
   private static Optional<Content> content(Dims<BoredVessel> d) {
     return d.design().content();
-  }
-
-  private static Optional<Double> across(Dims<BoredVessel> d) {
-    return d.design().blank().flatMap(Blank::across).map(Size::mm);
   }
 
   private static void add(

@@ -3,10 +3,12 @@ package hazelkeep.piece.vessel;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
+import hazelkeep.bore.Sweep;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
@@ -17,6 +19,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Profile;
+import hazelkeep.solid.Span;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
@@ -64,8 +67,11 @@ final class VesselShape {
   /** The bore that is wanted from the mouth. */
   Bore bore() {
     List<Bore.Step> steps = new ArrayList<>();
-    steps.add(new Bore.Step(mm("bore.diameter"), mm("bore.depth")));
-    if (mm("bore.narrow") > 0) {
+    // A hollow's depth is that of its floor: bit and point end above its corner.
+    double tip =
+        design.rigged() ? Math.max(VesselRules.tip(shop, mm("bore.diameter")), corner()) : 0;
+    steps.add(new Bore.Step(mm("bore.diameter"), mm("bore.depth") - tip));
+    if (mm("bore.narrow") > 0 && !design.rigged()) {
       steps.add(new Bore.Step(mm("bore.narrow"), mm("bore.narrow-depth")));
     }
     try {
@@ -126,7 +132,9 @@ final class VesselShape {
 
   /** How deep the deepest point goes below the rim, mm. */
   double point() {
-    return boring().passes().stream().mapToDouble(Pass::point).max().orElse(bore().depth());
+    return design.rigged()
+        ? mm("bore.depth")
+        : boring().passes().stream().mapToDouble(Pass::point).max().orElse(bore().depth());
   }
 
   private Body blank() {
@@ -169,6 +177,10 @@ final class VesselShape {
       p.add(new Point(rim, r + flare));
     }
     p.add(new Point(rim - flare, r));
+    if (design.rigged()) {
+      hollow(p);
+      return new Polyline(clean(p));
+    }
     List<Pass> passes = boring().passes();
     List<Bore.Step> steps = bore().steps();
     for (int i = 0; i < steps.size(); i++) {
@@ -184,14 +196,47 @@ final class VesselShape {
       p.add(new Point(z, 0));
     } else {
       Bit last = passes.get(passes.size() - 1).bit();
-      if (last.form() == Bit.Form.TWIST) {
-        p.add(new Point(z, last.diameter() / 2));
-      } else {
-        p.add(new Point(z, Math.min(VesselLimits.SPUR, last.diameter() / 2)));
-      }
-      p.add(new Point(z - last.tip(), 0));
+      p.addAll(Sweep.end(last, z, -1));
     }
     return new Polyline(clean(p));
+  }
+
+  /** The hollow behind the mouth: it follows the outside, a wall away, down to its floor. */
+  private void hollow(List<Point> p) {
+    Profile outline = outline(design, this::mm);
+    double wall = mm("hollow.wall");
+    double mouth = mm("bore.diameter") / 2;
+    double floor = rim - mm("bore.depth");
+    double corner = corner();
+    double last = mouth;
+    // Above a neck the outside flares out again; the hollow begins below it.
+    double top =
+        design.necked() ? foot + VesselLimits.NECK * mm("outside.height") : rim - mm("mouth.flare");
+    for (double z = top - 1; z > floor + corner; z -= 1) {
+      last = Math.max(mouth, hollow(outline, z, wall));
+      p.add(new Point(z, last));
+    }
+    last = Math.max(mouth, hollow(outline, floor + corner, wall));
+    double across = Math.min(corner, last - 0.5);
+    new Profile(
+            List.of(
+                new Curve.Arc(new Point(floor + corner, last - across), corner, across, 180, 90)))
+        .flat()
+        .reversed()
+        .points()
+        .forEach(p::add);
+    p.add(new Point(floor, 0));
+  }
+
+  private double corner() {
+    return Math.min(VesselLimits.CORNER, mm("bore.depth") / 4);
+  }
+
+  /** The inside's radius where the wall is so thick, square to the outside. */
+  private double hollow(Profile outline, double z, double wall) {
+    double at = z - foot;
+    double slope = (outline.radius(at + 0.5) - outline.radius(at - 0.5));
+    return outline.radius(at) - wall * Math.hypot(1, slope);
   }
 
   private static List<Point> clean(List<Point> points) {
@@ -209,7 +254,7 @@ final class VesselShape {
     Polyline side = moved(outline.between(0, mm("outside.height")), foot);
     double rFoot = side.first().r();
     double rRim = side.last().r();
-    Polyline footLine = Polyline.of(foot + mm("foot.hollow"), 0, foot, rFoot);
+    Polyline footLine = footLine(rFoot);
     Polyline inside = inside();
     HalfSection cavity = closed(inside, new Point(rim, 0));
     Set<Doing> show =
@@ -249,7 +294,10 @@ final class VesselShape {
         core,
         target,
         surfaces,
-        List.of(new Stub("tenon", tenon(), new SurfaceId(BODY, "foot"))),
+        List.of(
+            design.recessed()
+                ? new Stub("tenon", rimTenon(), new SurfaceId(BODY, "rim"))
+                : new Stub("tenon", tenon(), new SurfaceId(BODY, "foot"))),
         new Frame(foot, false));
   }
 
@@ -268,6 +316,26 @@ final class VesselShape {
     return HalfSection.of(all);
   }
 
+  /** The foot from the axis outwards: hollowed, or with a recess for jaws. */
+  private Polyline footLine(double rFoot) {
+    double deep = foot + mm("foot.hollow");
+    double recess = mm("foot.recess") / 2;
+    return recess <= 0 || recess >= rFoot
+        ? Polyline.of(deep, 0, foot, rFoot)
+        : Polyline.of(deep, 0, deep, recess, foot, recess, foot, rFoot);
+  }
+
+  private HalfSection rimTenon() {
+    double from = rim + mm("stick.face-rim");
+    double to = from + mm("stick.tenon-rim");
+    return HalfSection.of(
+        List.of(
+            new Point(from, 0),
+            new Point(from, mm("tenon-rim.root") / 2),
+            new Point(to, mm("tenon-rim.diameter") / 2),
+            new Point(to, 0)));
+  }
+
   private HalfSection tenon() {
     double from = mm("stick.face-foot");
     double to = from + mm("stick.tenon-foot");
@@ -279,17 +347,18 @@ final class VesselShape {
 
   /** What a pass takes: the bit with its point, from above the mouth down to its depth. */
   HalfSection hole(Pass p) {
-    double r = p.bit().diameter() / 2;
-    double full = rim - p.depth();
-    double top = length + 1;
-    double spur = p.bit().form() == Bit.Form.TWIST ? r : Math.min(VesselLimits.SPUR, r);
-    return HalfSection.of(
-        clean(
-            List.of(
-                new Point(top, 0),
-                new Point(full - p.bit().tip(), 0),
-                new Point(full, spur),
-                new Point(full, r),
-                new Point(top, r))));
+    return Sweep.of(p.bit(), length + 1, rim - p.depth());
+  }
+
+  /** The wood beside the bore, down to its end. */
+  BoreWalls walls() {
+    List<Pass> passes = boring().passes();
+    return new BoreWalls(
+        part().target(),
+        new Span(
+            rim - bore().depth(),
+            Math.max(rim - bore().depth() + 1, rim - VesselLimits.WALL - mm("mouth.flare"))),
+        VesselLimits.WALL,
+        z -> passes.stream().mapToDouble(p -> p.driftAt(rim - z)).max().orElse(0));
   }
 }

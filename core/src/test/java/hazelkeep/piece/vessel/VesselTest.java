@@ -285,7 +285,7 @@ class VesselTest {
   void ways_to_finish_the_foot_are_compared() {
     Plan<BoredVessel> plan = plan(well());
     List<Compared> ways = Compared.of(plan, VesselKind.finishes(plan.design()).get(0));
-    assertThat(ways).hasSize(6);
+    assertThat(ways).hasSize(7);
     assertThat(ways.stream().filter(Compared::possible).map(c -> c.option().name()))
         .contains("SAW", "PRESSED", "AROUND");
     assertThat(

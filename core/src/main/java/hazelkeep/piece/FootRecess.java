@@ -1,0 +1,61 @@
+package hazelkeep.piece;
+
+import hazelkeep.hold.HoldLimits;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import java.util.Comparator;
+import java.util.Optional;
+
+/**
+ * A recess in the foot that jaws open in.
+ *
+ * @param jaws that open in it
+ * @param diameter at its mouth, mm
+ * @param undercut by which its floor is wider, mm on the diameter
+ */
+public record FootRecess(JawSet jaws, double diameter, double undercut) {
+  /** Depth of a recess, mm: 3 to 6 hold (common practice). */
+  public static final double DEPTH = 4;
+
+  /**
+   * The widest recess that leaves a wall round it; empty where no jaws open in one.
+   *
+   * @param foot diameter of the foot, mm
+   * @param depth of the recess, mm
+   */
+  public static Optional<FootRecess> of(Shop shop, double foot, double depth) {
+    return shop.jaws().stream()
+        .filter(JawSet::forTenons)
+        .filter(j -> j.expand().isPresent())
+        .map(
+            j -> {
+              double undercut = j.flare(depth);
+              double most = foot - 2 * HoldLimits.EXPAND_WALL - undercut;
+              double d = Math.min(most, j.expand().get().to() - HoldLimits.JAM_AT);
+              return new FootRecess(j, d, undercut);
+            })
+        .filter(r -> r.jaws().expand().get().holds(r.diameter()))
+        .max(Comparator.comparingDouble(FootRecess::diameter));
+  }
+
+  /** The narrowest foot that any jaws open in, mm; 0 where none open. */
+  public static double least(Shop shop) {
+    return shop.jaws().stream()
+        .filter(JawSet::forTenons)
+        .flatMap(j -> j.expand().stream())
+        .mapToDouble(e -> e.from() + 2 * HoldLimits.EXPAND_WALL)
+        .min()
+        .orElse(0);
+  }
+
+  /** The rule of its diameter. */
+  public static Rule.Value rule(Dims<?> d, String foot, String depth) {
+    return of(d.shop(), d.mm(foot), d.mm(depth))
+        .map(
+            x ->
+                Rule.Value.shop(
+                    x.diameter(),
+                    "the " + x.jaws().name() + " open in it, a wall is left round it"))
+        .orElse(Rule.Value.shop(0, "no jaws open in a recess of this foot"));
+  }
+}
