@@ -26,6 +26,9 @@ public final class HoldLimits {
   /** Least share of a tenon that must still be there for jaws to grip it; the model's. */
   public static final double TENON_LEFT = 0.9;
 
+  /** Wall of a bored tenon that jaws squeeze without crushing it. */
+  public static final double TENON_WALL = 6;
+
   /** How far the wood of a jam gives, on the radius: what meets deeper stops it. */
   public static final double JAM_GIVES = 0.3;
 

@@ -76,13 +76,13 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
     if (body == null) {
       return out;
     }
-    // A hole in its middle does not loosen a tenon: its outer half is what is gripped.
+    // A hole in its middle does not loosen a tenon: its outer wood is what is gripped.
     HalfSection whole = work.parts().get(part).stub(this.stub).region();
-
+    double gripped = Math.max(whole.maxR() / 2, whole.maxR() - HoldLimits.TENON_WALL);
     HalfSection half =
         whole.isEmpty()
             ? whole
-            : whole.minus(HalfSection.box(whole.minZ(), whole.maxZ(), 0, whole.maxR() / 2));
+            : whole.minus(HalfSection.box(whole.minZ(), whole.maxZ(), 0, gripped));
     double left = body.sound().and(half).area() / half.area();
     if (left < HoldLimits.TENON_LEFT) {
       out.add(

@@ -106,7 +106,7 @@ public interface Kind<D extends Design> {
   List<Measure> measures(D design, Aim aim);
 
   /** The points of the outline that can be dragged. */
-  List<Handle> handles(D design, Aim aim);
+  List<Handle> handles(D design, Aim aim, Shop shop);
 
   /**
    * A plane of each part that stays with its wood when other parts change: where it lies in the

@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.Map;
 
@@ -45,7 +46,7 @@ public record Sketch<D extends Design>(
 
   /** The points of the outline that can be dragged. */
   public List<Handle> handles() {
-    return kind.handles(design, aim);
+    return kind.handles(design, aim, shop);
   }
 
   /** The blank's length with every millimetre named. */
@@ -56,6 +57,26 @@ public record Sketch<D extends Design>(
   /** What is bored and hollowed in each of its parts. */
   public List<Boring> boring() {
     return kind.boring(design, aim, shop);
+  }
+
+  /** The wood beside its bores that no cut from outside may enter. */
+  public HalfSection keep() {
+    return kind.keep(design, aim, shop);
+  }
+
+  /** What is bought and let into it. */
+  public List<Fitting> fittings() {
+    return kind.fittings(design, aim);
+  }
+
+  /** The holes bored into its side. */
+  public List<SideHole> holes() {
+    return kind.holes(design);
+  }
+
+  /** How its parts go together. */
+  public List<String> assembly() {
+    return kind.assembly(design);
   }
 
   /** Its ends, each with the ways to finish it. */

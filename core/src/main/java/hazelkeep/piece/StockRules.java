@@ -38,11 +38,31 @@ public final class StockRules<D extends Design> {
 
   /** Adds the rule of a tenon: how long, how wide at its end and at its root. */
   public StockRules<D> tenon(String end) {
+    return tenon(end, d -> 0);
+  }
+
+  /**
+   * Adds the rule of a tenon that is bored through.
+   *
+   * @param least how wide it has to be, mm, so that the bore leaves a wall
+   */
+  public StockRules<D> tenon(String end, ToDoubleFunction<Dims<D>> least) {
     String name = Character.toUpperCase(end.charAt(0)) + end.substring(1);
     String length = "stick.tenon-" + end;
     String wide = "tenon-" + end + ".diameter";
     return add(length, "Tenon at the " + end, 0, 40, Tenons::tenon)
-        .add(wide, name + " tenon, at its end", 8, 200, d -> Tenons.tenonEnd(d, length))
+        .add(
+            wide,
+            name + " tenon, at its end",
+            8,
+            200,
+            d -> {
+              Rule.Value usual = Tenons.tenonEnd(d, length);
+              return usual.mm() >= least.applyAsDouble(d)
+                  ? usual
+                  : Tenons.widest(d, length, "as wide as the jaws take: it is bored through")
+                      .orElse(usual);
+            })
         .add(
             "tenon-" + end + ".root",
             name + " tenon, at its root",

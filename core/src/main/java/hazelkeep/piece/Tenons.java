@@ -41,6 +41,16 @@ public final class Tenons {
     return shop(Math.max(10, Math.max(least, most)), "as thick as the blank lets it be");
   }
 
+  /** The widest that any jaws on the wall take and that leaves a shoulder; empty without jaws. */
+  public static Optional<Rule.Value> widest(Dims<?> d, String length, String why) {
+    double most = d.mm("blank.round") - 2 * (HoldLimits.SHOULDER + 0.5);
+    return d.shop().tenonJaws().stream()
+        .map(j -> Math.min(most, j.squeeze().to() - 0.5 + j.flare(d.mm(length))))
+        .filter(e -> e <= most)
+        .max(Double::compare)
+        .map(e -> shop(e, why));
+  }
+
   /** The dovetail of the jaws that will hold it. */
   public static Rule.Value tenonRoot(Dims<?> d, String end, String length) {
     double l = d.mm(length);

@@ -174,7 +174,7 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
   }
 
   @Override
-  public List<Handle> handles(LiddedBox d, Aim aim) {
+  public List<Handle> handles(LiddedBox d, Aim aim, Shop shop) {
     return BoxHandles.handles(d, aim);
   }
 

@@ -8,6 +8,7 @@ import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -135,6 +136,14 @@ public final class CasedKind implements Kind<Cased> {
     size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
     if (size.isPresent() && key.path().equals("body.floor")) {
       next.remove(new DimKey("body.height"));
+      next.remove(new DimKey("outside.height"));
+    }
+    if (size.isPresent() && key.path().equals("outside.height")) {
+      next.remove(new DimKey("body.floor"));
+      next.remove(new DimKey("body.height"));
+    }
+    if (size.isPresent() && key.path().equals("body.height")) {
+      next.remove(new DimKey("outside.height"));
     }
     if (size.isPresent() && key.path().equals("lid.end")) {
       next.remove(new DimKey("lid.height"));
@@ -161,38 +170,37 @@ public final class CasedKind implements Kind<Cased> {
   }
 
   @Override
-  public List<Handle> handles(Cased d, Aim aim) {
-    double foot = aim.part(BODY).closed().zero();
-    double join = foot + aim.mm("body.height");
-    double rim = rim(aim);
+  public List<Handle> handles(Cased d, Aim aim, Shop shop) {
+    CasedShape shape = new CasedShape(d, aim.dims(), shop);
+    BoreWalls body = shape.bodyWalls();
+    BoreWalls lid = shape.lidWalls();
+    double top = shape.top - aim.mm("lid.dome");
     List<Handle> out = new ArrayList<>();
-    out.add(across("outside.foot", "foot", foot, aim));
-    out.add(across("outside.diameter", "join", join, aim));
+    out.add(round("outside.foot", "foot", shape.foot, aim, body));
+    out.add(round("outside.diameter", "join", shape.join, aim, body));
     if (d.house()) {
-      out.add(across("outside.eaves", "eaves", rim, aim));
+      out.add(round("outside.eaves", "eaves", shape.rim, aim, lid));
     }
+    out.add(round("outside.top", "top edge", top, aim, lid));
+    double deep = aim.mm("bore.depth");
     out.add(
-        across("outside.top", "top edge", rim + aim.mm("lid.height") - aim.mm("lid.dome"), aim));
-    out.add(
-        new Handle(
+        Handle.deep(
             "bore.depth",
             "depth of the body's bore",
-            new Point(
-                join + aim.mm("joint.length") - aim.mm("bore.depth"), aim.mm("bore.diameter") / 4),
-            true,
-            false));
+            new Point(shape.mouth - deep, aim.mm("bore.diameter") / 4),
+            deep + aim.mm("body.floor") - aim.mm("foot.hollow") - CasedLimits.END));
+    double inLid = aim.mm("lid.depth");
     out.add(
-        new Handle(
+        Handle.deep(
             "lid.depth",
             "depth of the lid's bore",
-            new Point(rim + aim.mm("lid.depth"), aim.mm("recess.diameter") / 4),
-            true,
-            false));
+            new Point(shape.rim + inLid, aim.mm("recess.diameter") / 4),
+            inLid + aim.mm("lid.end") - CasedLimits.END));
     return out;
   }
 
-  private static Handle across(String key, String label, double z, Aim aim) {
-    return new Handle(key, label, new Point(z, aim.mm(key) / 2), false, true);
+  private static Handle round(String key, String label, double z, Aim aim, BoreWalls walls) {
+    return Handle.round(key, label, new Point(z, aim.mm(key) / 2), walls);
   }
 
   @Override

@@ -262,7 +262,8 @@ final class CasedRules {
         200,
         d ->
             switch (d.design().form()) {
-              case HOUSE -> practice(0.22 * d.mm("outside.eaves"), "a ridge that takes an eye");
+              case HOUSE ->
+                  practice(Math.max(8, 0.14 * d.mm("outside.eaves")), "a ridge that takes an eye");
               case SPINDLE ->
                   practice(
                       Math.max(
@@ -277,7 +278,19 @@ final class CasedRules {
         "Floor under the bit's point",
         0.5,
         100,
-        d -> practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it"));
+        d ->
+            d.stated("outside.height").isPresent()
+                ? derived(
+                    d.stated("outside.height").get().mm() - d.mm("lid.height") - above(d),
+                    "what bore and lid leave of the height")
+                : practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it"));
+    add(
+        r,
+        "outside.height",
+        "Height, lid on",
+        10,
+        600,
+        d -> derived(d.mm("body.height") + d.mm("lid.height"), "body and lid"));
     add(
         r,
         "body.height",
@@ -286,11 +299,7 @@ final class CasedRules {
         500,
         d ->
             derived(
-                d.mm("bore.depth")
-                    + tip(d.shop(), d.mm("bore.diameter"))
-                    + d.mm("body.floor")
-                    - d.mm("joint.length"),
-                "bore, its point and the floor, less the spigot"));
+                above(d) + d.mm("body.floor"), "bore, its point and the floor, less the spigot"));
     add(
         r,
         "lid.end",
@@ -321,6 +330,11 @@ final class CasedRules {
         100,
         d -> practice(Math.min(0.3 * d.mm("outside.top"), 0.4 * d.mm("lid.end") + 1), "soft"));
     add(r, "foot.hollow", "Hollow of the foot", 0, 20, d -> practice(0.8, "only the rim stands"));
+  }
+
+  /** What the body's bore takes of its height, its point included, mm. */
+  private static double above(Dims<Cased> d) {
+    return d.mm("bore.depth") + tip(d.shop(), d.mm("bore.diameter")) - d.mm("joint.length");
   }
 
   /** Wall that a slim case is planned with, mm. */

@@ -8,6 +8,7 @@ import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -158,27 +159,25 @@ public final class MillKind implements Kind<Mill> {
   }
 
   @Override
-  public List<Handle> handles(Mill d, Aim aim) {
+  public List<Handle> handles(Mill d, Aim aim, Shop shop) {
+    BoreWalls walls = new MillShape(d, aim.dims(), shop).walls();
     double foot = foot(aim);
     double h = aim.mm("body.height");
     double rim = rim(aim);
     List<Handle> out = new ArrayList<>();
-    out.add(across("outside.diameter", "foot", foot, aim));
+    out.add(round("outside.diameter", "foot", foot, aim, walls));
     if (d.form() == Mill.Form.WAISTED) {
-      out.add(across("outside.waist", "waist", foot + MillShape.WAIST * h, aim));
+      out.add(round("outside.waist", "waist", foot + MillShape.WAIST * h, aim, walls));
     }
-    out.add(across("outside.join", "under the head", foot + h, aim));
-    out.add(
-        across(
-            "outside.top",
-            "head",
-            rim + Math.max(0, aim.mm("head.height") - aim.mm("head.dome")),
-            aim));
+    out.add(round("outside.join", "under the head", foot + h, aim, walls));
+    double top = rim + Math.max(0, aim.mm("head.height") - aim.mm("head.dome"));
+    Point head = new Point(top, aim.mm("outside.top") / 2);
+    out.add(new Handle("outside.top", "head", head, false, true));
     return out;
   }
 
-  private static Handle across(String key, String label, double z, Aim aim) {
-    return new Handle(key, label, new Point(z, aim.mm(key) / 2), false, true);
+  private static Handle round(String key, String label, double z, Aim aim, BoreWalls walls) {
+    return Handle.round(key, label, new Point(z, aim.mm(key) / 2), walls);
   }
 
   private static double foot(Aim aim) {

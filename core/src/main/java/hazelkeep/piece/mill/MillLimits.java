@@ -8,6 +8,9 @@ final class MillLimits {
   /** Least wall of the head's tenon round the seat in it. */
   static final double TENON_WALL = 2.0;
 
+  /** Wall of a chucking tenon round the bore in it. */
+  static final double TENON_STOUT = 8.0;
+
   /** Least wood left above what is let into the head. */
   static final double HEAD_ROOF = 6.0;
 

@@ -261,13 +261,12 @@ final class MillRecipe {
 
   private void mouth() {
     EndHolds.Mount mount = mouthHold(design, aim, shop);
-    boolean pressed = design.mouthBy() == Finishing.PRESSED;
     Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
     SetupDraft s =
         draft(
             "mouth",
-            "Body by its foot",
-            pressed ? new Hold(mount.grip(), Optional.of(cone)) : free(mount.grip()),
+            "Body by its foot, cone in the mouth",
+            new Hold(mount.grip(), Optional.of(cone)),
             of(BODY, mount.frame()));
     s.step(
         "mouth",

@@ -309,7 +309,7 @@ final class MillRules {
   private static final StockRules<Mill> STOCK =
       new StockRules<Mill>(Mill::blank)
           .add("stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"))
-          .tenon("foot")
+          .tenon("foot", d -> d.mm("bore.diameter") + 2 * MillLimits.TENON_STOUT)
           .add(
               "stick.waste-foot",
               "Waste at the foot",
@@ -322,7 +322,7 @@ final class MillRules {
               0,
               20,
               d -> practice(1, "cleans the mouth"))
-          .tenon("mouth")
+          .tenon("mouth", d -> d.mm("bore.diameter") + 2 * MillLimits.TENON_STOUT)
           .kerf()
           .add(
               "stick.face-spigot",

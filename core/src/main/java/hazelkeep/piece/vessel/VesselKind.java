@@ -7,6 +7,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -137,39 +138,54 @@ public final class VesselKind implements Kind<BoredVessel> {
   @Override
   public BoredVessel drag(BoredVessel design, Aim aim, String handle, double z, double r) {
     DimKey key = new DimKey(handle);
-    boolean depth = handle.equals("bore.depth");
     double foot = aim.part(BODY).closed().zero();
-    double mm = depth ? foot + aim.mm("outside.height") - z : 2 * r;
-    double tenth = Math.round(Math.max(1, mm) * 10) / 10.0;
+    double mm =
+        switch (handle) {
+          case "bore.depth" -> Math.max(1, foot + aim.mm("outside.height") - z);
+          case "foot.hollow" -> Math.max(0, z - foot);
+          default -> Math.max(1, 2 * r);
+        };
+    double tenth = Math.round(mm * 10) / 10.0;
     return size(
         design, key, Optional.of(new Size(Length.mm(tenth), hazelkeep.measure.Hedge.EXACT)));
   }
 
   @Override
-  public List<Handle> handles(BoredVessel d, Aim aim) {
-    double foot = aim.part(BODY).closed().zero();
+  public List<Handle> handles(BoredVessel d, Aim aim, Shop shop) {
+    VesselShape shape = new VesselShape(d, aim.dims(), shop);
+    BoreWalls walls = shape.walls();
+    double foot = shape.foot;
     double h = aim.mm("outside.height");
     List<Handle> out = new ArrayList<>();
-    out.add(across("outside.foot", "foot", foot, aim));
-    out.add(across("outside.rim", "rim", foot + h, aim));
+    out.add(round("outside.foot", "foot", foot, aim, walls));
+    out.add(round("outside.rim", "rim", foot + h, aim, walls));
     if (d.form() == Form.BELLIED || d.necked()) {
-      out.add(across("outside.diameter", "belly", foot + VesselShape.widest(d) * h, aim));
+      double belly = foot + VesselShape.widest(d) * h;
+      out.add(round("outside.diameter", "belly", belly, aim, walls));
     }
     if (d.necked()) {
-      out.add(across("outside.neck", "neck", foot + VesselLimits.NECK * h, aim));
+      out.add(round("outside.neck", "neck", foot + VesselLimits.NECK * h, aim, walls));
     }
+    double spare = h - shape.point() - aim.mm("foot.hollow") - VesselLimits.FLOOR;
+    double deep = aim.mm("bore.depth");
     out.add(
-        new Handle(
+        Handle.deep(
             "bore.depth",
             "depth of the bore",
-            new Point(foot + h - aim.mm("bore.depth"), aim.mm("bore.diameter") / 2),
-            true,
-            false));
+            new Point(foot + h - deep, aim.mm("bore.diameter") / 2),
+            deep + spare));
+    double hollow = aim.mm("foot.hollow");
+    out.add(
+        Handle.deep(
+            "foot.hollow",
+            "hollow of the foot",
+            new Point(foot + hollow, aim.mm("outside.foot") / 8),
+            hollow + spare));
     return out;
   }
 
-  private static Handle across(String key, String label, double z, Aim aim) {
-    return new Handle(key, label, new Point(z, aim.mm(key) / 2), false, true);
+  private static Handle round(String key, String label, double z, Aim aim, BoreWalls walls) {
+    return Handle.round(key, label, new Point(z, aim.mm(key) / 2), walls);
   }
 
   @Override

@@ -7,7 +7,6 @@ import static hazelkeep.piece.Rule.Value.shop;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
@@ -336,12 +335,9 @@ final class VesselRules {
     if (d.mm("outside.height") / usual.mm() <= COMFORTABLE) {
       return usual;
     }
-    double most = d.mm("blank.round") - 2 * (HoldLimits.SHOULDER + 0.5);
-    return d.shop().tenonJaws().stream()
-        .map(j -> Math.min(most, j.squeeze().to() - 0.5 + j.flare(d.mm("stick.tenon-foot"))))
-        .filter(e -> e <= most && e > usual.mm())
-        .max(Double::compare)
-        .map(e -> shop(e, "as wide as the jaws take: long work wants a stout tenon"))
+    return Tenons.widest(
+            d, "stick.tenon-foot", "as wide as the jaws take: long work wants a stout tenon")
+        .filter(v -> v.mm() > usual.mm())
         .orElse(usual);
   }
 

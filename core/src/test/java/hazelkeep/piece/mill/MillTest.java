@@ -15,7 +15,7 @@ class MillTest {
   void fresh() {
     for (MillKind k : List.of(MillKind.MILL, MillKind.SHAKER)) {
       Plan<Mill> p = Plan.of(k, k.fresh(), shop, List.of());
-      p.aim().dims().values().forEach(d -> System.out.println(d.key().path() + " " + d.mm()));
+
       p.findings()
           .forEach(
               f ->

@@ -267,7 +267,7 @@ class VesselTest {
   @Test
   void handles_drag_what_they_stand_for() {
     Plan<BoredVessel> plan = plan(vase());
-    for (var h : VesselKind.VASE.handles(plan.design(), plan.aim())) {
+    for (var h : VesselKind.VASE.handles(plan.design(), plan.aim(), shop)) {
       BoredVessel moved =
           VesselKind.VASE.drag(
               plan.design(),
@@ -277,7 +277,7 @@ class VesselTest {
               h.at().r() + 1);
       double was = plan.aim().mm(h.name());
       double is = moved.sizes().get(new DimKey(h.name())).mm();
-      assertThat(is - was).as(h.name()).isCloseTo(h.along() ? -3 : 2, within(0.06));
+      assertThat(is - was).as(h.name()).isCloseTo(h.name().equals("foot.hollow") ? 3 : h.along() ? -3 : 2, within(0.06));
     }
   }
 

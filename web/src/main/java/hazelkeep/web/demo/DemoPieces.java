@@ -4,8 +4,13 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.SideHole;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.piece.cased.Cased;
+import hazelkeep.piece.cased.CasedKind;
+import hazelkeep.piece.mill.Mill;
+import hazelkeep.piece.mill.MillKind;
 import hazelkeep.piece.vessel.BoredVessel;
 import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.route.Prompt;
@@ -16,6 +21,7 @@ import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Fact;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.boot.ApplicationArguments;
@@ -52,6 +58,45 @@ class DemoPieces implements ApplicationRunner {
     well();
     vase();
     barley();
+    needles();
+    mill();
+    house();
+  }
+
+  /** For the sailmaker's needles: a bundle, and the slimmest case that holds it. */
+  private void needles() {
+    Cased needles = Restated.with(CasedKind.NEEDLE_CASE.fresh(), "species", "Black cherry");
+    needles =
+        Restated.with(
+            needles,
+            "content",
+            Optional.of(
+                new Cased.Content(Optional.of(Size.mm(13)), Optional.of(Size.mm(86)), true)));
+    pieces.create("Sailmaker's needle case", CasedKind.NEEDLE_CASE, needles);
+  }
+
+  /** For the galley: a mill as long as its shaft, and the shaker beside it. */
+  private void mill() {
+    Mill mill = Restated.with(MillKind.MILL.fresh(), "species", "Black walnut");
+    mill = mill.with("shaft.length", 172).with("ring.diameter", 38).with("plate.diameter", 44);
+    pieces.create("Spice mill for the galley", MillKind.MILL, mill);
+    Mill shaker = Restated.with(MillKind.SHAKER.fresh(), "species", "Black walnut");
+    pieces.create("Salt shaker, twin of the mill", MillKind.SHAKER, shaker);
+  }
+
+  /** For the harbour wall. */
+  private void house() {
+    Cased house = Restated.with(CasedKind.HOUSE.fresh(), "species", "White oak");
+    house =
+        Restated.with(
+            house,
+            "holes",
+            List.of(
+                new SideHole("door", Size.mm(40), 0, Size.mm(16)),
+                new SideHole("perch", Size.mm(22), 0, Size.mm(4)),
+                new SideHole("air, left", Size.mm(48), 80, Size.mm(5)),
+                new SideHole("air, right", Size.mm(48), 280, Size.mm(5))));
+    pieces.create("Little house for the harbour wall", CasedKind.HOUSE, house);
   }
 
   /** For the seed library's barley: a good cupful, bored to width. */
@@ -83,9 +128,21 @@ class DemoPieces implements ApplicationRunner {
     pieces.create("Pen well for the seed desk", VesselKind.WELL, well);
   }
 
-  /** For dry stems in the harbour window. */
+  /** For dry stems in the harbour window: out of a limb, patches of its bark kept. */
   private void vase() {
     BoredVessel vase = Restated.with(VesselKind.VASE.fresh(), "species", "American beech");
+    vase =
+        Restated.with(
+            vase,
+            "blank",
+            Optional.of(
+                new Blank(
+                    Optional.of(Size.mm(172)),
+                    Optional.of(Size.mm(66)),
+                    false,
+                    Optional.of(Size.mm(60)),
+                    Optional.of(Size.mm(4)),
+                    true)));
     pieces.create(
         "Dry-stem vase, harbour window", VesselKind.VASE, vase.with("outside.height", 136));
   }

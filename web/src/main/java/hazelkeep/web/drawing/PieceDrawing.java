@@ -4,6 +4,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.route.Finding;
@@ -138,6 +139,8 @@ public final class PieceDrawing {
         .close("defs");
     blank();
     sketch.aim().parts().forEach(this::part);
+    keep();
+    holes();
     svg.line("axis", sheet.x(0) - 20, sheet.axis(), sheet.x(length) + 20, sheet.axis());
     labels.line(0, sheet.axis(), WIDTH, sheet.axis());
     stick(sheet.down(radius) + STICK_GAP);
@@ -200,6 +203,39 @@ public final class PieceDrawing {
         }
       }
     }
+  }
+
+  /** The wood beside a bore that no cut from outside may enter, above the axis. */
+  private void keep() {
+    HalfSection keep = sketch.keep();
+    if (!keep.isEmpty()) {
+      svg.path("keep", sheet.above(keep));
+    }
+  }
+
+  /** Holes in the side: seen from outside below the axis, those at the back left out. */
+  private void holes() {
+    if (sketch.holes().isEmpty()) {
+      return;
+    }
+    Part body = sketch.aim().parts().get(0);
+    double foot = body.closed().zero();
+    for (SideHole h : sketch.holes()) {
+      double turn = Math.toRadians(h.degrees());
+      double z = foot + h.height().mm();
+      double out = body.target().outer(z) * Math.sin(turn);
+      if (Math.cos(turn) > 0 && out >= 0) {
+        double r = h.diameter().mm() / 2 * sheet.scale();
+        svg.path("hole", half(sheet.x(z), sheet.down(out), r * Math.cos(turn), r, out));
+      }
+    }
+  }
+
+  /** A hole seen from aside; one on the axis is cut by it. */
+  private String half(double x, double y, double ry, double rx, double out) {
+    return out > 0
+        ? Svg.d("M", x - rx, y, "A", rx, ry, "0 1 0", x + rx, y, "A", rx, ry, "0 1 0", x - rx, y)
+        : Svg.d("M", x - rx, y, "A", rx, ry, "0 0 0", x + rx, y, "Z");
   }
 
   private void stick(double y) {
@@ -423,7 +459,30 @@ public final class PieceDrawing {
         "aria-valuenow",
         value,
         "aria-valuetext",
-        show.len(value));
+        show.len(value) + (bound(h).isEmpty() ? "" : ", " + bound(h)));
+    limit(h);
+  }
+
+  /** How far it may go, in words; empty where nothing bounds it. */
+  private String bound(Handle h) {
+    if (!Double.isNaN(h.least())) {
+      return "at least ⌀ " + show.len(h.least());
+    }
+    return Double.isNaN(h.most()) ? "" : "at most " + show.len(Math.max(0, h.most())) + " deep";
+  }
+
+  /** The limit of a point is told while it is held. */
+  private void limit(Handle h) {
+    String text = bound(h);
+    if (!text.isEmpty()) {
+      double half = LETTER * text.length() / 2 + 4;
+      double x = Math.max(half, Math.min(WIDTH - half, sheet.x(h.at().z())));
+      double y = Math.max(16, sheet.up(h.at().r()) - 16);
+      svg.open("g", "class", "limit", "aria-hidden", "true");
+      svg.rect("limit-ground", x - half, y - 13, 2 * half, 18, null);
+      svg.text("limit-text", x, y, text);
+      svg.close("g");
+    }
   }
 
   /** Findings at their places; drawn last, but labels keep clear of them. */

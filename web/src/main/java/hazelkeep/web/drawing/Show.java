@@ -64,7 +64,7 @@ public record Show(Unit unit) {
         boolean close = bare(v.found()).equals(bare(v.limit()));
         yield close ? fits(v) : len(v.found()) + ", limit " + len(v.limit());
       }
-            case "mm fit" -> fits(v);
+      case "mm fit" -> fits(v);
       case "mm along" -> len(v.found()) + " of the height";
       case "grit" -> whole(v.found()) + " grit";
       case "" ->

@@ -10,6 +10,7 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.SideHole;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
@@ -21,6 +22,9 @@ import hazelkeep.web.holding.HoldView;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.wood.Part;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -281,7 +285,7 @@ class PaperController {
           18,
           29,
           10,
-          "Bit flags 1:1: lay the line on the rim of the bit, wrap the flag's edge round");
+          "Bit flags 1:1: lay the line on the rim of the bit, wrap the flag's edge round; then what to fetch, and stations");
       s.controlBar(18, 40);
       double y = 56;
       for (Boring b : plan.sketch().boring()) {
@@ -307,6 +311,7 @@ class PaperController {
           }
         }
       }
+      y = bits(s, plan, show, y + 4);
       for (BoringView v :
           BoringView.all(plan, Quill.common(plan.shop().lathe().quillTravel()), show)) {
         if (y > Sheet.HEIGHT - 60) {
@@ -341,6 +346,158 @@ class PaperController {
       }
       return pdf(s.bytes(), "bit-flags.pdf");
     }
+  }
+
+  /** The side rolled out, to be wrapped round it and pricked through. */
+  @GetMapping("/pieces/{id:\\d+}/hole-template.pdf")
+  ResponseEntity<byte[]> template(@PathVariable long id, Unit unit) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    try (Sheet s = new Sheet("Hole template: " + piece.name())) {
+      double round = Math.PI * plan.aim().mm("outside.diameter");
+      double high = plan.sketch().holes().isEmpty() ? 0 : plan.aim().mm("body.height");
+      s.text(18, 22, 18, piece.name());
+      s.text(
+          18,
+          29,
+          10,
+          "Hole template 1:1: the left edge on the grain mark, the long edge on the foot");
+      s.controlBar(18, 40);
+      double base = 56 + high;
+      // Wider than the page: what is further round goes on the next strip below.
+      double room = Sheet.WIDTH - 36;
+      int strips = (int) Math.ceil(round / room);
+      for (int i = 0; i < strips; i++) {
+        if (i > 0 && base + high + 24 > Sheet.HEIGHT) {
+          s.next();
+          base = 30 + high;
+        } else if (i > 0) {
+          base += high + 18;
+        }
+        strip(s, plan, show, i * room, Math.min(round, (i + 1) * room), base);
+      }
+      return pdf(s.bytes(), "hole-template.pdf");
+    }
+  }
+
+  private static void strip(Sheet s, Plan<?> plan, Show show, double from, double to, double base) {
+    double high = plan.aim().mm("body.height");
+    double left = 18;
+    s.line(left, base, left + to - from, base);
+    s.line(left, base - high, left + to - from, base - high);
+    s.line(left, base, left, base - high);
+    s.line(left + to - from, base, left + to - from, base - high);
+    s.text(left, base + 5, 8, from == 0 ? "grain mark · foot" : show.len(from) + " round");
+    for (SideHole h : plan.sketch().holes()) {
+      double at = Math.toRadians(h.degrees()) * plan.aim().mm("outside.diameter") / 2;
+      if (at < from || at >= to) {
+        continue;
+      }
+      double x = left + at - from;
+      double y = base - h.height().mm();
+      s.circle(x, y, h.diameter().mm() / 2);
+      s.line(x - 2, y, x + 2, y);
+      s.line(x, y - 2, x, y + 2);
+      s.text(x + h.diameter().mm() / 2 + 2, y, 8, h.name() + " " + show.len(h.diameter().mm()));
+    }
+  }
+
+  /** A story stick: the finished piece's own marks, 1:1, to be held against the work. */
+  @GetMapping("/pieces/{id:\\d+}/story-stick.pdf")
+  ResponseEntity<byte[]> story(@PathVariable long id, Unit unit) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    try (Sheet s = new Sheet("Story stick: " + piece.name())) {
+      s.text(18, 16, 13, piece.name() + " · story stick 1:1");
+      s.controlBar(18, 28);
+      double top = 44;
+      double x = 24;
+      for (Part p : plan.aim().parts()) {
+        if (x > Sheet.WIDTH - 60) {
+          s.next();
+          x = 24;
+        }
+        story(s, plan, p, show, x, top);
+        x += 88;
+      }
+      return pdf(s.bytes(), "story-stick.pdf");
+    }
+  }
+
+  /** A part's heights from its lowest end, each with what is turned there. */
+  private static void story(Sheet s, Plan<?> plan, Part p, Show show, double x, double top) {
+    double from = p.target().minZ();
+    double long_ = p.target().maxZ() - from;
+    double shown = Math.min(long_, Sheet.HEIGHT - top - 20);
+    s.text(x, top - 4, 10, "The " + p.name() + ", " + show.len(long_) + " long");
+    s.line(x, top, x, top + shown);
+    s.line(x + 18, top, x + 18, top + shown);
+    s.line(x - 3, top, x + 22, top);
+    s.line(x - 3, top + shown, x + 22, top + shown);
+    double label = top - 2;
+    List<Measure> marks =
+        plan.sketch().measures().stream()
+            .filter(m -> m.part().equals(p.name()))
+            .filter(m -> m.from().z() >= from - 0.01 && m.from().z() <= from + shown + 0.01)
+            .sorted(Comparator.comparingDouble(m -> m.from().z()))
+            .toList();
+    for (Measure m : marks) {
+      boolean across = m.kind() == Measure.Kind.INSIDE || m.kind() == Measure.Kind.OUTSIDE;
+      double y = top + m.from().z() - from;
+      Dim d = plan.aim().dims().get(m.key());
+      s.line(x, y, x + 18, y);
+      label = Math.max(y + 1, label + 4);
+      s.line(x + 18, y, x + 23, label - 1);
+      s.text(
+          x + 24,
+          label,
+          8,
+          show.bare(m.from().z() - from)
+              + " · "
+              + d.label()
+              + (across ? " ⌀ " : " ")
+              + show.words(d, d.mm()));
+    }
+  }
+
+  /** What to fetch from the wall before it begins: each bit once, with what lengthens it. */
+  private static double bits(Sheet s, Plan<?> plan, Show show, double from) {
+    Map<String, List<String>> fetch = new LinkedHashMap<>();
+    for (Boring b : plan.sketch().boring()) {
+      for (BoringPlan p : b.plans()) {
+        for (Pass x : p.passes()) {
+          String use =
+              b.part()
+                  + ", "
+                  + p.bore().name()
+                  + " "
+                  + show.len(x.depth())
+                  + x.extension().map(e -> " on the " + e.name()).orElse("")
+                  + (x.open() > 0 ? ", then opened by " + show.fit(x.open()) + " a side" : "");
+          fetch.computeIfAbsent(x.bit().name(), k -> new ArrayList<>()).add(use);
+        }
+      }
+    }
+    double y = from;
+    if (fetch.isEmpty()) {
+      return y;
+    }
+    s.text(18, y, 11, "Bits to fetch");
+    y += 6;
+    for (Map.Entry<String, List<String>> f : fetch.entrySet()) {
+      if (y > Sheet.HEIGHT - 18 - 5 * f.getValue().size()) {
+        s.next();
+        y = 24;
+      }
+      s.text(18, y, 10, f.getKey());
+      for (String use : f.getValue()) {
+        s.text(66, y, 9, use);
+        y += 5.2;
+      }
+    }
+    return y + 6;
   }
 
   /** A strip as long as a depth, cut off where the page ends. */

@@ -59,6 +59,16 @@ final class Sheet implements AutoCloseable {
     }
   }
 
+  /** A circle, drawn as closely as a printer shows. */
+  void circle(double x, double y, double r) {
+    int sides = 72;
+    for (int i = 0; i < sides; i++) {
+      double a = 2 * Math.PI * i / sides;
+      double b = 2 * Math.PI * (i + 1) / sides;
+      line(x + r * Math.cos(a), y + r * Math.sin(a), x + r * Math.cos(b), y + r * Math.sin(b));
+    }
+  }
+
   /** A faint line between rows. */
   void rule(double x0, double y, double x1) {
     try {

@@ -10,9 +10,15 @@ import hazelkeep.piece.Kind;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A design as it is typed, for every kind alike: fields are named as in the piece file, {@code
@@ -23,6 +29,7 @@ import java.util.Optional;
  */
 public record DesignForm(Map<String, String> typed, Map<String, String> errors) {
   private static final String SIZES = "sizes.";
+  private static final Pattern ROW = Pattern.compile("(\\w+)\\.(\\d{1,3})\\.\\w+");
 
   /** The form of what was typed. */
   public static DesignForm of(Map<String, String> typed) {
@@ -40,11 +47,24 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
         for (RecordComponent inner : r.getClass().getRecordComponents()) {
           form.typed.put(c.getName() + "." + inner.getName(), shown(value(r, inner), unit));
         }
-      } else if (!(value instanceof Map || value instanceof java.util.List)) {
+      } else if (value instanceof Map<?, ?> sizes) {
+        sizes.forEach((k, v) -> form.typed.put(SIZES + ((DimKey) k).path(), shown(v, unit)));
+      } else if (value instanceof List<?> rows) {
+        rows(c.getName(), rows, unit, form.typed);
+      } else {
         form.typed.put(c.getName(), shown(value, unit));
       }
     }
     return form;
+  }
+
+  /** A list of records, a field for each of their components: {@code holes.0.height}. */
+  private static void rows(String name, List<?> rows, Unit unit, Map<String, String> typed) {
+    for (int i = 0; i < rows.size(); i++) {
+      for (RecordComponent inner : rows.get(i).getClass().getRecordComponents()) {
+        typed.put(name + "." + i + "." + inner.getName(), shown(value(rows.get(i), inner), unit));
+      }
+    }
   }
 
   private static Object value(Object record, RecordComponent c) {
@@ -73,6 +93,16 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     return typed.getOrDefault(field, "");
   }
 
+  /** How many rows a list has that were typed or are there; one more is offered empty. */
+  public int rows(String list) {
+    return typed.keySet().stream()
+        .map(ROW::matcher)
+        .filter(m -> m.matches() && m.group(1).equals(list))
+        .mapToInt(m -> Integer.parseInt(m.group(2)) + 1)
+        .max()
+        .orElse(0);
+  }
+
   /** Why a field was refused; null when it was not. */
   public String error(String field) {
     return errors.get(field);
@@ -98,7 +128,9 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     for (RecordComponent c : design.getClass().getRecordComponents()) {
       String name = c.getName();
       try {
-        if (group(c) != null) {
+        if (listed(c) != null) {
+          next = hasRows(name) ? Restated.with(next, name, rows(c, unit)) : next;
+        } else if (group(c) != null) {
           next = Restated.with(next, name, grouped(c, value(next, c), unit));
         } else if (c.getType().isEnum()) {
           next = value(name).isBlank() ? next : kind.choose(next, name, value(name));
@@ -112,16 +144,88 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
       }
     }
     for (Map.Entry<String, String> e : typed.entrySet()) {
-      if (e.getKey().startsWith(SIZES) && !e.getValue().isBlank()) {
+      if (e.getKey().startsWith(SIZES)) {
         try {
           DimKey key = new DimKey(e.getKey().substring(SIZES.length()));
-          next = kind.size(next, key, Optional.of(SizeText.parse(e.getValue(), unit)));
+          // An emptied field leaves the size to the rules.
+          next = kind.size(next, key, size(e.getValue(), unit));
         } catch (IllegalArgumentException x) {
           refuse(e.getKey(), x.getMessage());
         }
       }
     }
     return errors.isEmpty() ? Optional.of(next) : Optional.empty();
+  }
+
+  private static Optional<Size> size(String typed, Unit unit) {
+    return typed.isBlank() ? Optional.empty() : Optional.of(SizeText.parse(typed, unit));
+  }
+
+  /** The record that a list component holds; null for any other component. */
+  private static Class<?> listed(RecordComponent c) {
+    return c.getGenericType() instanceof ParameterizedType p
+            && p.getRawType() == List.class
+            && p.getActualTypeArguments()[0] instanceof Class<?> held
+            && held.isRecord()
+        ? held
+        : null;
+  }
+
+  /** Whether this form has rows for a list. */
+  private boolean hasRows(String name) {
+    return typed.keySet().stream().anyMatch(k -> k.startsWith(name + "."));
+  }
+
+  /** The rows of a list as typed; a row that was emptied is gone. */
+  private List<Object> rows(RecordComponent c, Unit unit) {
+    RecordComponent[] parts = listed(c).getRecordComponents();
+    TreeSet<Integer> numbers = new TreeSet<>();
+    for (String field : typed.keySet()) {
+      Matcher m = ROW.matcher(field);
+      if (m.matches() && m.group(1).equals(c.getName())) {
+        numbers.add(Integer.valueOf(m.group(2)));
+      }
+    }
+    List<Object> out = new ArrayList<>();
+    for (int row : numbers) {
+      String at = c.getName() + "." + row + ".";
+      boolean blank = Arrays.stream(parts).allMatch(p -> value(at + p.getName()).isBlank());
+      if (!blank) {
+        row(listed(c), at, parts, unit).ifPresent(out::add);
+      }
+    }
+    return out;
+  }
+
+  private Optional<Object> row(Class<?> type, String at, RecordComponent[] parts, Unit unit) {
+    Object[] values = new Object[parts.length];
+    Class<?>[] types = new Class<?>[parts.length];
+    for (int i = 0; i < parts.length; i++) {
+      String field = at + parts[i].getName();
+      types[i] = parts[i].getType();
+      try {
+        values[i] =
+            types[i] == Size.class
+                ? SizeText.parse(value(field), unit)
+                : types[i] == int.class
+                    ? (Object) (value(field).isBlank() ? 0 : whole(value(field)))
+                    : types[i] == double.class ? (Object) number(value(field)) : value(field);
+      } catch (IllegalArgumentException e) {
+        refuse(field, e.getMessage());
+        return Optional.empty();
+      }
+    }
+    return Optional.of(made(type, types, values));
+  }
+
+  private static Object made(Class<?> type, Class<?>[] types, Object[] values) {
+    try {
+      return type.getDeclaredConstructor(types).newInstance(values);
+    } catch (java.lang.reflect.InvocationTargetException e) {
+      throw new IllegalArgumentException(e.getCause().getMessage(), e);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** The record that an optional component holds; null for any other component. */
@@ -162,13 +266,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     if (!stated) {
       return Optional.empty();
     }
-    try {
-      return Optional.of(group(c).getDeclaredConstructor(types).newInstance(values));
-    } catch (java.lang.reflect.InvocationTargetException e) {
-      throw new IllegalArgumentException(e.getCause().getMessage(), e);
-    } catch (ReflectiveOperationException e) {
-      throw new IllegalStateException(e);
-    }
+    return Optional.of(made(group(c), types, values));
   }
 
   /** One field of a group: a size, a plain number, or a tick. */

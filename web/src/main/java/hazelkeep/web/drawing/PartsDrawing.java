@@ -1,0 +1,147 @@
+package hazelkeep.web.drawing;
+
+import hazelkeep.piece.Fitting;
+import hazelkeep.piece.SideHole;
+import hazelkeep.piece.Sketch;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Part;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * The parts side by side, all to one scale, and under them the piece put together; and the side of
+ * a piece rolled out flat.
+ */
+public final class PartsDrawing {
+  private static final double WIDTH = 860;
+  private static final double MARGIN = 20;
+  private static final double GAP = 26;
+  private static final double TALL = 150;
+  private static final double TOP = 26;
+
+  /** How high two lines of a label are. */
+  private static final double LABEL = 38;
+
+  /** A thing that lies in the row. */
+  private record Item(String name, String size, HalfSection shape, boolean bought) {
+    double length() {
+      return shape.maxZ() - shape.minZ();
+    }
+  }
+
+  private PartsDrawing() {}
+
+  /** The parts apart, and together. */
+  public static String of(Sketch<?> sketch, Show show) {
+    List<Item> items = items(sketch, show);
+    double long_ = items.stream().mapToDouble(Item::length).sum();
+    double wide = items.stream().mapToDouble(i -> 2 * i.shape().maxR()).max().orElse(1);
+    double gaps = GAP * (items.size() - 1);
+    double scale = Math.min((WIDTH - 2 * MARGIN - gaps) / long_, TALL / wide);
+    double row = wide * scale;
+    double axis = TOP + row / 2;
+    double below = TOP + row + LABEL + 34 + row / 2;
+    double height = below + row / 2 + 20;
+    String wood = WoodColour.of(sketch.design().species());
+    Svg svg = new Svg();
+    svg.open(
+        "svg",
+        "viewBox",
+        Svg.d("0 0 ", WIDTH, height),
+        "class",
+        "parts-drawing",
+        "role",
+        "img",
+        "aria-label",
+        "The parts side by side, and put together below");
+    double x = (WIDTH - long_ * scale - gaps) / 2;
+    int no = 0;
+    for (Item i : items) {
+      Sheet sheet = new Sheet(x - i.shape().minZ() * scale, axis, scale);
+      double mid = x + i.length() * scale / 2;
+      thing(svg, sheet, i, wood);
+      no++;
+      // Neighbours that are narrow have their labels one line apart.
+      double y = TOP + row + 16 + (no % 2 == 0 ? 16 : 0);
+      svg.text("part-label", mid, y, no + " · " + i.name() + ", " + i.size());
+      x += i.length() * scale + GAP;
+    }
+    List<Item> closed = closed(sketch);
+    double from = closed.stream().mapToDouble(i -> i.shape().minZ()).min().orElse(0);
+    double to = closed.stream().mapToDouble(i -> i.shape().maxZ()).max().orElse(1);
+    Sheet sheet = new Sheet((WIDTH - (to + from) * scale) / 2, below, scale);
+    closed.forEach(i -> thing(svg, sheet, i, wood));
+    svg.line("axis", sheet.x(from) - 16, below, sheet.x(to) + 16, below);
+    return svg.close("svg").toString();
+  }
+
+  private static void thing(Svg svg, Sheet sheet, Item i, String wood) {
+    if (i.bought()) {
+      svg.path("metal", sheet.both(i.shape()));
+    } else {
+      svg.region("wood", sheet.both(i.shape()), wood);
+    }
+    if (!i.bought()) {
+      double a = sheet.axis();
+      svg.line("axis", sheet.x(i.shape().minZ()) - 8, a, sheet.x(i.shape().maxZ()) + 8, a);
+    }
+  }
+
+  private static List<Item> items(Sketch<?> sketch, Show show) {
+    List<Item> all = closed(sketch).stream().sorted(Comparator.comparing(Item::bought)).toList();
+    List<Item> out = new ArrayList<>();
+    for (Item i : all) {
+      String size = show.bare(i.length()) + " × ⌀ " + show.bare(2 * i.shape().maxR());
+      out.add(new Item(i.name(), size, i.shape(), i.bought()));
+    }
+    return out;
+  }
+
+  private static List<Item> closed(Sketch<?> sketch) {
+    List<Item> out = new ArrayList<>();
+    for (Part p : sketch.aim().parts()) {
+      out.add(new Item(p.name(), "", p.target().in(p.closed()), false));
+    }
+    for (Fitting f : sketch.fittings()) {
+      out.add(new Item(f.name(), "", f.outline(), true));
+    }
+    return out;
+  }
+
+  /** The side rolled out: what is round the piece, from the grain mark on. */
+  public static String rolled(Sketch<?> sketch, Show show) {
+    double radius = sketch.aim().mm("outside.diameter") / 2;
+    double round = 2 * Math.PI * radius;
+    double high = sketch.aim().mm("body.height");
+    double scale = Math.min((WIDTH - 140) / round, 260 / high);
+    double left = (WIDTH - round * scale) / 2;
+    double base = TOP + high * scale;
+    Svg svg = new Svg();
+    svg.open(
+        "svg",
+        "viewBox",
+        Svg.d("0 0 ", WIDTH, base + 34),
+        "class",
+        "parts-drawing",
+        "role",
+        "img",
+        "aria-label",
+        "The side rolled out, from the grain mark all round");
+    svg.rect("rolled", left, TOP, round * scale, high * scale, null);
+    for (int deg = 0; deg <= 360; deg += 90) {
+      double x = left + deg / 360.0 * round * scale;
+      svg.line("guide", x, TOP, x, base);
+      svg.text("part-label", x, base + 18, deg + "°");
+    }
+    for (SideHole h : sketch.holes()) {
+      double x = left + h.degrees() / 360.0 * round * scale;
+      double y = base - h.height().mm() * scale;
+      double r = h.diameter().mm() / 2 * scale;
+      svg.empty("circle", "class", "hole", "cx", x, "cy", y, "r", r);
+      String said = h.name() + " ⌀ " + show.bare(h.diameter().mm());
+      svg.text("hole-label", x + r + 8, y + 4, said);
+    }
+    return svg.close("svg").toString();
+  }
+}

@@ -1,0 +1,118 @@
+package hazelkeep.web.parts;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.Fitting;
+import hazelkeep.piece.Plan;
+import hazelkeep.piece.SideHole;
+import hazelkeep.piece.Sketch;
+import hazelkeep.web.drawing.PartsDrawing;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.piece.FindingView;
+import hazelkeep.web.piece.Marks;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The parts side by side, the list of what is bought, the order of assembly, holes in the side. */
+@Controller
+class PartsController {
+  private final PieceStore pieces;
+  private final Planner planner;
+  private final Json json;
+
+  PartsController(PieceStore pieces, Planner planner, Json json) {
+    this.pieces = pieces;
+    this.planner = planner;
+    this.json = json;
+  }
+
+  /**
+   * A bought part.
+   *
+   * @param name in the trade's words
+   * @param where it sits
+   * @param sizes what it needs, a size each
+   */
+  public record PartView(String name, String where, List<String> sizes) {}
+
+  /**
+   * A hole in the side.
+   *
+   * @param name what it is for
+   * @param height of its middle above the foot
+   * @param degrees from the grain mark
+   * @param round the same along the outside
+   * @param diameter of the hole
+   * @param wall that it goes through
+   * @param nearest wood to the next hole; empty for a single one
+   */
+  public record HoleView(
+      String name,
+      String height,
+      String degrees,
+      String round,
+      String diameter,
+      String wall,
+      String nearest) {}
+
+  @GetMapping("/pieces/{id:\\d+}/parts")
+  String parts(@PathVariable long id, Unit unit, Model model) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    Sketch<?> sketch = plan.sketch();
+    List<FindingView> findings = FindingView.all(plan, show, json);
+    model.addAttribute("piece", piece);
+    model.addAttribute("show", show);
+    model.addAttribute("drawing", PartsDrawing.of(sketch, show));
+    model.addAttribute(
+        "fittings", sketch.fittings().stream().map(f -> view(f, plan, show)).toList());
+    model.addAttribute("assembly", sketch.assembly());
+    model.addAttribute("holes", holes(sketch, show));
+    model.addAttribute("rolled", sketch.holes().isEmpty() ? "" : PartsDrawing.rolled(sketch, show));
+    model.addAttribute("shapeMarks", Marks.shape(findings));
+    model.addAttribute("routeMarks", Marks.route(findings));
+    return "parts/parts";
+  }
+
+  private static PartView view(Fitting f, Plan<?> plan, Show show) {
+    List<String> sizes = new ArrayList<>();
+    for (DimKey key : f.sizes()) {
+      var d = plan.aim().dims().get(key);
+      sizes.add(d.label() + " " + show.len(d.mm()) + " (" + d.origin().words() + ")");
+    }
+    return new PartView(f.name(), f.where(), sizes);
+  }
+
+  private static List<HoleView> holes(Sketch<?> sketch, Show show) {
+    List<SideHole> all = sketch.holes();
+    List<HoleView> out = new ArrayList<>();
+    for (SideHole h : all) {
+      double radius = sketch.aim().mm("outside.diameter") / 2;
+      double wall = radius - sketch.aim().mm("bore.diameter") / 2;
+      String nearest =
+          all.stream().filter(o -> o != h).mapToDouble(o -> h.between(o, radius)).min().stream()
+              .mapToObj(show::len)
+              .findFirst()
+              .orElse("");
+      out.add(
+          new HoleView(
+              h.name(),
+              show.len(h.height().mm()),
+              h.degrees() + "°",
+              show.len(Math.toRadians(h.degrees()) * radius),
+              show.len(h.diameter().mm()),
+              show.len(wall),
+              nearest));
+    }
+    return out;
+  }
+}
