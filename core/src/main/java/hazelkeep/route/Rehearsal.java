@@ -1,5 +1,8 @@
 package hazelkeep.route;
 
+import java.util.ArrayList;
+import hazelkeep.wood.SurfaceId;
+import hazelkeep.wood.Doing;
 import hazelkeep.shop.Shop;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +36,36 @@ public record Rehearsal(
   /** What can be done in each setup and in no later one; worked out when asked. */
   public List<LastChance> lastChances(Shop shop) {
     return new Gates(this, new Reaching(shop, aim)).lastChances();
+  }
+
+    /** With which tools a surface is cut to size, sanded and finished on the lathe, in this order. */
+  public List<Worked> worked(SurfaceId id, Shop shop) {
+    Reaching reaching = new Reaching(shop, aim);
+    List<Worked> out = new ArrayList<>();
+    for (Stage s : stages) {
+      for (Act act : s.step().acts()) {
+        Doing doing =
+            act instanceof Act.Remove r && r.bares().contains(id)
+                ? Doing.CUT
+                : act instanceof Act.Sand a && a.on().equals(id) ? Doing.SAND : null;
+        if (doing != null && s.setup().hold().onLathe()) {
+          Reaching.Answer a = reaching.full(s.setup(), leaving(s), aim.surface(id), doing);
+          a.best()
+              .ifPresent(
+                  b -> out.add(new Worked(doing, a.tool(), b.open() / b.whole(), s.step())));
+        }
+      }
+    }
+    return List.copyOf(out);
+  }
+
+    /** The wood as it leaves a stage's hold: later cuts there may open a surface further. */
+  private State leaving(Stage stage) {
+    return stages.stream()
+        .filter(s -> s.setup() == stage.setup())
+        .reduce((a, b) -> b)
+        .map(Stage::after)
+        .orElse(stage.after());
   }
 
   /** The stage of a step. */

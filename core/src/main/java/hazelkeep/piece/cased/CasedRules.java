@@ -328,7 +328,11 @@ final class CasedRules {
         "Rounding of the top",
         0.3,
         100,
-        d -> practice(Math.min(0.3 * d.mm("outside.top"), 0.4 * d.mm("lid.end") + 1), "soft"));
+                d ->
+            d.design().house()
+                ? practice(1.5, "a ridge with its edge broken")
+                : practice(
+                    Math.min(0.3 * d.mm("outside.top"), 0.4 * d.mm("lid.end") + 1), "soft"));
     add(r, "foot.hollow", "Hollow of the foot", 0, 20, d -> practice(0.8, "only the rim stands"));
   }
 

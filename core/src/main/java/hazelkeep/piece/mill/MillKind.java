@@ -267,9 +267,11 @@ public final class MillKind implements Kind<Mill> {
             Stations.of(
                 body,
                 shape.mouthTenonEnd(),
-                aim.part(BODY).surface("bore").line(),
-                shop.depthGauge())),
-        new Boring(BODY, "foot", List.of(shape.through().far()), List.of()),
+                                aim.part(BODY).surface("bore").line(),
+                shop.depthGauge()),
+            Optional.of(shape.through())),
+        new Boring(
+            BODY, "foot", List.of(shape.through().far()), List.of(), Optional.of(shape.through())),
         new Boring(
             HEAD,
             "end of its tenon",

@@ -1,5 +1,11 @@
 package hazelkeep.web.boring;
 
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.Doing;
+import hazelkeep.route.Worked;
+import hazelkeep.bore.Stations;
+import hazelkeep.bore.Gap;
+import hazelkeep.bore.BothEnds;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoreSpeed;
 import hazelkeep.bore.BoringPlan;
@@ -22,6 +28,9 @@ import java.util.List;
  * @param gauge the device that depths are read with
  * @param bores the passes of every bore, in the order of the work
  * @param against what would go wrong, or has to be watched
+  * @param through where a bore from both ends meets, a sentence each
+  * @param worked with which tools the inside is cut and sanded, a sentence each
+ * @param hollow whether the inside changes with depth, so that the stations are worked by
  * @param stations sizes at depths
  */
 public record BoringView(
@@ -29,7 +38,10 @@ public record BoringView(
     String from,
     String gauge,
     List<PassView> bores,
-    List<String> against,
+        List<String> against,
+        List<String> through,
+    List<String> worked,
+    boolean hollow,
     List<StationView> stations) {
 
   /**
@@ -82,8 +94,11 @@ public record BoringView(
               b.part(),
               b.from(),
               gauge.name(),
-              passes,
+                            passes,
               against,
+              b.through().map(t -> through(t, b.plans().contains(t.near()), show)).orElse(List.of()),
+                            worked(b, plan),
+              b.stations().stream().map(Stations.Station::inside).distinct().count() > SAME,
               b.stations().stream()
                   .map(
                       s ->
@@ -96,6 +111,46 @@ public record BoringView(
                   .toList()));
     }
     return out;
+  }
+
+    /** Insides that are the same but for the ends: a plain bore. */
+  private static final int SAME = 3;
+
+  /** Where the bores from both ends meet, counted from the end that is looked at. */
+  private static List<String> through(BothEnds t, boolean near, Show show) {
+    double at = near ? t.meeting() : t.length() - t.meeting();
+    return List.of(
+        "It meets the bore from the other end "
+            + show.len(at)
+            + " from here; the two run past one another by "
+            + show.len(t.overlap())
+            + ".",
+        t.step() > 0
+            ? "Where they meet there may be a step of up to " + show.fit(t.step()) + "."
+            : "Neither is so deep that it drifts: no step is to be expected.",
+        t.seen());
+  }
+
+    /** The tools of the wall that reach the inside where it is worked. */
+  private static List<String> worked(Boring b, Plan<?> plan) {
+    List<String> out = new ArrayList<>();
+    for (Surface s : plan.aim().part(b.part()).surfaces()) {
+      if (!s.inside() || b.stations().isEmpty()) {
+        continue;
+      }
+      for (Worked w : plan.rehearsal().worked(s.id(), plan.shop())) {
+        out.add(
+            s.id().name()
+                + (w.doing() == Doing.CUT ? " cut with the " : " sanded with the ")
+                + w.tool()
+                + ", which reaches "
+                + Math.round(100 * w.share())
+                + " % of it; step “"
+                + w.at().title()
+                + "”");
+      }
+    }
+    return out.stream().distinct().toList();
   }
 
   private static String said(Verdict v, Show show) {
@@ -167,9 +222,24 @@ public record BoringView(
             + " to the rim's mark, "
             + show.bare(g.shows(p.point()))
             + " to the point's");
-    double left = p.bit().reach() - p.depth();
-    if (p.extension().isEmpty() && left > 0 && !bore.byHand()) {
-      out.add("drill chuck's nose " + show.len(left) + " from the wood");
+        if (!bore.byHand()) {
+      double left = Gap.left(p);
+      double shoulder = left + plan.shop().drillChuck().length();
+      out.add(
+          left >= 0
+              ? "drill chuck's nose " + show.len(left) + " from the wood"
+              : "drill chuck's nose " + show.len(-left) + " in the bore");
+      if (shoulder > 0) {
+        out.add("its shoulder " + show.len(shoulder) + " from the wood");
+      }
+      Gap.of(p, plan.shop())
+          .ifPresent(
+              x ->
+                  out.add(
+                      x.object().name()
+                          + " just fits between nose and wood: "
+                          + show.len(x.more())
+                          + " more to go"));
     }
     return out;
   }

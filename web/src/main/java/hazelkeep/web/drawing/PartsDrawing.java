@@ -20,11 +20,11 @@ public final class PartsDrawing {
   private static final double TALL = 150;
   private static final double TOP = 26;
 
-  /** How high two lines of a label are. */
-  private static final double LABEL = 38;
+    /** How high a line of numbers is. */
+  private static final double LABEL = 22;
 
   /** A thing that lies in the row. */
-  private record Item(String name, String size, HalfSection shape, boolean bought) {
+  private record Item(String name, HalfSection shape, boolean bought) {
     double length() {
       return shape.maxZ() - shape.minZ();
     }
@@ -33,8 +33,8 @@ public final class PartsDrawing {
   private PartsDrawing() {}
 
   /** The parts apart, and together. */
-  public static String of(Sketch<?> sketch, Show show) {
-    List<Item> items = items(sketch, show);
+  public static String of(Sketch<?> sketch) {
+    List<Item> items = items(sketch);
     double long_ = items.stream().mapToDouble(Item::length).sum();
     double wide = items.stream().mapToDouble(i -> 2 * i.shape().maxR()).max().orElse(1);
     double gaps = GAP * (items.size() - 1);
@@ -61,10 +61,8 @@ public final class PartsDrawing {
       Sheet sheet = new Sheet(x - i.shape().minZ() * scale, axis, scale);
       double mid = x + i.length() * scale / 2;
       thing(svg, sheet, i, wood);
-      no++;
-      // Neighbours that are narrow have their labels one line apart.
-      double y = TOP + row + 16 + (no % 2 == 0 ? 16 : 0);
-      svg.text("part-label", mid, y, no + " · " + i.name() + ", " + i.size());
+            no++;
+      svg.text("part-label", mid, TOP + row + 18, Integer.toString(no));
       x += i.length() * scale + GAP;
     }
     List<Item> closed = closed(sketch);
@@ -77,34 +75,42 @@ public final class PartsDrawing {
   }
 
   private static void thing(Svg svg, Sheet sheet, Item i, String wood) {
-    if (i.bought()) {
-      svg.path("metal", sheet.both(i.shape()));
+        if (i.bought()) {
+      HalfSection h = i.shape();
+      double top = sheet.up(h.maxR());
+      double wide = sheet.x(h.maxZ()) - sheet.x(h.minZ());
+      svg.rect("metal", sheet.x(h.minZ()), top, wide, sheet.down(h.maxR()) - top, null);
     } else {
       svg.region("wood", sheet.both(i.shape()), wood);
-    }
-    if (!i.bought()) {
       double a = sheet.axis();
       svg.line("axis", sheet.x(i.shape().minZ()) - 8, a, sheet.x(i.shape().maxZ()) + 8, a);
     }
   }
 
-  private static List<Item> items(Sketch<?> sketch, Show show) {
-    List<Item> all = closed(sketch).stream().sorted(Comparator.comparing(Item::bought)).toList();
-    List<Item> out = new ArrayList<>();
-    for (Item i : all) {
-      String size = show.bare(i.length()) + " × ⌀ " + show.bare(2 * i.shape().maxR());
-      out.add(new Item(i.name(), size, i.shape(), i.bought()));
-    }
-    return out;
+    private static List<Item> items(Sketch<?> sketch) {
+    return closed(sketch).stream().sorted(Comparator.comparing(Item::bought)).toList();
+  }
+
+  /** What the numbers under the parts stand for, in their order. */
+  public static List<String> legend(Sketch<?> sketch, Show show) {
+    return items(sketch).stream()
+        .map(
+            i ->
+                i.name()
+                    + ", "
+                    + show.bare(i.length())
+                    + " × ⌀ "
+                    + show.bare(2 * i.shape().maxR()))
+        .toList();
   }
 
   private static List<Item> closed(Sketch<?> sketch) {
     List<Item> out = new ArrayList<>();
     for (Part p : sketch.aim().parts()) {
-      out.add(new Item(p.name(), "", p.target().in(p.closed()), false));
+      out.add(new Item(p.name(), p.target().in(p.closed()), false));
     }
     for (Fitting f : sketch.fittings()) {
-      out.add(new Item(f.name(), "", f.outline(), true));
+      out.add(new Item(f.name(), f.outline(), true));
     }
     return out;
   }

@@ -37,7 +37,10 @@ public final class PieceDrawing {
   /** How wide the letters of a label are, and the digits of its number. */
   private static final double LETTER = 5.8;
 
-  private static final double STICK_LETTER = 6.4;
+    private static final double STICK_LETTER = 6.4;
+
+  /** Two lines closer than this can't be told apart, mm. */
+  private static final double SEEN = 0.3;
 
   private static final double DIGIT = 8.2;
 
@@ -170,6 +173,13 @@ public final class PieceDrawing {
           2 * r * sheet.scale(),
           null);
     }
+        double sure = sketch.aim().blank().sound().maxR();
+    if (sure < r - SEEN) {
+      // A limb that is out of round: what lies within this line is wood all round.
+      for (double y : new double[] {sheet.up(sure), sheet.down(sure)}) {
+        svg.line("limb", x, y, x + wide, y);
+      }
+    }
     for (Part p : sketch.aim().parts()) {
       p.stubs().stream()
           .filter(s -> s.name().endsWith("tenon"))
@@ -209,7 +219,8 @@ public final class PieceDrawing {
   private void keep() {
     HalfSection keep = sketch.keep();
     if (!keep.isEmpty()) {
-      svg.path("keep", sheet.above(keep));
+            String line = sheet.above(keep);
+      svg.path("keep-ground", line).path("keep", line);
     }
   }
 

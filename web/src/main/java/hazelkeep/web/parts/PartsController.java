@@ -72,7 +72,8 @@ class PartsController {
     List<FindingView> findings = FindingView.all(plan, show, json);
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
-    model.addAttribute("drawing", PartsDrawing.of(sketch, show));
+    model.addAttribute("drawing", PartsDrawing.of(sketch));
+    model.addAttribute("legend", PartsDrawing.legend(sketch, show));
     model.addAttribute(
         "fittings", sketch.fittings().stream().map(f -> view(f, plan, show)).toList());
     model.addAttribute("assembly", sketch.assembly());
