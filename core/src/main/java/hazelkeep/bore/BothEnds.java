@@ -11,7 +11,7 @@ import java.util.Optional;
  *
  * @param near the plan from the one end
  * @param far the plan from the other end
-  * @param length between the two ends that depths are counted from, mm
+ * @param length between the two ends that depths are counted from, mm
  * @param seen which of the two mouths is seen once it is together, in words
  */
 public record BothEnds(BoringPlan near, BoringPlan far, double length, String seen) {

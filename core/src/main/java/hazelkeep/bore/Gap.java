@@ -13,7 +13,9 @@ import java.util.Optional;
  * @param more how much deeper the bore still goes, mm
  */
 public record Gap(Landmark object, double more) {
-  /** How far what holds the bit stands from the wood at the end; below zero it is in the bore, mm. */
+  /**
+   * How far what holds the bit stands from the wood at the end; below zero it is in the bore, mm.
+   */
   public static double left(Pass p) {
     return p.bit().reach() + p.extension().map(e -> e.length()).orElse(0.0) - p.depth();
   }

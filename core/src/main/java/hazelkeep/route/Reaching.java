@@ -11,6 +11,7 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,10 +80,18 @@ final class Reaching {
         k -> answer(setup, state, work, surface, doing, false));
   }
 
-  /** A hooked bar works hollows only, through their mouth. */
-  private static Reach hooked(Tool tool, Surface surface, Work work, Polyline line) {
+  /** Nobody hollows with a parting tool who has another that gets there. */
+  private List<Tool> tools(Surface surface) {
     return surface.inside()
-        ? LineOfWork.hooked(work.swept(surface.id().part()), tool.shape(), tool.hook(), line)
+        ? shop.tools().stream().sorted(Comparator.comparing(Tool::parts)).toList()
+        : shop.tools();
+  }
+
+  /** A hooked bar works hollows only, through their mouth. */
+  private static Reach hooked(Tool tool, Surface surface, Work work, Polyline line, double giveUp) {
+    return surface.inside()
+        ? LineOfWork.hooked(
+            work.swept(surface.id().part()), tool.shape(), tool.hook(), line, giveUp)
         : new Reach(0, 0, line.length(), line.first());
   }
 
@@ -122,13 +131,13 @@ final class Reaching {
     String with = "";
     double needs = doing == Doing.CUT ? OPEN : SOFT_OPEN;
     double giveUp = full ? 1 : 1 - needs + GIVE_UP_SPARE;
-    for (Tool tool : shop.tools()) {
+    for (Tool tool : tools(surface)) {
       if (!tool.does().contains(doing)) {
         continue;
       }
       Reach r =
           tool.hook() > 0
-              ? hooked(tool, surface, work, line)
+              ? hooked(tool, surface, work, line, giveUp)
               : LineOfWork.of(obstacles, tool.shape(), line, from, giveUp);
       if (best == null || r.open() > best.open()) {
         best = r;

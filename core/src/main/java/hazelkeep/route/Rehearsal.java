@@ -1,9 +1,9 @@
 package hazelkeep.route;
 
-import java.util.ArrayList;
-import hazelkeep.wood.SurfaceId;
-import hazelkeep.wood.Doing;
 import hazelkeep.shop.Shop;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -38,7 +38,7 @@ public record Rehearsal(
     return new Gates(this, new Reaching(shop, aim)).lastChances();
   }
 
-    /** With which tools a surface is cut to size, sanded and finished on the lathe, in this order. */
+  /** With which tools a surface is cut to size, sanded and finished on the lathe, in this order. */
   public List<Worked> worked(SurfaceId id, Shop shop) {
     Reaching reaching = new Reaching(shop, aim);
     List<Worked> out = new ArrayList<>();
@@ -51,15 +51,14 @@ public record Rehearsal(
         if (doing != null && s.setup().hold().onLathe()) {
           Reaching.Answer a = reaching.full(s.setup(), leaving(s), aim.surface(id), doing);
           a.best()
-              .ifPresent(
-                  b -> out.add(new Worked(doing, a.tool(), b.open() / b.whole(), s.step())));
+              .ifPresent(b -> out.add(new Worked(doing, a.tool(), b.open() / b.whole(), s.step())));
         }
       }
     }
     return List.copyOf(out);
   }
 
-    /** The wood as it leaves a stage's hold: later cuts there may open a surface further. */
+  /** The wood as it leaves a stage's hold: later cuts there may open a surface further. */
   private State leaving(Stage stage) {
     return stages.stream()
         .filter(s -> s.setup() == stage.setup())

@@ -99,7 +99,7 @@ public final class LineOfWork {
   }
 
   /** How far apart a hooked bar's leans are tried, degrees, and how far it leans at the most. */
-  private static final double LEAN_STEP = 2;
+  private static final double LEAN_STEP = 4;
 
   private static final double LEAN_MOST = 60;
 
@@ -110,8 +110,10 @@ public final class LineOfWork {
    * @param wood the work, in the setup's frame
    * @param bar the bar and its nose
    * @param hook how far the tip stands out from the bar's middle, mm
+   * @param giveUp share of the line that may be closed before the rest is taken for hidden
    */
-  public static Reach hooked(HalfSection wood, ToolShape bar, double hook, Polyline surface) {
+  public static Reach hooked(
+      HalfSection wood, ToolShape bar, double hook, Polyline surface, double giveUp) {
     double[] e = mirrored(List.of(wood));
     double open = 0;
     double hidden = 0;
@@ -119,6 +121,9 @@ public final class LineOfWork {
     List<Polyline.Sample> samples = surface.samples(STEP, INSET);
     double share = surface.length() / samples.size();
     for (Polyline.Sample s : samples) {
+      if (hidden > giveUp * surface.length()) {
+        return new Reach(open, 0, surface.length() - open, hiddenAt);
+      }
       if (passes(wood, s.at().z(), hook + bar.shank()) && laid(e, wood.maxZ(), bar, hook, s)) {
         open += share;
       } else {
@@ -149,15 +154,15 @@ public final class LineOfWork {
       for (int way = -1; way <= 1; way += 2) {
         double cos = Math.cos(Math.toRadians(way * lean));
         double sin = Math.sin(Math.toRadians(way * lean));
-        for (int side = -1; side <= 1; side += 2) {
-          double bz = cz - side * hook * sin;
-          double br = cr + side * hook * cos;
-          double out = (rim + 1 - bz) / cos;
-          if (out <= bar.length()
-              && clear(e, cz, cr, bz, br, bar.nose() - SLACK)
-              && clear(e, bz, br, bz + out * cos, br + out * sin, bar.shank() - SLACK)) {
-            return true;
-          }
+        // The bar stands on the open side of its tip.
+        double side = s.nr() * cos - s.nz() * sin >= 0 ? 1 : -1;
+        double bz = cz - side * hook * sin;
+        double br = cr + side * hook * cos;
+        double out = (rim + 1 - bz) / cos;
+        if (out <= bar.length()
+            && clear(e, bz, br, bz + out * cos, br + out * sin, bar.shank() - SLACK)
+            && clear(e, cz, cr, bz, br, bar.nose() - SLACK)) {
+          return true;
         }
       }
     }

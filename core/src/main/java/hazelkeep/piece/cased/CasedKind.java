@@ -4,7 +4,6 @@ import hazelkeep.bore.Stations;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
@@ -160,8 +159,19 @@ public final class CasedKind implements Kind<Cased> {
           case "lid.depth" -> z - rim(aim);
           default -> 2 * r;
         };
-    double tenth = Math.round(Math.max(1, mm) * 10) / 10.0;
-    return size(design, new DimKey(handle), Optional.of(new Size(Length.mm(tenth), Hedge.EXACT)));
+    Size size = Size.mm(Math.round(Math.max(1, mm) * 10) / 10.0);
+    // Body and lid keep their height while a bore is dragged in them.
+    Cased held =
+        switch (handle) {
+          case "bore.depth" -> kept(design, "body.height", aim);
+          case "lid.depth" -> kept(design, "lid.height", aim);
+          default -> design;
+        };
+    return size(held, new DimKey(handle), Optional.of(size));
+  }
+
+  private Cased kept(Cased design, String key, Aim aim) {
+    return size(design, new DimKey(key), Optional.of(Size.mm(aim.mm(key))));
   }
 
   /** The lid's rim, in the blank's z. */

@@ -283,7 +283,11 @@ final class CasedRules {
                 ? derived(
                     d.stated("outside.height").get().mm() - d.mm("lid.height") - above(d),
                     "what bore and lid leave of the height")
-                : practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it"));
+                : d.stated("body.height").isPresent()
+                    ? derived(
+                        d.stated("body.height").get().mm() - above(d),
+                        "what the bore leaves of the body")
+                    : practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it"));
     add(
         r,
         "outside.height",
@@ -307,11 +311,18 @@ final class CasedRules {
         0.5,
         200,
         d ->
-            d.design().house()
+            d.stated("lid.height").isPresent()
                 ? derived(
-                    Math.max(CasedLimits.END + 3, 0.55 * d.mm("outside.eaves") - d.mm("lid.depth")),
-                    "a roof that sheds rain")
-                : practice(CasedLimits.END + 2, "room to texture it"));
+                    d.stated("lid.height").get().mm()
+                        - d.mm("lid.depth")
+                        - tip(d.shop(), d.mm("recess.diameter")),
+                    "what the bore leaves of the lid")
+                : d.design().house()
+                    ? derived(
+                        Math.max(
+                            CasedLimits.END + 3, 0.55 * d.mm("outside.eaves") - d.mm("lid.depth")),
+                        "a roof that sheds rain")
+                    : practice(CasedLimits.END + 2, "room to texture it"));
     add(
         r,
         "lid.height",
@@ -328,11 +339,10 @@ final class CasedRules {
         "Rounding of the top",
         0.3,
         100,
-                d ->
+        d ->
             d.design().house()
                 ? practice(1.5, "a ridge with its edge broken")
-                : practice(
-                    Math.min(0.3 * d.mm("outside.top"), 0.4 * d.mm("lid.end") + 1), "soft"));
+                : practice(Math.min(0.3 * d.mm("outside.top"), 0.4 * d.mm("lid.end") + 1), "soft"));
     add(r, "foot.hollow", "Hollow of the foot", 0, 20, d -> practice(0.8, "only the rim stands"));
   }
 

@@ -135,21 +135,39 @@ public final class MillKind implements Kind<Mill> {
   public Mill size(Mill design, DimKey key, Optional<Size> size) {
     Map<DimKey, Size> next = new TreeMap<>(design.sizes());
     size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
-    // Height, shaft and thread say one another: the one that was stated last counts.
-    if (size.isPresent() && key.path().equals("thread.proud")) {
-      next.remove(new DimKey("outside.height"));
-    }
-    if (size.isPresent() && key.path().equals("outside.height")) {
-      next.remove(new DimKey("thread.proud"));
-    }
-    if (size.isPresent() && key.path().equals("head.height")) {
-      next.remove(new DimKey("body.height"));
-    }
-    if (size.isPresent() && key.path().equals("body.height")) {
-      next.remove(new DimKey("head.height"));
-      next.remove(new DimKey("outside.height"));
+    if (size.isPresent()) {
+      said(next, key.path());
     }
     return design.with(next);
+  }
+
+  /** Height, thread and the two halves say one another: what was stated last counts. */
+  private static void said(Map<DimKey, Size> next, String key) {
+    DimKey whole = new DimKey("outside.height");
+    DimKey thread = new DimKey("thread.proud");
+    DimKey body = new DimKey("body.height");
+    DimKey head = new DimKey("head.height");
+    switch (key) {
+      case "outside.height" -> {
+        next.remove(thread);
+        if (next.containsKey(head)) {
+          next.remove(body);
+        }
+      }
+      case "thread.proud" -> {
+        next.remove(whole);
+        if (next.containsKey(head)) {
+          next.remove(body);
+        }
+      }
+      case "body.height", "head.height" -> {
+        if (next.containsKey(body) && next.containsKey(head)) {
+          next.remove(whole);
+          next.remove(thread);
+        }
+      }
+      default -> {}
+    }
   }
 
   @Override
@@ -267,7 +285,7 @@ public final class MillKind implements Kind<Mill> {
             Stations.of(
                 body,
                 shape.mouthTenonEnd(),
-                                aim.part(BODY).surface("bore").line(),
+                aim.part(BODY).surface("bore").line(),
                 shop.depthGauge()),
             Optional.of(shape.through())),
         new Boring(
@@ -468,8 +486,9 @@ public final class MillKind implements Kind<Mill> {
     String height = f.part().equals(BODY) ? "body.height" : "head.height";
     switch (f.what()) {
       case LENGTH -> {
-        set(out, height, v);
-        set(out, height, v - 2);
+        double tenon = f.part().equals(BODY) ? 0 : aim.mm("joint.length");
+        set(out, height, v - tenon);
+        set(out, height, v - tenon - 2);
       }
       case DIAMETER -> {
         for (String key : List.of("outside.diameter", "outside.waist", "outside.top")) {
@@ -499,11 +518,13 @@ public final class MillKind implements Kind<Mill> {
     boolean body = f.part().equals(BODY);
     double zero = body ? foot(aim) : rim(aim);
     double high = aim.mm(body ? "body.height" : "head.height");
+    double tenon = body ? 0 : aim.mm("joint.length");
     double far = aim.mm("blank.across") + 20;
     double v = f.value();
     double r = aim.mm("outside.diameter") / 2;
     return switch (f.what()) {
-      case LENGTH -> HalfSection.box(zero + v, zero + high + 1, 0, far);
+      // The head's length is that of its wood, tenon and all.
+      case LENGTH -> HalfSection.box(zero + v - tenon, zero + high + 1, 0, far);
       case DIAMETER -> HalfSection.box(zero + f.at() - GROOVE, zero + f.at() + GROOVE, v / 2, far);
       case DEPTH ->
           HalfSection.box(zero + high - v, zero + high + 1, 0, aim.mm("bore.diameter") / 4);

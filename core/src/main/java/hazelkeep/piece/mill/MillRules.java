@@ -6,12 +6,14 @@ import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.bore.BothEnds;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
 import hazelkeep.shop.Bit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** How every dimension of a mill follows: the bought parts come first, the wood round them. */
@@ -152,11 +154,9 @@ final class MillRules {
         d ->
             d.mm("shaft.length") <= 0
                 ? derived(0, "no shaft goes through")
-                : d.stated("outside.height").isPresent()
+                : high(d).isPresent()
                     ? derived(
-                        d.mm("shaft.sunk")
-                            + d.mm("shaft.length")
-                            - d.stated("outside.height").get().mm(),
+                        d.mm("shaft.sunk") + d.mm("shaft.length") - high(d).get(),
                         "what the height leaves of the shaft")
                     : practice(MillLimits.THREAD, "what the nut takes"));
     add(
@@ -166,18 +166,25 @@ final class MillRules {
         40,
         600,
         d ->
-            d.mm("shaft.length") > 0
-                ? derived(
-                    d.mm("shaft.sunk") + d.mm("shaft.length") - d.mm("thread.proud"),
-                    "as the shaft is long, less the thread")
-                : practice(120, "stands well beside its mill"));
+            high(d).isPresent()
+                ? derived(high(d).get(), "body and head")
+                : d.mm("shaft.length") > 0
+                    ? derived(
+                        d.mm("shaft.sunk") + d.mm("shaft.length") - d.mm("thread.proud"),
+                        "as the shaft is long, less the thread")
+                    : practice(120, "stands well beside its mill"));
     add(
         r,
         "head.height",
         "Head",
         8,
         300,
-        d -> practice(0.27 * d.mm("outside.height"), "a good quarter of the height"));
+        d ->
+            d.stated("body.height").isPresent()
+                ? derived(
+                    d.mm("outside.height") - d.stated("body.height").get().mm(),
+                    "height less the body")
+                : practice(0.27 * d.mm("outside.height"), "a good quarter of the height"));
     add(
         r,
         "body.height",
@@ -244,6 +251,15 @@ final class MillRules {
                     d.mm("joint.length") + d.mm("head.height") + BothEnds.PAST_FACE,
                     "past the finished top, so that it is open when the waste is off")
                 : derived(0, "no shaft goes through"));
+  }
+
+  /** The height that is stated, as a whole or by its halves, mm. */
+  private static Optional<Double> high(Dims<Mill> d) {
+    Optional<Double> body = d.stated("body.height").map(Size::mm);
+    Optional<Double> head = d.stated("head.height").map(Size::mm);
+    return d.stated("outside.height")
+        .map(Size::mm)
+        .or(() -> body.flatMap(b -> head.map(h -> b + h)));
   }
 
   /** How long the body is when it is bored: its mouth still carries the tenon, mm. */

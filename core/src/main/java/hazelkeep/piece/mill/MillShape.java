@@ -115,7 +115,9 @@ final class MillShape {
       Bore near = Bore.plain("from the mouth", mm("bore.diameter"), mm("bore.mouth"));
       through =
           new BothEnds(
-              BoringPlan.of(near, shop), BoringPlan.of(footBore(), shop),               mouthTenonEnd() - foot,
+              BoringPlan.of(near, shop),
+              BoringPlan.of(footBore(), shop),
+              mouthTenonEnd() - foot,
               design.grinds()
                   ? "Neither mouth is seen: the plate covers the foot's, the head the other."
                   : "The stopper covers the foot's mouth, the head the other.");

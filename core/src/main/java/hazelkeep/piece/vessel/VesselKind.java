@@ -134,7 +134,9 @@ public final class VesselKind implements Kind<BoredVessel> {
     return design.with(next);
   }
 
-  /** Each point of the outline drags the diameter it stands for. */
+  private static final DimKey HEIGHT = new DimKey("outside.height");
+
+  /** Each point drags the size it stands for; the height stays while the bore is dragged in it. */
   @Override
   public BoredVessel drag(BoredVessel design, Aim aim, String handle, double z, double r) {
     DimKey key = new DimKey(handle);
@@ -145,9 +147,11 @@ public final class VesselKind implements Kind<BoredVessel> {
           case "foot.hollow" -> Math.max(0, z - foot);
           default -> Math.max(1, 2 * r);
         };
-    double tenth = Math.round(mm * 10) / 10.0;
-    return size(
-        design, key, Optional.of(new Size(Length.mm(tenth), hazelkeep.measure.Hedge.EXACT)));
+    BoredVessel held =
+        handle.equals("bore.depth")
+            ? size(design, HEIGHT, Optional.of(Size.mm(aim.mm(HEIGHT.path()))))
+            : design;
+    return size(held, key, Optional.of(Size.mm(Math.round(mm * 10) / 10.0)));
   }
 
   @Override

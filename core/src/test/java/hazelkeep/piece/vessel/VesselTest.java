@@ -277,7 +277,9 @@ class VesselTest {
               h.at().r() + 1);
       double was = plan.aim().mm(h.name());
       double is = moved.sizes().get(new DimKey(h.name())).mm();
-      assertThat(is - was).as(h.name()).isCloseTo(h.name().equals("foot.hollow") ? 3 : h.along() ? -3 : 2, within(0.06));
+      assertThat(is - was)
+          .as(h.name())
+          .isCloseTo(h.name().equals("foot.hollow") ? 3 : h.along() ? -3 : 2, within(0.06));
     }
   }
 
