@@ -38,6 +38,8 @@ final class Advice {
           Map.entry("steady-unround", "Turn a parallel band for the steady first."),
           Map.entry("no-centre", "Bore the larger, shallower hole first, or take a twist bit."),
           Map.entry("sanded-early", "Bore first, blow the chips out, then sand."),
+          Map.entry(
+              "tail-taken", "Bore before the centre is brought up, in a hold that stands without."),
           Map.entry("bore-turns", "Bore while the tenon is in the jaws."),
           Map.entry(
               "shakes", "Bring the tailstock up, set a steady, or leave it thicker until later."),

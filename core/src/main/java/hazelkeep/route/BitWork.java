@@ -79,6 +79,20 @@ final class BitWork {
               "A smaller hole took it: the spur finds nothing and the bit wanders."));
     }
 
+    setup
+        .hold()
+        .tail()
+        .ifPresent(
+            t ->
+                out.add(
+                    new Verdict(
+                        "tail-taken",
+                        Grade.STOP,
+                        1,
+                        0,
+                        "",
+                        "The tailstock holds the " + t.name() + ", not the bit",
+                        "A bit goes in from the tailstock, where a centre supports the work now.")));
     boolean jam =
         setup.hold().grip() instanceof JamChuck
             || setup.hold().grip() instanceof JamOn

@@ -28,6 +28,7 @@ import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -207,13 +208,18 @@ final class CasedShape {
         role == Role.SHOW ? show : EnumSet.of(Doing.CUT));
   }
 
-  /** The end of a bore: the bit's point, or a flat floor where it is opened with a tool. */
+  /** The end of a bore: what is opened with a tool, then the bit's own end. */
   private static List<Point> end(BoringPlan plan, double full, double r, int way) {
-    return plan.passes().stream()
-        .filter(p -> p.open() == 0)
+    List<Point> out = new ArrayList<>();
+    out.add(new Point(full, r));
+    plan.passes().stream()
         .findFirst()
         .map(p -> Sweep.end(p.bit(), full, way))
-        .orElse(List.of(new Point(full, r), new Point(full, 0)));
+        .orElse(List.of(new Point(full, 0)))
+        .stream()
+        .filter(p -> !p.equals(out.get(0)))
+        .forEach(out::add);
+    return out;
   }
 
   private Part body() {
@@ -290,7 +296,7 @@ final class CasedShape {
     Polyline side = lidSide();
     Polyline cap = lidTop();
     List<Point> roof = new ArrayList<>(end(lidBore(), full, r, 1));
-    java.util.Collections.reverse(roof);
+    Collections.reverse(roof);
     Polyline inside = new Polyline(roof);
     HalfSection mouthRoom = HalfSection.box(rim, full, 0, r);
     HalfSection point = HalfSection.EMPTY;

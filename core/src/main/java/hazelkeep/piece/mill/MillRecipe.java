@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * How a mill or shaker is made: the body is bored from its mouth on its foot tenon, reversed on the
@@ -161,15 +162,15 @@ final class MillRecipe {
         "Turn the foot's tenon away and true the foot: the mill stands on it, and all depths count from it.",
         Speeds.At.TURNING,
         acts.bare(0, BODY, "foot"));
-    boolean open = bits(s, shape.through().far(), BODY, shape::fromFoot, "from the foot");
-    boolean bore = open || shape.through().near().passes().stream().anyMatch(p -> p.open() > 0);
-    if (bore) {
+    bits(s, shape.through().far(), BODY, shape::fromFoot, "from the foot");
+    String[] opened = opened();
+    if (opened.length > 0) {
       s.step(
           "open",
           "Open seats and bore to size",
           "There is no bit of that size: open them to it, and try the part itself.",
           Speeds.At.TURNING,
-          acts.bare(0, BODY, seats()));
+          acts.bare(0, BODY, opened));
     }
     s.step(
         "sand foot",
@@ -180,11 +181,15 @@ final class MillRecipe {
     setups.add(s.done());
   }
 
-  private String[] seats() {
-    return aim.part(BODY).surfaces().stream()
-        .filter(s -> s.inside())
-        .map(s -> s.id().name())
-        .toArray(String[]::new);
+  /** What no bit of the wall bores to size: seats, main bore. */
+  private String[] opened() {
+    double bore = aim.mm("bore.diameter");
+    List<String> out = new ArrayList<>();
+    Stream.concat(shape.through().near().passes().stream(), shape.through().far().passes().stream())
+        .filter(p -> p.open() > 0)
+        .map(p -> p.wanted() > bore ? List.of("seats") : List.of("bore", "mouth bore"))
+        .forEach(out::addAll);
+    return out.stream().distinct().toArray(String[]::new);
   }
 
   /** Adds a step for every bit; whether something is left to open with a tool. */

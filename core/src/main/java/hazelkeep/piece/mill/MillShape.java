@@ -29,6 +29,7 @@ import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -369,12 +370,15 @@ final class MillShape {
       under.add(new Point(tenonEnd, drive));
       if (hole == 0) {
         List<Pass> passes = headBore().passes();
-        if (!passes.isEmpty() && passes.get(0).open() == 0) {
+        if (!passes.isEmpty()) {
           // Bored blind: the bit's point stays in the roof.
           List<Point> end = new ArrayList<>(Sweep.end(passes.get(0).bit(), roof, 1));
-          java.util.Collections.reverse(end);
+          Collections.reverse(end);
           under.clear();
           under.addAll(end);
+          if (passes.get(0).open() > 0) {
+            under.add(new Point(roof, drive));
+          }
           under.add(new Point(tenonEnd, drive));
           List<Point> ring = new ArrayList<>(under);
           ring.add(new Point(tenonEnd, 0));

@@ -203,7 +203,7 @@ final class VesselShape {
 
   /** The hollow behind the mouth: it follows the outside, a wall away, down to its floor. */
   private void hollow(List<Point> p) {
-    Profile outline = outline(design, this::mm);
+    double[] outside = radii(outline(design, this::mm), mm("outside.height"));
     double wall = mm("hollow.wall");
     double mouth = mm("bore.diameter") / 2;
     double floor = rim - mm("bore.depth");
@@ -213,10 +213,10 @@ final class VesselShape {
     double top =
         design.necked() ? foot + VesselLimits.NECK * mm("outside.height") : rim - mm("mouth.flare");
     for (double z = top - 1; z > floor + corner; z -= 1) {
-      last = Math.max(mouth, hollow(outline, z, wall));
+      last = Math.max(mouth, hollow(outside, z - foot, wall));
       p.add(new Point(z, last));
     }
-    last = Math.max(mouth, hollow(outline, floor + corner, wall));
+    last = Math.max(mouth, hollow(outside, floor + corner - foot, wall));
     double across = Math.min(corner, last - 0.5);
     new Profile(
             List.of(
@@ -232,11 +232,28 @@ final class VesselShape {
     return Math.min(VesselLimits.CORNER, mm("bore.depth") / 4);
   }
 
-  /** The inside's radius where the wall is so thick, square to the outside. */
-  private double hollow(Profile outline, double z, double wall) {
-    double at = z - foot;
-    double slope = (outline.radius(at + 0.5) - outline.radius(at - 0.5));
-    return outline.radius(at) - wall * Math.hypot(1, slope);
+  /** How far apart the outside is looked at for its distance, mm. */
+  private static final double GRID = 0.5;
+
+  /** The outside's radii on a grid from the foot up: read once, asked for often. */
+  private static double[] radii(Profile outline, double height) {
+    double[] r = new double[(int) Math.ceil(height / GRID) + 1];
+    for (int i = 0; i < r.length; i++) {
+      r[i] = outline.radius(Math.min(height, i * GRID));
+    }
+    return r;
+  }
+
+  /** The largest radius at a height that keeps a distance from all of the outside. */
+  private static double hollow(double[] outside, double at, double wall) {
+    double least = Double.POSITIVE_INFINITY;
+    int from = (int) Math.max(0, Math.ceil((at - wall) / GRID));
+    int to = (int) Math.min(outside.length - 1, Math.floor((at + wall) / GRID));
+    for (int i = from; i <= to; i++) {
+      double dz = i * GRID - at;
+      least = Math.min(least, outside[i] - Math.sqrt(Math.max(0, wall * wall - dz * dz)));
+    }
+    return least;
   }
 
   private static List<Point> clean(List<Point> points) {

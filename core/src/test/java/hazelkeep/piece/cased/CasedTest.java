@@ -1,40 +1,297 @@
 package hazelkeep.piece.cased;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.fit.FitClass;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.SideHole;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Part;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
-/** Mills and shakers. */
+/** Needle cases and little houses: two bits a step apart, content, holes in the side. */
 class CasedTest {
   private final Shop shop = Shop.starter();
 
+  private static Cased needle() {
+    return CasedKind.NEEDLE_CASE.fresh();
+  }
+
+  private static Cased house() {
+    return CasedKind.HOUSE.fresh();
+  }
+
+  private Plan<Cased> plan(Cased c, RouteEdit... edits) {
+    return Plan.of(CasedKind.NEEDLE_CASE, c, shop, List.of(edits));
+  }
+
+  private static List<String> codes(Plan<?> plan) {
+    return plan.findings().stream().map(Finding::code).toList();
+  }
+
+  private Finding only(Cased c, String code) {
+    return plan(c).findings().stream()
+        .filter(f -> f.code().equals(code))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(code + " not in " + codes(plan(c))));
+  }
+
+  private static Cased holding(double d, double h, boolean bundle) {
+    return Restated.with(
+        needle(),
+        "content",
+        Optional.of(new Cased.Content(Optional.of(Size.mm(d)), Optional.of(Size.mm(h)), bundle)));
+  }
+
+  /**
+   * On a wall of 12, 15, 18, 25: 13 and its play want 15, and the next that leaves a spigot is 18.
+   */
+  @ParameterizedTest
+  @CsvSource({"9, 10, 15", "11, 12, 15", "13, 15, 18", "14.2, 18, 25", "17, 18, 25", "20, 25, 30"})
+  void the_bits_are_chosen_for_the_slimmest_case(double holds, double small, double large) {
+    Plan<Cased> plan = plan(holding(holds, 70, false));
+    assertThat(plan.aim().mm("bore.diameter")).isEqualTo(small);
+    assertThat(plan.aim().mm("recess.diameter")).isEqualTo(large);
+    assertThat(plan.aim().mm("outside.diameter")).isEqualTo(large + 7);
+  }
+
+  /** A single piece reaches into both points; a bundle stands on the full diameters. */
   @Test
-  void fresh() {
-    for (CasedKind k : List.of(CasedKind.NEEDLE_CASE, CasedKind.HOUSE)) {
-      Plan<Cased> p = Plan.of(k, k.fresh(), shop, List.of());
-      p.aim().dims().values().forEach(d -> System.out.println(d.key().path() + " " + d.mm()));
-      p.findings()
-          .forEach(
-              f ->
-                  System.out.println(
-                      f.grade()
-                          + " "
-                          + f.code()
-                          + " "
-                          + f.at().map(Object::toString).orElse("")
-                          + " "
-                          + f.part()
-                          + " "
-                          + f.verdict().title()
-                          + " "
-                          + f.verdict().found()
-                          + "/"
-                          + f.verdict().limit()
-                          + f.verdict().unit()));
-      assertThat(p.route().setups()).isNotEmpty();
+  void a_bundle_wants_a_deeper_case_than_a_single_piece() {
+    Plan<Cased> single = plan(holding(13, 86, false));
+    Plan<Cased> bundle = plan(holding(13, 86, true));
+    double points =
+        single.sketch().boring().stream()
+            .flatMap(b -> b.plans().get(0).passes().stream())
+            .mapToDouble(p -> p.bit().tip())
+            .sum();
+    assertThat(points).isPositive();
+    assertThat(bundle.aim().mm("bore.depth") - single.aim().mm("bore.depth"))
+        .isCloseTo(points, within(1e-9));
+    for (Plan<Cased> p : List.of(single, bundle)) {
+      assertThat(p.stops()).isZero();
+      double full = p.aim().mm("bore.depth") + p.aim().mm("lid.depth") - p.aim().mm("joint.length");
+      double room = p == bundle ? full : full + points;
+      assertThat(room).as("a millimetre of air").isCloseTo(87, within(1e-9));
     }
+    assertThat(only(holding(13, 86, true).with("bore.depth", 60), "content").verdict().found())
+        .isCloseTo(60 + 29.5 - 8, within(1e-6));
+  }
+
+  /** 26 / 18 / 15: lid wall 4, body wall 5.5, spigot 1.5 before the fit. */
+  @Test
+  void stepped_bores_leave_these_walls() {
+    Plan<Cased> plan =
+        plan(
+            needle()
+                .with("outside.diameter", 26)
+                .with("recess.diameter", 18)
+                .with("bore.diameter", 15));
+    HalfSection body = plan.aim().part("body").target();
+    HalfSection lid = plan.aim().part("lid").target();
+    double inBody = body.minZ() + 30;
+    double inLid = lid.minZ() + 15;
+    assertThat(body.outer(inBody) - body.inner(inBody)).isCloseTo(5.5, within(1e-3));
+    assertThat(lid.outer(inLid) - lid.inner(inLid)).isCloseTo(4, within(1e-3));
+    double spigot = plan.aim().mm("spigot.diameter");
+    assertThat((spigot + plan.aim().mm("joint.clearance") - 15) / 2).isCloseTo(1.5, within(1e-9));
+    double mid = body.maxZ() - 2;
+    assertThat(body.outer(mid) - body.inner(mid)).isCloseTo((spigot - 15) / 2, within(1e-3));
+  }
+
+  @Test
+  void the_lid_is_bored_before_the_spigot_is_turned_to_it() {
+    List<String> keys = plan(needle()).route().steps().stream().map(s -> s.key().path()).toList();
+    assertThat(keys.indexOf("lid/bore")).isLessThan(keys.indexOf("body/bore"));
+    assertThat(keys.indexOf("lid/measure")).isLessThan(keys.indexOf("body/jam"));
+    assertThat(keys.indexOf("body/bore")).isLessThan(keys.indexOf("body/jam"));
+    // The other way round, the fit is told as done too early or against nothing.
+    Plan<Cased> early =
+        plan(needle(), new RouteEdit.MoveAfter(new StepKey("body/jam"), new StepKey("body/face")));
+    assertThat(early.findings().size()).isGreaterThan(plan(needle()).findings().size());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "outside.foot, 18, wall-thin, 1.95",
+    "bore.diameter, 16.5, spigot-wall, 0.71",
+    "body.floor, 3, floor-thin, 2.2",
+    "lid.height, 35, lid-thin, 1.5",
+    "joint.length, 29.8, spigot-bottoms, 0.2"
+  })
+  void what_is_told_with_its_number(String key, double mm, String code, double found) {
+    Cased c = needle().with(key, mm);
+    if (key.equals("outside.foot")) {
+      c = Restated.with(c, "form", Cased.Form.SPINDLE);
+    }
+    if (key.equals("bore.diameter")) {
+      c = c.with("recess.diameter", 18);
+    }
+    if (key.equals("joint.length")) {
+      c = c.with("lid.depth", 30);
+    }
+    Finding f = only(c, code);
+    assertThat(f.verdict().found())
+        .isCloseTo(found, within(key.equals("outside.foot") ? 1.0 : 0.02));
+    assertThat(f.verdict().found()).isLessThan(f.verdict().limit());
+  }
+
+  @Test
+  void what_can_not_be_drawn_says_what_could() {
+    assertThatThrownBy(() -> plan(needle().with("bore.diameter", 18).with("recess.diameter", 18)))
+        .isInstanceOf(BadDesign.class)
+        .hasMessageContaining("narrower than the spigot");
+    assertThatThrownBy(() -> plan(needle().with("joint.length", 31).with("lid.depth", 30)))
+        .isInstanceOf(BadDesign.class)
+        .hasMessageContaining("deeper than the spigot");
+    assertThatThrownBy(() -> plan(needle().with("body.height", 30)))
+        .isInstanceOf(BadDesign.class)
+        .hasMessageContaining("bored shallower");
+    assertThatThrownBy(() -> Restated.with(needle(), "fit", FitClass.JAM))
+        .hasMessageContaining("turning only");
+    assertThatThrownBy(() -> new Cased.Content(Optional.of(Size.mm(0.2)), Optional.empty(), true))
+        .hasMessageContaining("between");
+  }
+
+  @Test
+  void without_two_bits_a_step_apart_the_bores_are_opened() {
+    Shop one = shop.withBits(List.of(Bit.forstner("14", 14, 3, 90)));
+    Plan<Cased> plan = Plan.of(CasedKind.NEEDLE_CASE, needle(), one, List.of());
+    assertThat(plan.route().step(new StepKey("lid/open"))).isPresent();
+    Plan<Cased> none =
+        Plan.of(CasedKind.NEEDLE_CASE, needle(), shop.withBits(List.of()), List.of());
+    assertThat(codes(none)).contains("bit-missing");
+  }
+
+  private static Cased with(SideHole... holes) {
+    return Restated.with(house(), "holes", List.of(holes));
+  }
+
+  private static SideHole hole(String name, double height, int degrees, double d) {
+    return new SideHole(name, Size.mm(height), degrees, Size.mm(d));
+  }
+
+  @Test
+  void a_house_has_a_roof_over_its_walls() {
+    Plan<Cased> plan = plan(house());
+    assertThat(plan.stops()).isZero();
+    double eaves = plan.aim().mm("outside.eaves");
+    assertThat(eaves).isGreaterThan(plan.aim().mm("outside.diameter"));
+    assertThat(2 * plan.aim().part("lid").target().maxR()).isCloseTo(eaves, within(1e-3));
+    assertThat(plan.route().steps().stream().map(Step::title))
+        .contains("Drill the door", "Drill the perch", "Part the roof off");
+    assertThat(plan.sketch().assembly()).isNotEmpty();
+  }
+
+  /** Walls of the body: 62 high, its bore's floor 10 above the foot, 60 across. */
+  @Test
+  void holes_are_judged_by_the_wood_round_them() {
+    Plan<Cased> plan = plan(house());
+    double body = plan.aim().mm("body.height");
+    Finding edge = only(with(hole("door", body - 10, 0, 16)), "hole-edge");
+    assertThat(edge.verdict().found()).isCloseTo(2, within(1e-6));
+    double floor = body + plan.aim().mm("joint.length") - plan.aim().mm("bore.depth");
+    Finding misses = only(with(hole("door", floor + 5, 0, 16)), "hole-misses");
+    assertThat(misses.verdict().found()).isCloseTo(-3, within(1e-6));
+    assertThat(misses.grade()).isEqualTo(Grade.STOP);
+    Finding close = only(with(hole("door", 40, 0, 16), hole("perch", 29, 0, 4)), "holes-close");
+    assertThat(close.verdict().found()).isCloseTo(11 - 10, within(1e-6));
+    assertThat(codes(plan(with(hole("door", 35, 0, 40))))).contains("hole-wide");
+    assertThat(codes(plan(with(hole("left", 40, 80, 5), hole("right", 40, 280, 5)))))
+        .doesNotContain("holes-close", "hole-edge", "hole-misses");
+  }
+
+  @Test
+  void too_many_holes_are_refused() {
+    List<SideHole> many = new ArrayList<>();
+    for (int i = 0; i < 25; i++) {
+      many.add(hole("h", 40, 14 * i, 2));
+    }
+    assertThatThrownBy(() -> Restated.with(house(), "holes", many)).hasMessageContaining("24");
+  }
+
+  @Test
+  void heights_say_one_another() {
+    Cased c =
+        CasedKind.HOUSE.size(house(), new DimKey("outside.height"), Optional.of(Size.mm(120)));
+    Plan<Cased> plan = plan(c);
+    assertThat(plan.aim().mm("outside.height")).isCloseTo(120, within(1e-9));
+    c = CasedKind.HOUSE.size(c, new DimKey("body.floor"), Optional.of(Size.mm(9)));
+    assertThat(plan(c).aim().mm("body.floor")).isEqualTo(9);
+    assertThat(plan(c).aim().mm("body.height"))
+        .isCloseTo(
+            9 + plan(c).aim().mm("bore.depth") + 4.5 - plan(c).aim().mm("joint.length"),
+            within(1e-9));
+  }
+
+  @Test
+  void every_remedy_that_is_offered_helps() {
+    List<Cased> wrong =
+        List.of(
+            needle().with("outside.diameter", 19.5),
+            needle().with("body.floor", 2),
+            needle().with("lid.height", 35),
+            holding(13, 86, true).with("bore.depth", 55),
+            needle().with("blank.across", 24),
+            with(hole("door", 16, 0, 16)));
+    int offered = 0;
+    for (Cased c : wrong) {
+      Plan<Cased> plan = plan(c).withRemedies();
+      for (Finding f : plan.findings()) {
+        for (Remedy r : f.remedies()) {
+          offered++;
+          assertThat(plan.applied(r).orElseThrow().findings()).noneMatch(f::sameAs);
+        }
+      }
+    }
+    assertThat(offered).isGreaterThan(6);
+  }
+
+  @Test
+  void random_cases_without_a_stop_are_whole() {
+    Random random = new Random(53);
+    int sound = 0;
+    for (int i = 0; i < 40; i++) {
+      Cased c =
+          Restated.with(
+                  holding(6 + random.nextInt(20), 50 + random.nextInt(50), random.nextBoolean()),
+                  "form",
+                  Cased.Form.values()[random.nextInt(3)])
+              .with("joint.length", 5 + random.nextInt(6));
+      try {
+        Plan<Cased> plan = plan(c);
+        if (plan.stops() == 0) {
+          sound++;
+          for (Part p : plan.aim().parts()) {
+            HalfSection end = plan.rehearsal().end().stock(p).orElseThrow().sound();
+            assertThat(end.minus(p.target()).area() + p.target().minus(end).area())
+                .isLessThan(0.05);
+          }
+        }
+      } catch (BadDesign e) {
+        assertThat(e.getMessage()).isNotBlank();
+      }
+    }
+    assertThat(sound).isGreaterThan(15);
   }
 }

@@ -10,7 +10,9 @@ import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Compared;
+import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -297,5 +299,133 @@ class VesselTest {
                 .map(Finding::code))
         .as("a narrow bore is no seat for a jam")
         .contains("hold-weak");
+  }
+
+  private static BoredVessel recessed() {
+    return Restated.with(vase(), "footBy", Finishing.RECESS);
+  }
+
+  @Test
+  void a_recess_in_the_foot_holds_it_from_then_on() {
+    Plan<BoredVessel> plan =
+        plan(
+            recessed()
+                .with("outside.height", 150)
+                .with("outside.foot", 74)
+                .with("outside.diameter", 90));
+    assertThat(plan.stops()).as(codes(plan).toString()).isZero();
+    assertThat(plan.aim().mm("stick.tenon-foot")).isZero();
+    assertThat(plan.aim().mm("stick.tenon-rim")).isPositive();
+    assertThat(plan.route().setups().get(1).name()).isEqualTo("foot");
+    assertThat(plan.route().setups().get(2).hold().grip().words()).contains("recess");
+    double recess = plan.aim().mm("foot.recess");
+    HalfSection target = plan.aim().part("vessel").target();
+    double z = target.minZ() + plan.aim().mm("foot.hollow") / 2;
+    assertThat(2 * target.inner(z)).isCloseTo(recess, within(1e-3));
+    assertThat((74 - recess) / 2).as("wall round it").isGreaterThanOrEqualTo(10);
+    // The floor is counted down to the recess.
+    double floor = plan.aim().mm("outside.height") - plan.aim().mm("foot.hollow");
+    assertThat(floor).isGreaterThan(plan.aim().mm("bore.depth") + 3 + 4.99);
+  }
+
+  @Test
+  void a_foot_too_narrow_for_a_recess_says_how_wide_it_must_be() {
+    Plan<BoredVessel> plan = plan(recessed().with("outside.foot", 40));
+    Finding f =
+        plan.findings().stream()
+            .filter(x -> x.code().equals("hold-missing"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(f.verdict().found()).isEqualTo(40);
+    assertThat(f.verdict().limit()).as("31 opened, and 10 a side").isEqualTo(51);
+    assertThat(plan(recessed().with("outside.foot", 54)).aim().mm("foot.recess")).isPositive();
+  }
+
+  private static BoredVessel limb(boolean stays) {
+    return Restated.with(
+        vase(),
+        "blank",
+        Optional.of(
+            new Blank(
+                Optional.of(Size.mm(150)),
+                Optional.of(Size.mm(64)),
+                false,
+                Optional.of(Size.mm(58)),
+                Optional.of(Size.mm(4)),
+                stays)));
+  }
+
+  @Test
+  void bark_that_may_stay_is_no_wall() {
+    Plan<BoredVessel> clean = plan(limb(false));
+    assertThat(clean.aim().mm("outside.diameter")).isEqualTo(46);
+    assertThat(codes(clean)).doesNotContain("bark-stays");
+    assertThat(codes(plan(limb(false).with("outside.diameter", 54)))).contains("blank-thin");
+    Plan<BoredVessel> kept = plan(limb(true).with("outside.diameter", 54));
+    Finding bark =
+        kept.findings().stream()
+            .filter(f -> f.code().equals("bark-stays"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(bark.grade()).isEqualTo(Grade.NOTE);
+    // Wider than 50 over so much of the belly, by the outline itself.
+    HalfSection target = kept.aim().part("vessel").target();
+    int wide = 0;
+    for (double z = target.minZ() + 1; z < target.maxZ(); z += 1) {
+      wide += target.outer(z) > 25 ? 1 : 0;
+    }
+    assertThat(bark.verdict().found()).isCloseTo(wide, within(1.5));
+    assertThat(codes(plan(limb(true).with("outside.diameter", 54).with("bore.diameter", 18))))
+        .doesNotContain("bark-wall");
+    assertThat(
+            codes(
+                plan(
+                    Restated.with(limb(true), "form", BoredVessel.Form.BELLIED)
+                        .with("outside.diameter", 55)
+                        .with("bore.diameter", 46)
+                        .with("mouth.flare", 0)
+                        .with("outside.rim", 54))))
+        .contains("bark-wall");
+  }
+
+  private static BoredVessel rigged() {
+    return Restated.with(vase(), "inside", BoredVessel.Inside.RIGGED)
+        .with("bore.diameter", 30)
+        .with("outside.diameter", 84)
+        .with("outside.height", 130);
+  }
+
+  @Test
+  void a_hollow_follows_the_outside_a_wall_away() {
+    Plan<BoredVessel> plan = plan(rigged());
+    assertThat(plan.stops()).as(codes(plan).toString()).isZero();
+    HalfSection target = plan.aim().part("vessel").target();
+    double wall = plan.aim().mm("hollow.wall");
+    // Behind the mouth every place of the inside lies a wall from the nearest outside.
+    var side = plan.aim().part("vessel").surface("side").line().samples(0.1, 0.01);
+    int looked = 0;
+    for (var s : plan.aim().part("vessel").surface("inside").line().samples(1, 0.1)) {
+      if (s.at().r() > 18 && s.at().z() > target.maxZ() - plan.aim().mm("bore.depth") + 8) {
+        double nearest = side.stream().mapToDouble(x -> x.at().distance(s.at())).min().orElse(0);
+        if (s.at().z() < target.minZ() + 0.75 * 130) {
+          looked++;
+          assertThat(nearest).as("%s", s.at()).isCloseTo(wall, within(0.12));
+        }
+      }
+    }
+    assertThat(looked).isGreaterThan(40);
+    double belly = target.minZ() + 0.32 * 130;
+    assertThat(2 * target.inner(belly)).as("wider than its mouth").isGreaterThan(70);
+    List<String> keys = plan.route().steps().stream().map(s -> s.key().path()).toList();
+    assertThat(keys.indexOf("outside/side")).isLessThan(keys.indexOf("hollow/hollow"));
+  }
+
+  @Test
+  void without_a_hooked_bar_no_tool_gets_behind_the_mouth() {
+    Shop straight = shop.withTools(shop.tools().stream().filter(t -> t.hook() == 0).toList());
+    Plan<BoredVessel> plan = Plan.of(VesselKind.VASE, rigged(), straight, List.of());
+    assertThat(codes(plan)).contains("hidden");
+    Plan<BoredVessel> narrow = plan(rigged().with("bore.diameter", 14));
+    assertThat(codes(narrow)).as("the bars don't pass so narrow a mouth").contains("hidden");
   }
 }
