@@ -8,6 +8,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A design drawn and judged by geometry alone: what can be answered while a point is being dragged.
@@ -69,14 +70,14 @@ public record Sketch<D extends Design>(
     return kind.fittings(design, aim);
   }
 
-  /** The holes bored into its side. */
-  public List<SideHole> holes() {
-    return kind.holes(design);
+  /** The side with the holes bored into it, rolled out. */
+  public Optional<Rolled> rolled() {
+    return kind.rolled(design, aim);
   }
 
   /** How its parts go together. */
   public List<String> assembly() {
-    return kind.assembly(design);
+    return kind.assembly(design, aim);
   }
 
   /** Its ends, each with the ways to finish it. */

@@ -1,5 +1,7 @@
 package hazelkeep.web;
 
+import hazelkeep.piece.cased.CasedKind;
+import hazelkeep.piece.mill.MillKind;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -219,6 +221,38 @@ class BrowserTest {
     assertThat(pieces.get(id).version()).isEqualTo(3);
   }
 
+    @Test
+  void a_held_point_says_how_far_it_may_go() {
+    long id = pieces.create("Held", MillKind.MILL, MillKind.MILL.fresh());
+    go("/pieces/" + id);
+    Locator waist = page.locator("[id='handle-outside.waist']");
+    Locator limit = page.locator("[id='handle-outside.waist'] + .limit");
+    assertThat(limit).isHidden();
+    waist.focus();
+    assertThat(limit).isVisible();
+    assertThat(limit).containsText("at least ⌀ 35.0 mm");
+    // Down to the limit nothing is told; beyond it the wall is.
+    for (int i = 0; i < 24; i++) {
+      waist.press("ArrowDown");
+    }
+    assertThat(page.locator("#findings")).containsText("wall beside the bore is thin");
+    assertThat(page.locator("[id='handle-outside.waist'] + .limit")).isVisible();
+  }
+
+  @Test
+  void a_hole_is_added_to_a_little_house() {
+    long id = pieces.create("House", CasedKind.HOUSE, CasedKind.HOUSE.fresh());
+    go("/pieces/" + id);
+    page.locator("[id='holes.2.name']").fill("air");
+    page.locator("[id='holes.2.height']").fill("46");
+    page.locator("[id='holes.2.degrees']").fill("90");
+    page.locator("[id='holes.2.diameter']").fill("5");
+    page.locator("[id='holes.2.diameter']").press("Tab");
+    assertThat(page.locator("[id='holes.3.name']")).isVisible();
+    go("/pieces/" + id + "/parts");
+    assertThat(page.locator("main")).containsText("air");
+  }
+
   @Test
   void quick_fingers_overtake_nothing() {
     long id = fresh("Quick");
@@ -418,7 +452,7 @@ class BrowserTest {
     assertThat(page.locator("#dim-recess-diameter")).hasValue("50.40");
     page.navigate(second.base() + "/");
     // Six demo pieces and the way to a new one: nothing was loaded twice.
-    assertThat(page.locator(".card")).hasCount(7);
+    assertThat(page.locator(".card")).hasCount(11);
     second.stop();
   }
 }

@@ -18,8 +18,8 @@ import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Properties;
+import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Rule;
-import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.route.Aim;
@@ -293,12 +293,20 @@ public final class CasedKind implements Kind<Cased> {
   }
 
   @Override
-  public List<SideHole> holes(Cased d) {
-    return d.holes();
+  public Optional<Rolled> rolled(Cased d, Aim aim) {
+    return d.holes().isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Rolled.of(
+                BODY,
+                aim.mm("outside.diameter") / 2,
+                aim.mm("bore.diameter") / 2,
+                aim.mm("body.height"),
+                d.holes()));
   }
 
   @Override
-  public List<String> assembly(Cased d) {
+  public List<String> assembly(Cased d, Aim aim) {
     return d.house()
         ? List.of(
             "Perch into its hole with a drop of glue, once the finish is dry.",

@@ -315,8 +315,8 @@ public final class MillKind implements Kind<Mill> {
   }
 
   @Override
-  public List<String> assembly(Mill d) {
-    return new MillParts(d, null).assembly();
+  public List<String> assembly(Mill d, Aim aim) {
+    return new MillParts(d, aim).assembly();
   }
 
   @Override

@@ -69,16 +69,27 @@ final class MillParts {
 
   /** How it goes together, a sentence a step. */
   List<String> assembly() {
-    return design.grinds()
-        ? List.of(
-            "Drive plate into the end of the head's tenon, flush.",
-            "Grinding ring into its seat, from the foot; then the shaft with what turns on it.",
-            "Retaining plate over it, flush with the foot.",
-            "Head on the body, grain lines together; the thread stands proud of the top.",
-            "Nut on: tighter grinds finer. Try it empty first.")
-        : List.of(
-            "Head's tenon into the body, grain lines together; glue only once it has been tried dry.",
-            "Fill it from the foot.",
-            "Stopper into its seat: it comes out again without a tool.");
+    if (!design.grinds()) {
+      return List.of(
+          "Head's tenon into the body, grain lines together; glue only once it has been tried dry.",
+          "Fill it from the foot.",
+          "Stopper into its seat: it comes out again without a tool.");
+    }
+    List<String> out = new ArrayList<>();
+    if (there("drive")) {
+      out.add("Drive plate into the end of the head's tenon, flush.");
+    }
+    out.add("Grinding ring into its seat, from the foot; then the shaft with what turns on it.");
+    if (there("plate")) {
+      out.add("Retaining plate over it, flush with the foot.");
+    }
+    out.add("Head on the body, grain lines together; the thread stands proud of the top.");
+    out.add("Nut on: tighter grinds finer. Try it empty first.");
+    return List.copyOf(out);
+  }
+
+  /** Whether a part has a seat. */
+  private boolean there(String part) {
+    return aim.mm(part + ".diameter") > 0 && aim.mm(part + ".depth") > 0;
   }
 }

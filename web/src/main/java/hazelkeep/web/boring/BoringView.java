@@ -1,22 +1,22 @@
 package hazelkeep.web.boring;
 
-import hazelkeep.wood.Surface;
-import hazelkeep.wood.Doing;
-import hazelkeep.route.Worked;
-import hazelkeep.bore.Stations;
-import hazelkeep.bore.Gap;
-import hazelkeep.bore.BothEnds;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoreSpeed;
 import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.BothEnds;
+import hazelkeep.bore.Gap;
 import hazelkeep.bore.Pass;
 import hazelkeep.bore.Quill;
+import hazelkeep.bore.Stations;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Plan;
+import hazelkeep.route.Worked;
 import hazelkeep.shop.Gauge;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.wood.Doing;
+import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -28,8 +28,8 @@ import java.util.List;
  * @param gauge the device that depths are read with
  * @param bores the passes of every bore, in the order of the work
  * @param against what would go wrong, or has to be watched
-  * @param through where a bore from both ends meets, a sentence each
-  * @param worked with which tools the inside is cut and sanded, a sentence each
+ * @param through where a bore from both ends meets, a sentence each
+ * @param worked with which tools the inside is cut and sanded, a sentence each
  * @param hollow whether the inside changes with depth, so that the stations are worked by
  * @param stations sizes at depths
  */
@@ -38,8 +38,8 @@ public record BoringView(
     String from,
     String gauge,
     List<PassView> bores,
-        List<String> against,
-        List<String> through,
+    List<String> against,
+    List<String> through,
     List<String> worked,
     boolean hollow,
     List<StationView> stations) {
@@ -94,10 +94,12 @@ public record BoringView(
               b.part(),
               b.from(),
               gauge.name(),
-                            passes,
+              passes,
               against,
-              b.through().map(t -> through(t, b.plans().contains(t.near()), show)).orElse(List.of()),
-                            worked(b, plan),
+              b.through()
+                  .map(t -> through(t, b.plans().contains(t.near()), show))
+                  .orElse(List.of()),
+              worked(b, plan),
               b.stations().stream().map(Stations.Station::inside).distinct().count() > SAME,
               b.stations().stream()
                   .map(
@@ -113,7 +115,7 @@ public record BoringView(
     return out;
   }
 
-    /** Insides that are the same but for the ends: a plain bore. */
+  /** Insides that are the same but for the ends: a plain bore. */
   private static final int SAME = 3;
 
   /** Where the bores from both ends meet, counted from the end that is looked at. */
@@ -131,7 +133,7 @@ public record BoringView(
         t.seen());
   }
 
-    /** The tools of the wall that reach the inside where it is worked. */
+  /** The tools of the wall that reach the inside where it is worked. */
   private static List<String> worked(Boring b, Plan<?> plan) {
     List<String> out = new ArrayList<>();
     for (Surface s : plan.aim().part(b.part()).surfaces()) {
@@ -222,7 +224,7 @@ public record BoringView(
             + " to the rim's mark, "
             + show.bare(g.shows(p.point()))
             + " to the point's");
-        if (!bore.byHand()) {
+    if (!bore.byHand()) {
       double left = Gap.left(p);
       double shoulder = left + plan.shop().drillChuck().length();
       out.add(

@@ -1,6 +1,7 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.piece.Fitting;
+import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
@@ -20,7 +21,7 @@ public final class PartsDrawing {
   private static final double TALL = 150;
   private static final double TOP = 26;
 
-    /** How high a line of numbers is. */
+  /** How high a line of numbers is. */
   private static final double LABEL = 22;
 
   /** A thing that lies in the row. */
@@ -61,7 +62,7 @@ public final class PartsDrawing {
       Sheet sheet = new Sheet(x - i.shape().minZ() * scale, axis, scale);
       double mid = x + i.length() * scale / 2;
       thing(svg, sheet, i, wood);
-            no++;
+      no++;
       svg.text("part-label", mid, TOP + row + 18, Integer.toString(no));
       x += i.length() * scale + GAP;
     }
@@ -75,7 +76,7 @@ public final class PartsDrawing {
   }
 
   private static void thing(Svg svg, Sheet sheet, Item i, String wood) {
-        if (i.bought()) {
+    if (i.bought()) {
       HalfSection h = i.shape();
       double top = sheet.up(h.maxR());
       double wide = sheet.x(h.maxZ()) - sheet.x(h.minZ());
@@ -87,7 +88,7 @@ public final class PartsDrawing {
     }
   }
 
-    private static List<Item> items(Sketch<?> sketch) {
+  private static List<Item> items(Sketch<?> sketch) {
     return closed(sketch).stream().sorted(Comparator.comparing(Item::bought)).toList();
   }
 
@@ -96,11 +97,7 @@ public final class PartsDrawing {
     return items(sketch).stream()
         .map(
             i ->
-                i.name()
-                    + ", "
-                    + show.bare(i.length())
-                    + " × ⌀ "
-                    + show.bare(2 * i.shape().maxR()))
+                i.name() + ", " + show.bare(i.length()) + " × ⌀ " + show.bare(2 * i.shape().maxR()))
         .toList();
   }
 
@@ -116,13 +113,11 @@ public final class PartsDrawing {
   }
 
   /** The side rolled out: what is round the piece, from the grain mark on. */
-  public static String rolled(Sketch<?> sketch, Show show) {
-    double radius = sketch.aim().mm("outside.diameter") / 2;
-    double round = 2 * Math.PI * radius;
-    double high = sketch.aim().mm("body.height");
-    double scale = Math.min((WIDTH - 140) / round, 260 / high);
+  public static String rolled(Rolled side, Show show) {
+    double round = side.round();
+    double scale = Math.min((WIDTH - 140) / round, 260 / side.height());
     double left = (WIDTH - round * scale) / 2;
-    double base = TOP + high * scale;
+    double base = TOP + side.height() * scale;
     Svg svg = new Svg();
     svg.open(
         "svg",
@@ -134,14 +129,15 @@ public final class PartsDrawing {
         "img",
         "aria-label",
         "The side rolled out, from the grain mark all round");
-    svg.rect("rolled", left, TOP, round * scale, high * scale, null);
-    for (int deg = 0; deg <= 360; deg += 90) {
-      double x = left + deg / 360.0 * round * scale;
+    svg.rect("rolled", left, TOP, round * scale, side.height() * scale, null);
+    for (int quarter = 0; quarter <= 4; quarter++) {
+      double x = left + quarter / 4.0 * round * scale;
       svg.line("guide", x, TOP, x, base);
-      svg.text("part-label", x, base + 18, deg + "°");
+      svg.text("part-label", x, base + 18, 90 * quarter + "°");
     }
-    for (SideHole h : sketch.holes()) {
-      double x = left + h.degrees() / 360.0 * round * scale;
+    for (Rolled.Place p : side.places()) {
+      SideHole h = p.hole();
+      double x = left + p.along() * scale;
       double y = base - h.height().mm() * scale;
       double r = h.diameter().mm() / 2 * scale;
       svg.empty("circle", "class", "hole", "cx", x, "cy", y, "r", r);

@@ -4,6 +4,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StickPiece;
@@ -37,7 +38,7 @@ public final class PieceDrawing {
   /** How wide the letters of a label are, and the digits of its number. */
   private static final double LETTER = 5.8;
 
-    private static final double STICK_LETTER = 6.4;
+  private static final double STICK_LETTER = 6.4;
 
   /** Two lines closer than this can't be told apart, mm. */
   private static final double SEEN = 0.3;
@@ -173,7 +174,7 @@ public final class PieceDrawing {
           2 * r * sheet.scale(),
           null);
     }
-        double sure = sketch.aim().blank().sound().maxR();
+    double sure = sketch.aim().blank().sound().maxR();
     if (sure < r - SEEN) {
       // A limb that is out of round: what lies within this line is wood all round.
       for (double y : new double[] {sheet.up(sure), sheet.down(sure)}) {
@@ -219,19 +220,21 @@ public final class PieceDrawing {
   private void keep() {
     HalfSection keep = sketch.keep();
     if (!keep.isEmpty()) {
-            String line = sheet.above(keep);
+      String line = sheet.above(keep);
       svg.path("keep-ground", line).path("keep", line);
     }
   }
 
   /** Holes in the side: seen from outside below the axis, those at the back left out. */
   private void holes() {
-    if (sketch.holes().isEmpty()) {
-      return;
-    }
-    Part body = sketch.aim().parts().get(0);
+    sketch.rolled().ifPresent(this::holes);
+  }
+
+  private void holes(Rolled side) {
+    Part body = sketch.aim().part(side.part());
     double foot = body.closed().zero();
-    for (SideHole h : sketch.holes()) {
+    for (Rolled.Place place : side.places()) {
+      SideHole h = place.hole();
       double turn = Math.toRadians(h.degrees());
       double z = foot + h.height().mm();
       double out = body.target().outer(z) * Math.sin(turn);

@@ -104,6 +104,8 @@ public class Json {
             .addMixIn(RouteEdit.class, EditTypes.class)
             .addMixIn(Remedy.class, RemedyTypes.class)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            // What a field left out means is the record's to say: files outlive their fields.
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();

@@ -10,7 +10,7 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.SideHole;
+import hazelkeep.piece.Rolled;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
@@ -28,6 +28,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -355,8 +356,7 @@ class PaperController {
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
     try (Sheet s = new Sheet("Hole template: " + piece.name())) {
-      double round = Math.PI * plan.aim().mm("outside.diameter");
-      double high = plan.sketch().holes().isEmpty() ? 0 : plan.aim().mm("body.height");
+      Optional<Rolled> rolled = plan.sketch().rolled();
       s.text(18, 22, 18, piece.name());
       s.text(
           18,
@@ -364,42 +364,48 @@ class PaperController {
           10,
           "Hole template 1:1: the left edge on the grain mark, the long edge on the foot");
       s.controlBar(18, 40);
-      double base = 56 + high;
-      // Wider than the page: what is further round goes on the next strip below.
-      double room = Sheet.WIDTH - 36;
-      int strips = (int) Math.ceil(round / room);
-      for (int i = 0; i < strips; i++) {
-        if (i > 0 && base + high + 24 > Sheet.HEIGHT) {
-          s.next();
-          base = 30 + high;
-        } else if (i > 0) {
-          base += high + 18;
-        }
-        strip(s, plan, show, i * room, Math.min(round, (i + 1) * room), base);
-      }
+      rolled.ifPresentOrElse(
+          r -> strips(s, r, show),
+          () -> s.text(18, 56, 10, "This piece has no holes in its side."));
       return pdf(s.bytes(), "hole-template.pdf");
     }
   }
 
-  private static void strip(Sheet s, Plan<?> plan, Show show, double from, double to, double base) {
-    double high = plan.aim().mm("body.height");
+  /** Wider than the page, what is further round goes on the next strip below. */
+  private static void strips(Sheet s, Rolled side, Show show) {
+    double base = 56 + side.height();
+    double room = Sheet.WIDTH - 36;
+    int strips = (int) Math.ceil(side.round() / room);
+    for (int i = 0; i < strips; i++) {
+      if (i > 0 && base + side.height() + 24 > Sheet.HEIGHT) {
+        s.next();
+        base = 30 + side.height();
+      } else if (i > 0) {
+        base += side.height() + 18;
+      }
+      strip(s, side, show, i * room, Math.min(side.round(), (i + 1) * room), base);
+    }
+  }
+
+  private static void strip(Sheet s, Rolled side, Show show, double from, double to, double base) {
+    double high = side.height();
     double left = 18;
     s.line(left, base, left + to - from, base);
     s.line(left, base - high, left + to - from, base - high);
     s.line(left, base, left, base - high);
     s.line(left + to - from, base, left + to - from, base - high);
     s.text(left, base + 5, 8, from == 0 ? "grain mark · foot" : show.len(from) + " round");
-    for (SideHole h : plan.sketch().holes()) {
-      double at = Math.toRadians(h.degrees()) * plan.aim().mm("outside.diameter") / 2;
-      if (at < from || at >= to) {
+    for (Rolled.Place p : side.places()) {
+      if (p.along() < from || p.along() >= to) {
         continue;
       }
-      double x = left + at - from;
-      double y = base - h.height().mm();
-      s.circle(x, y, h.diameter().mm() / 2);
+      double x = left + p.along() - from;
+      double y = base - p.hole().height().mm();
+      double d = p.hole().diameter().mm();
+      s.circle(x, y, d / 2);
       s.line(x - 2, y, x + 2, y);
       s.line(x, y - 2, x, y + 2);
-      s.text(x + h.diameter().mm() / 2 + 2, y, 8, h.name() + " " + show.len(h.diameter().mm()));
+      s.text(x + d / 2 + 2, y, 8, p.hole().name() + " " + show.len(d));
     }
   }
 

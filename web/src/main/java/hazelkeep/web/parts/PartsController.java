@@ -4,7 +4,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.SideHole;
+import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Sketch;
 import hazelkeep.web.drawing.PartsDrawing;
 import hazelkeep.web.drawing.Show;
@@ -77,8 +77,8 @@ class PartsController {
     model.addAttribute(
         "fittings", sketch.fittings().stream().map(f -> view(f, plan, show)).toList());
     model.addAttribute("assembly", sketch.assembly());
-    model.addAttribute("holes", holes(sketch, show));
-    model.addAttribute("rolled", sketch.holes().isEmpty() ? "" : PartsDrawing.rolled(sketch, show));
+    model.addAttribute("holes", sketch.rolled().map(r -> holes(r, show)).orElse(List.of()));
+    model.addAttribute("rolled", sketch.rolled().map(r -> PartsDrawing.rolled(r, show)).orElse(""));
     model.addAttribute("shapeMarks", Marks.shape(findings));
     model.addAttribute("routeMarks", Marks.route(findings));
     return "parts/parts";
@@ -93,27 +93,18 @@ class PartsController {
     return new PartView(f.name(), f.where(), sizes);
   }
 
-  private static List<HoleView> holes(Sketch<?> sketch, Show show) {
-    List<SideHole> all = sketch.holes();
-    List<HoleView> out = new ArrayList<>();
-    for (SideHole h : all) {
-      double radius = sketch.aim().mm("outside.diameter") / 2;
-      double wall = radius - sketch.aim().mm("bore.diameter") / 2;
-      String nearest =
-          all.stream().filter(o -> o != h).mapToDouble(o -> h.between(o, radius)).min().stream()
-              .mapToObj(show::len)
-              .findFirst()
-              .orElse("");
-      out.add(
-          new HoleView(
-              h.name(),
-              show.len(h.height().mm()),
-              h.degrees() + "°",
-              show.len(Math.toRadians(h.degrees()) * radius),
-              show.len(h.diameter().mm()),
-              show.len(wall),
-              nearest));
-    }
-    return out;
+  private static List<HoleView> holes(Rolled side, Show show) {
+    return side.places().stream()
+        .map(
+            p ->
+                new HoleView(
+                    p.hole().name(),
+                    show.len(p.hole().height().mm()),
+                    p.hole().degrees() + "°",
+                    show.len(p.along()),
+                    show.len(p.hole().diameter().mm()),
+                    show.len(p.wall()),
+                    Double.isNaN(p.nearest()) ? "" : show.len(p.nearest())))
+        .toList();
   }
 }

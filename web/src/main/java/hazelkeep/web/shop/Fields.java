@@ -123,7 +123,7 @@ final class Fields {
               tick("does.CUT", "It cuts"),
               tick("does.SAND", "It sands"),
               tick("does.FINISH", "It lays on finish"),
-                            length("width", "Width of its kerf, 0 unless it parts"),
+              length("width", "Width of its kerf, 0 unless it parts"),
               length("hook", "Tip stands out from the bar's middle, 0 for a straight tool"));
       case BIT ->
           List.of(

@@ -59,7 +59,7 @@ final class Lines {
           + show.len(t.shape().length())
           + ", nose "
           + show.len(t.shape().nose())
-                    + (t.parts() ? ", kerf " + show.len(t.width()) : "")
+          + (t.parts() ? ", kerf " + show.len(t.width()) : "")
           + (t.hook() > 0
               ? ", hooked by "
                   + show.len(t.hook())
