@@ -33,6 +33,7 @@ public final class Dims<D extends Design> {
   private final Map<DimKey, Dim> done = new TreeMap<>();
   private final Deque<Set<DimKey>> asking = new ArrayDeque<>();
   private final Set<DimKey> open = new LinkedHashSet<>();
+  private Dims<D> before;
 
   private Dims(D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
     this.design = design;
@@ -126,6 +127,23 @@ public final class Dims<D extends Design> {
   /** Whether a valid reading stands for it. */
   public boolean measured(String key) {
     return readings.containsKey(new DimKey(key));
+  }
+
+  /**
+   * What a dimension was before anything was measured, mm: for what was cut by the plan and stays
+   * where it is, whatever is read later.
+   */
+  public double planned(String key) {
+    if (readings.isEmpty()) {
+      return mm(key);
+    }
+    if (!asking.isEmpty()) {
+      asking.peek().add(new DimKey(key));
+    }
+    if (before == null) {
+      before = new Dims<>(design, List.copyOf(rules.values()), shop, Map.of());
+    }
+    return before.mm(key);
   }
 
   /** A dimension in mm, resolved when needed. */

@@ -5,10 +5,12 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.State;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
+import java.util.List;
 import java.util.Optional;
 
 /** Makes the stock agree with a reading. */
@@ -33,7 +35,7 @@ final class Correction {
         switch (f.kind()) {
           case OUTER -> outer(wood, aim.surface(f.surface()), mm / 2);
           case INNER -> inner(wood, aim.surface(f.surface()), mm / 2);
-          case SHAPE -> shape(state, wood, part, aim.surface(f.surface()));
+          case SHAPE -> shape(wood, part, aim.surface(f.surface()));
           case STUB -> stub(wood, part.standingOn(f.surface()));
         };
     if (now.equals(wood)) {
@@ -69,18 +71,40 @@ final class Correction {
   }
 
   /** Near a surface that has been cut, the stock is what the target, with the reading, says. */
-  private static HalfSection shape(State state, HalfSection wood, Part part, Surface s) {
-    if (state.surf(s.id()).covered() > 0.9) {
+  private static HalfSection shape(HalfSection wood, Part part, Surface s) {
+    if (uncut(wood, s)) {
       return wood;
     }
     double z0 = low(s) - BAND;
     double z1 = high(s) + BAND;
     double r = s.line().points().stream().mapToDouble(Point::r).max().orElse(0);
     if (!s.inside()) {
-      return wood;
+      // A face that runs out from the axis, hollowed or recessed; a side keeps its own line.
+      if (s.line().first().r() > 0) {
+        return wood;
+      }
+      HalfSection face = HalfSection.box(z0, z1, 0, r);
+      return wood.minus(s.zone().and(face)).plus(part.target().and(face));
     }
     HalfSection band = HalfSection.box(z0, z1, 0, r + 0.5);
     return wood.minus(band.minus(part.target())).plus(part.target().and(band));
+  }
+
+  /** How far in front of a surface wood must stand for it not to be cut yet, mm. */
+  private static final double IN_FRONT = 1;
+
+  /** Whether most of a surface still lies deep under wood; a hair of it is what a reading tells. */
+  private static boolean uncut(HalfSection wood, Surface s) {
+    List<Polyline.Sample> all = s.line().samples(2, 0.2);
+    long under =
+        all.stream()
+            .filter(
+                x ->
+                    wood.holds(
+                        x.at().z() + IN_FRONT * x.nz(),
+                        Math.max(0, x.at().r() + IN_FRONT * x.nr())))
+            .count();
+    return under > 0.9 * all.size();
   }
 
   private static HalfSection stub(HalfSection wood, Stub stub) {

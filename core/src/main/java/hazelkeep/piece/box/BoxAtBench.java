@@ -4,6 +4,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Finishing;
 import hazelkeep.piece.box.LiddedBox.School;
 import hazelkeep.piece.box.LiddedBox.Top;
 import hazelkeep.route.Aim;
@@ -72,18 +73,26 @@ final class BoxAtBench {
     SurfaceId inside = new SurfaceId("body", "inside");
     SurfaceId roof = new SurfaceId("lid", "inside");
     Feature.Kind jam = over ? Feature.Kind.OUTER : Feature.Kind.INNER;
-    return List.of(
-        feature("recess.diameter", recess, Feature.Kind.INNER),
-        feature("recess.depth", over ? roof : recess, Feature.Kind.SHAPE),
-        feature("spigot.diameter", spigot, Feature.Kind.OUTER),
-        feature("joint.jam", over ? spigot : recess, jam),
-        // Floor and roof stay where they are in the wood when a mouth is cut back.
-        feature("inside.depth", inside, Feature.Kind.SHAPE, "body.floor"),
-        feature("inside.diameter", inside, Feature.Kind.SHAPE),
-        feature("lid.depth", roof, Feature.Kind.SHAPE, "lid.thickness"),
-        feature("lid.inside", roof, Feature.Kind.SHAPE),
-        feature("tenon-foot.diameter", new SurfaceId("body", "foot"), Feature.Kind.STUB),
-        feature("tenon-top.diameter", new SurfaceId("lid", "top"), Feature.Kind.STUB));
+    List<Feature> out = new ArrayList<>();
+    if (d.footBy() == Finishing.RECESS) {
+      SurfaceId foot = new SurfaceId("body", "foot");
+      out.add(feature("foot.recess", foot, Feature.Kind.SHAPE));
+      out.add(feature("foot.hollow", foot, Feature.Kind.SHAPE));
+    }
+    out.addAll(
+        List.of(
+            feature("recess.diameter", recess, Feature.Kind.INNER),
+            feature("recess.depth", over ? roof : recess, Feature.Kind.SHAPE),
+            feature("spigot.diameter", spigot, Feature.Kind.OUTER),
+            feature("joint.jam", over ? spigot : recess, jam),
+            // Floor and roof stay where they are in the wood when a mouth is cut back.
+            feature("inside.depth", inside, Feature.Kind.SHAPE, "body.floor"),
+            feature("inside.diameter", inside, Feature.Kind.SHAPE),
+            feature("lid.depth", roof, Feature.Kind.SHAPE, "lid.thickness"),
+            feature("lid.inside", roof, Feature.Kind.SHAPE),
+            feature("tenon-foot.diameter", new SurfaceId("body", "foot"), Feature.Kind.STUB),
+            feature("tenon-top.diameter", new SurfaceId("lid", "top"), Feature.Kind.STUB)));
+    return out;
   }
 
   private static Feature feature(String key, SurfaceId on, Feature.Kind kind) {

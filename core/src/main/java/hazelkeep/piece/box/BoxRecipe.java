@@ -643,12 +643,15 @@ final class BoxRecipe {
         "Finish the foot and its recess",
         "True the foot, cut the recess clean to its depth; it can't be reached again.",
         Speeds.At.TURNING,
-        Acts.both(
-            List.of(
-                acts.bare(0, BODY, "foot"),
-                turned("foot.recess", calipers, "at its mouth"),
-                read("foot.hollow", depthGauge, "from the foot's rim", 0.5, 1)),
-            acts.treat(BODY, "foot")));
+        acts.bare(0, BODY, "foot"),
+        turned("foot.recess", calipers, "at its mouth"),
+        read("foot.hollow", depthGauge, "from the foot's rim", 0.5, 1));
+    s.step(
+        "sand",
+        "Sand and finish the foot",
+        "Through the grits, then the finish; keep the recess crisp for the jaws.",
+        Speeds.At.SANDING,
+        acts.treat(BODY, "foot"));
     setups.add(s.done());
   }
 

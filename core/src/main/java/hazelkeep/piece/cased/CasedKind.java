@@ -462,7 +462,6 @@ public final class CasedKind implements Kind<Cased> {
         feature("bore.depth", BODY, "inside", Feature.Kind.SHAPE),
         feature("spigot.diameter", BODY, "spigot", Feature.Kind.OUTER),
         feature("joint.jam", BODY, "spigot", Feature.Kind.OUTER),
-        feature("outside.diameter", BODY, "side", Feature.Kind.SHAPE),
         feature("tenon-foot.diameter", BODY, "foot", Feature.Kind.STUB),
         feature("tenon-top.diameter", LID, "top", Feature.Kind.STUB));
   }

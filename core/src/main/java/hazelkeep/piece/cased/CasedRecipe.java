@@ -255,8 +255,7 @@ final class CasedRecipe {
             LID,
             sawn
                 ? top.and(HalfSection.box(shape.rim, lidFrame().zero(), CasedLimits.NUB, shape.far))
-                : top.minus(nub)),
-        turned("outside.diameter", "at the join"));
+                : top.minus(nub)));
     up.step(
         "finish",
         "Sand and finish the outside",

@@ -140,7 +140,7 @@ final class CasedRules {
 
   /** The next bit that leaves a spigot on what the smaller one bores. */
   private static Rule.Value large(Dims<Cased> d) {
-    double least = d.mm("bore.diameter") + 2 * spigot(d);
+    double least = d.planned("bore.diameter") + 2 * spigot(d);
     return d.shop().bits().stream()
         .filter(b -> b.form() != Bit.Form.DEPTH)
         .mapToDouble(Bit::diameter)
@@ -159,7 +159,10 @@ final class CasedRules {
     }
     boolean bundle = content(d).get().bundle();
     double points =
-        bundle ? 0 : tip(d.shop(), d.mm("bore.diameter")) + tip(d.shop(), d.mm("recess.diameter"));
+        bundle
+            ? 0
+            : tip(d.shop(), d.planned("bore.diameter"))
+                + tip(d.shop(), d.planned("recess.diameter"));
     double lid = d.mm("lid.depth") - d.mm("joint.length");
     return derived(
         Math.max(5, tall.get() + CasedLimits.AIR - lid - points),
@@ -224,7 +227,7 @@ final class CasedRules {
         6,
         200,
         d -> {
-          double want = d.mm("recess.diameter") + 2 * (d.design().house() ? 5 : WALL_USUAL);
+          double want = d.planned("recess.diameter") + 2 * (d.design().house() ? 5 : WALL_USUAL);
           double stock = STOCK.widest(d);
           return stock < want
               ? derived(stock, "what the blank gives")
@@ -241,7 +244,7 @@ final class CasedRules {
                 ? practice(
                     Math.max(
                         0.8 * d.mm("outside.diameter"),
-                        d.mm("bore.diameter") + 2 * CasedLimits.WALL),
+                        d.planned("bore.diameter") + 2 * CasedLimits.WALL),
                     "drawn in, with a wall round the bore")
                 : derived(d.mm("outside.diameter"), "straight sides"));
     add(
@@ -268,7 +271,7 @@ final class CasedRules {
                   practice(
                       Math.max(
                           0.86 * d.mm("outside.eaves"),
-                          d.mm("recess.diameter") + 2 * CasedLimits.WALL),
+                          d.planned("recess.diameter") + 2 * CasedLimits.WALL),
                       "drawn in, with a wall round the bore");
               case CASE -> derived(d.mm("outside.eaves"), "straight sides");
             });
@@ -280,14 +283,10 @@ final class CasedRules {
         100,
         d ->
             d.stated("outside.height").isPresent()
-                ? derived(
-                    d.stated("outside.height").get().mm() - d.mm("lid.height") - above(d),
-                    "what bore and lid leave of the height")
-                : d.stated("body.height").isPresent()
-                    ? derived(
-                        d.stated("body.height").get().mm() - above(d),
-                        "what the bore leaves of the body")
-                    : practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it"));
+                    || d.fixed("body.height")
+                    || d.measured("bore.depth")
+                ? derived(d.mm("body.height") - above(d), "what the bore leaves of the body")
+                : floor());
     add(
         r,
         "outside.height",
@@ -302,8 +301,13 @@ final class CasedRules {
         5,
         500,
         d ->
-            derived(
-                above(d) + d.mm("body.floor"), "bore, its point and the floor, less the spigot"));
+            d.stated("outside.height").isPresent()
+                ? derived(
+                    d.stated("outside.height").get().mm() - d.mm("lid.height"),
+                    "height less the lid")
+                : derived(
+                    plannedAbove(d) + d.stated("body.floor").map(Size::mm).orElse(floor().mm()),
+                    "bore, its point and the floor, less the spigot"));
     add(
         r,
         "lid.end",
@@ -311,18 +315,13 @@ final class CasedRules {
         0.5,
         200,
         d ->
-            d.stated("lid.height").isPresent()
+            d.fixed("lid.height") || d.measured("lid.depth")
                 ? derived(
-                    d.stated("lid.height").get().mm()
+                    d.mm("lid.height")
                         - d.mm("lid.depth")
-                        - tip(d.shop(), d.mm("recess.diameter")),
+                        - tip(d.shop(), d.planned("recess.diameter")),
                     "what the bore leaves of the lid")
-                : d.design().house()
-                    ? derived(
-                        Math.max(
-                            CasedLimits.END + 3, 0.55 * d.mm("outside.eaves") - d.mm("lid.depth")),
-                        "a roof that sheds rain")
-                    : practice(CasedLimits.END + 2, "room to texture it"));
+                : end(d));
     add(
         r,
         "lid.height",
@@ -331,7 +330,9 @@ final class CasedRules {
         300,
         d ->
             derived(
-                d.mm("lid.depth") + tip(d.shop(), d.mm("recess.diameter")) + d.mm("lid.end"),
+                d.planned("lid.depth")
+                    + tip(d.shop(), d.planned("recess.diameter"))
+                    + d.stated("lid.end").map(Size::mm).orElse(end(d).mm()),
                 "bore, its point and the end"));
     add(
         r,
@@ -346,9 +347,28 @@ final class CasedRules {
     add(r, "foot.hollow", "Hollow of the foot", 0, 20, d -> practice(0.8, "only the rim stands"));
   }
 
+  private static Rule.Value floor() {
+    return practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it");
+  }
+
+  private static Rule.Value end(Dims<Cased> d) {
+    return d.design().house()
+        ? derived(
+            Math.max(CasedLimits.END + 3, 0.55 * d.mm("outside.eaves") - d.planned("lid.depth")),
+            "a roof that sheds rain")
+        : practice(CasedLimits.END + 2, "room to texture it");
+  }
+
   /** What the body's bore takes of its height, its point included, mm. */
   private static double above(Dims<Cased> d) {
-    return d.mm("bore.depth") + tip(d.shop(), d.mm("bore.diameter")) - d.mm("joint.length");
+    return d.mm("bore.depth") + tip(d.shop(), d.planned("bore.diameter")) - d.mm("joint.length");
+  }
+
+  /** The same before anything was measured: heights do not follow a reading. */
+  private static double plannedAbove(Dims<Cased> d) {
+    return d.planned("bore.depth")
+        + tip(d.shop(), d.planned("bore.diameter"))
+        - d.mm("joint.length");
   }
 
   /** Wall that a slim case is planned with, mm. */

@@ -80,14 +80,19 @@ final class CasedShape {
     return rim - join;
   }
 
+  /** What a bit is chosen for: what was wanted, whatever it really bored. */
+  private double due(String key) {
+    return dims.get(new DimKey(key)).due().mm();
+  }
+
   /** How the body is bored, from the spigot's end. */
   BoringPlan bodyBore() {
-    return BoringPlan.of(Bore.plain("body", mm("bore.diameter"), mm("bore.depth")), shop);
+    return BoringPlan.of(Bore.plain("body", due("bore.diameter"), due("bore.depth")), shop);
   }
 
   /** How the lid is bored, from its rim. */
   BoringPlan lidBore() {
-    return BoringPlan.of(Bore.plain("lid", mm("recess.diameter"), mm("lid.depth")), shop);
+    return BoringPlan.of(Bore.plain("lid", due("recess.diameter"), due("lid.depth")), shop);
   }
 
   Aim aim() {

@@ -461,9 +461,9 @@ public final class MillKind implements Kind<Mill> {
     List<Feature> out = new ArrayList<>();
     out.add(feature("bore.diameter", BODY, "mouth bore", Feature.Kind.INNER));
     out.add(feature("spigot.diameter", HEAD, "spigot", Feature.Kind.OUTER));
-    out.add(feature("outside.diameter", BODY, "side", Feature.Kind.SHAPE));
-    out.add(feature("bore.foot", BODY, "bore", Feature.Kind.SHAPE));
-    out.add(feature("bore.mouth", BODY, "bore", Feature.Kind.SHAPE));
+    out.add(feature("ring.depth", BODY, "seats", Feature.Kind.SHAPE));
+    out.add(feature("plate.depth", BODY, "seats", Feature.Kind.SHAPE));
+    out.add(feature("drive.depth", HEAD, "under", Feature.Kind.SHAPE));
     out.add(feature("tenon-foot.diameter", BODY, "foot", Feature.Kind.STUB));
     out.add(feature("tenon-mouth.diameter", BODY, "mouth", Feature.Kind.STUB));
     out.add(feature("tenon-top.diameter", HEAD, "top", Feature.Kind.STUB));

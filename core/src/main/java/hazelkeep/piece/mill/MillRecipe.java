@@ -170,7 +170,7 @@ final class MillRecipe {
           "Open seats and bore to size",
           "There is no bit of that size: open them to it, and try the part itself.",
           Speeds.At.TURNING,
-          acts.bare(0, BODY, opened));
+          opening(opened));
     }
     s.step(
         "sand foot",
@@ -179,6 +179,19 @@ final class MillRecipe {
         Speeds.At.SANDING,
         acts.treat(BODY, "foot"));
     setups.add(s.done());
+  }
+
+  private List<Act> opening(String[] opened) {
+    List<Act> out = new ArrayList<>();
+    out.add(acts.bare(0, BODY, opened));
+    if (List.of(opened).contains("seats")) {
+      for (String part : List.of("plate", "ring")) {
+        if (aim.mm(part + ".diameter") > 0 && aim.mm(part + ".depth") > 0) {
+          out.add(seat(part + ".depth", "from the foot"));
+        }
+      }
+    }
+    return out;
   }
 
   /** What no bit of the wall bores to size: seats, main bore. */
@@ -207,6 +220,7 @@ final class MillRecipe {
       List<Act> acted = new ArrayList<>();
       acted.add(remove(part, hole.apply(p)));
       depth(part, p)
+          .filter(k -> !opens(plan, k))
           .ifPresent(
               k ->
                   acted.add(
@@ -228,6 +242,16 @@ final class MillRecipe {
           acted.toArray(Act[]::new));
     }
     return open;
+  }
+
+  /** Whether what a bit reached is opened with a tool afterwards, and read then. */
+  private static boolean opens(BoringPlan plan, String key) {
+    boolean seat = key.startsWith("plate") || key.startsWith("ring") || key.startsWith("drive");
+    return seat && plan.passes().stream().anyMatch(p -> p.open() > 0);
+  }
+
+  private Act.Read seat(String key, String from) {
+    return read(key, depthGauge, from, MillLimits.READ, MillLimits.READ);
   }
 
   /** The dimension that is read after a bit: the one it was brought to. */
@@ -253,8 +277,7 @@ final class MillRecipe {
         "Shape the body",
         "Keep off the wood that the bores need: waist and foot are drawn against them.",
         Speeds.At.TURNING,
-        acts.bare(0, BODY, "side"),
-        turned("outside.diameter", "at the foot"));
+        acts.bare(0, BODY, "side"));
     s.step(
         "finish",
         "Sand and finish the body",
@@ -304,7 +327,9 @@ final class MillRecipe {
           "Open the seat to size",
           "There is no bit of that size: open it to it, and try the part itself.",
           Speeds.At.TURNING,
-          acts.bare(0, HEAD, aim.mm("drive.depth") > 0 ? "under" : "hole"));
+          aim.mm("drive.depth") > 0
+              ? List.of(acts.bare(0, HEAD, "under"), seat("drive.depth", "from the tenon's end"))
+              : List.of(acts.bare(0, HEAD, "hole")));
     }
     s.step(
         "tenon",

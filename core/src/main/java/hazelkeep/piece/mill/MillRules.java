@@ -226,9 +226,15 @@ final class MillRules {
         5,
         560,
         d ->
-            derived(
-                Math.max(d.mm("ring.depth") + 1, d.mm("body.height") / 2 + BothEnds.OVERLAP / 2),
-                "half the body, and half of what they overlap"));
+            d.measured("bore.mouth")
+                ? derived(
+                    through(d) - d.mm("bore.mouth") + BothEnds.OVERLAP,
+                    "what the bore from the mouth has left, and what they overlap")
+                : derived(
+                    Math.max(
+                        d.planned("ring.depth") + 1,
+                        d.mm("body.height") / 2 + BothEnds.OVERLAP / 2),
+                    "half the body, and half of what they overlap"));
     add(
         r,
         "bore.mouth",
@@ -237,7 +243,7 @@ final class MillRules {
         560,
         d ->
             derived(
-                through(d) - d.mm("bore.foot") + BothEnds.OVERLAP,
+                through(d) - d.planned("bore.foot") + BothEnds.OVERLAP,
                 "the rest, and what they overlap"));
     add(
         r,
@@ -275,8 +281,8 @@ final class MillRules {
         20,
         200,
         d -> {
-          double seats = Math.max(d.mm("plate.diameter"), d.mm("ring.diameter"));
-          double want = Math.max(seats, d.mm("bore.diameter")) + 2 * 7;
+          double seats = Math.max(d.planned("plate.diameter"), d.planned("ring.diameter"));
+          double want = Math.max(seats, d.planned("bore.diameter")) + 2 * 7;
           double stock = STOCK.widest(d);
           return stock < want
               ? derived(stock, "what the blank gives")
@@ -294,7 +300,7 @@ final class MillRules {
                 : practice(
                     Math.max(
                         0.78 * d.mm("outside.diameter"),
-                        d.mm("bore.diameter") + 2 * (MillLimits.WALL + 2)),
+                        d.planned("bore.diameter") + 2 * (MillLimits.WALL + 2)),
                     "a hand's grip, with a wall round the bore"));
     add(
         r,
@@ -325,7 +331,7 @@ final class MillRules {
   private static final StockRules<Mill> STOCK =
       new StockRules<Mill>(Mill::blank)
           .add("stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"))
-          .tenon("foot", d -> d.mm("bore.diameter") + 2 * MillLimits.TENON_STOUT)
+          .tenon("foot", d -> d.planned("bore.diameter") + 2 * MillLimits.TENON_STOUT)
           .add(
               "stick.waste-foot",
               "Waste at the foot",
@@ -338,7 +344,7 @@ final class MillRules {
               0,
               20,
               d -> practice(1, "cleans the mouth"))
-          .tenon("mouth", d -> d.mm("bore.diameter") + 2 * MillLimits.TENON_STOUT)
+          .tenon("mouth", d -> d.planned("bore.diameter") + 2 * MillLimits.TENON_STOUT)
           .kerf()
           .add(
               "stick.face-spigot",

@@ -77,6 +77,11 @@ final class MillShape {
     return dims.get(new DimKey(key)).mm();
   }
 
+  /** What a bit is chosen for: what was wanted, whatever it really bored. */
+  private double due(String key) {
+    return dims.get(new DimKey(key)).due().mm();
+  }
+
   /** Where the body's mouth tenon ends. */
   double mouthTenonEnd() {
     return mouth + mm("stick.face-mouth") + mm("stick.tenon-mouth");
@@ -96,10 +101,10 @@ final class MillShape {
     List<Bore.Step> steps = new ArrayList<>();
     for (String seat : List.of("plate", "ring")) {
       if (mm(seat + ".diameter") > 0 && mm(seat + ".depth") > 0) {
-        steps.add(new Bore.Step(mm(seat + ".diameter"), mm(seat + ".depth")));
+        steps.add(new Bore.Step(due(seat + ".diameter"), mm(seat + ".depth")));
       }
     }
-    steps.add(new Bore.Step(mm("bore.diameter"), mm("bore.foot")));
+    steps.add(new Bore.Step(due("bore.diameter"), mm("bore.foot")));
     try {
       return new Bore("from the foot", steps);
     } catch (IllegalArgumentException e) {
@@ -113,7 +118,7 @@ final class MillShape {
   /** Both bores of the body: from its mouth and from its foot. */
   BothEnds through() {
     if (through == null) {
-      Bore near = Bore.plain("from the mouth", mm("bore.diameter"), mm("bore.mouth"));
+      Bore near = Bore.plain("from the mouth", due("bore.diameter"), mm("bore.mouth"));
       through =
           new BothEnds(
               BoringPlan.of(near, shop),
@@ -130,10 +135,10 @@ final class MillShape {
   BoringPlan headBore() {
     List<Bore.Step> steps = new ArrayList<>();
     if (mm("drive.diameter") > 0 && mm("drive.depth") > 0) {
-      steps.add(new Bore.Step(mm("drive.diameter"), mm("drive.depth")));
+      steps.add(new Bore.Step(due("drive.diameter"), mm("drive.depth")));
     }
     if (mm("shaft.hole") > 0) {
-      steps.add(new Bore.Step(mm("shaft.hole"), mm("shaft.bore")));
+      steps.add(new Bore.Step(due("shaft.hole"), mm("shaft.bore")));
     }
     if (steps.isEmpty()) {
       throw new BadDesign(
@@ -287,7 +292,7 @@ final class MillShape {
     List<Bore.Step> seats = footBore().steps();
     HalfSection seatZone = HalfSection.EMPTY;
     List<Point> seatLine = new ArrayList<>();
-    double narrow = bore;
+    double narrow = due("bore.diameter") / 2;
     for (int i = seats.size() - 2; i >= 0; i--) {
       double z = foot + seats.get(i).depth();
       double r = seats.get(i).diameter() / 2;
@@ -299,7 +304,10 @@ final class MillShape {
     seatLine.add(new Point(foot, narrow));
     double lead = mouth - mm("joint.length");
     double deepest = seats.size() > 1 ? foot + seats.get(seats.size() - 2).depth() : foot;
-    HalfSection boreZone = HalfSection.box(foot, mouth, 0, bore);
+    // What is measured in the mouth is so there; further in the bit's own size stands.
+    double within = due("bore.diameter") / 2;
+    HalfSection mouthZone = HalfSection.box(lead, mouth, 0, bore);
+    HalfSection boreZone = HalfSection.box(foot, lead, 0, within).plus(mouthZone);
     List<Surface> surfaces = new ArrayList<>();
     surfaces.add(
         surface(
@@ -327,14 +335,10 @@ final class MillShape {
             false));
     surfaces.add(
         surface(
-            BODY,
-            "mouth bore",
-            Role.FIT,
-            Polyline.of(mouth, bore, lead, bore),
-            HalfSection.box(lead, mouth, 0, bore),
-            true));
+            BODY, "mouth bore", Role.FIT, Polyline.of(mouth, bore, lead, bore), mouthZone, true));
     surfaces.add(
-        surface(BODY, "bore", Role.MEET, Polyline.of(lead, bore, deepest, bore), boreZone, true));
+        surface(
+            BODY, "bore", Role.MEET, Polyline.of(lead, within, deepest, within), boreZone, true));
     if (seats.size() > 1) {
       surfaces.add(surface(BODY, "seats", Role.MEET, new Polyline(seatLine), seatZone, true));
     }

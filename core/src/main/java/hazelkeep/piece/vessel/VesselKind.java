@@ -400,15 +400,18 @@ public final class VesselKind implements Kind<BoredVessel> {
   @Override
   public List<Feature> features(BoredVessel d) {
     SurfaceId inside = new SurfaceId(BODY, "inside");
-    SurfaceId side = new SurfaceId(BODY, "side");
     List<Feature> out = new ArrayList<>();
     out.add(feature("bore.diameter", inside, Feature.Kind.SHAPE));
     out.add(feature("bore.depth", inside, Feature.Kind.SHAPE));
-    out.add(feature("outside.diameter", side, Feature.Kind.SHAPE));
     out.add(
         d.recessed()
             ? feature("tenon-rim.diameter", new SurfaceId(BODY, "rim"), Feature.Kind.STUB)
             : feature("tenon-foot.diameter", new SurfaceId(BODY, "foot"), Feature.Kind.STUB));
+    if (d.recessed()) {
+      SurfaceId foot = new SurfaceId(BODY, "foot");
+      out.add(feature("foot.recess", foot, Feature.Kind.SHAPE));
+      out.add(feature("foot.hollow", foot, Feature.Kind.SHAPE));
+    }
     return out;
   }
 

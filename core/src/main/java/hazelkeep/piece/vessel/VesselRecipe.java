@@ -134,12 +134,15 @@ final class VesselRecipe {
         "Finish the foot and its recess",
         "True the foot, cut the recess clean to its depth; it can't be reached again.",
         Speeds.At.TURNING,
-        Acts.both(
-            List.of(
-                acts.bare(0, BODY, "foot"),
-                read("foot.recess", calipers, "at its mouth", VesselLimits.READ, VesselLimits.READ),
-                read("foot.hollow", depthGauge, "from the foot's rim", 0.5, 1)),
-            acts.treat(BODY, "foot")));
+        acts.bare(0, BODY, "foot"),
+        read("foot.recess", calipers, "at its mouth", VesselLimits.READ, VesselLimits.READ),
+        read("foot.hollow", depthGauge, "from the foot's rim", 0.5, 1));
+    s.step(
+        "sand",
+        "Sand and finish the foot",
+        "Through the grits, then the finish; keep the recess crisp for the jaws.",
+        Speeds.At.SANDING,
+        acts.treat(BODY, "foot"));
     setups.add(s.done());
   }
 
@@ -158,14 +161,18 @@ final class VesselRecipe {
       open |= p.open() > 0;
       List<Act> acted = new ArrayList<>();
       acted.add(remove(BODY, shape.hole(p)));
-      String key = i == 0 ? "bore.depth" : "bore.narrow-depth";
-      acted.add(
-          read(
-              key,
-              depthGauge,
-              "from the rim to the bit's full diameter",
-              VesselLimits.READ,
-              VesselLimits.READ));
+      // What a tool opens or hollows afterwards is read then.
+      if (i > 0) {
+        acted.add(
+            read(
+                "bore.narrow-depth",
+                depthGauge,
+                "from the rim to the bit's full diameter",
+                VesselLimits.READ,
+                VesselLimits.READ));
+      } else if (p.open() == 0 && !design.rigged()) {
+        acted.add(depth("from the rim to the bit's full diameter"));
+      }
       s.bore(
           "bit " + (i + 1),
           "Bore with the " + p.bit().name(),
@@ -177,16 +184,24 @@ final class VesselRecipe {
           p.bit(),
           acted.toArray(Act[]::new));
     }
+    // A hollow that is still to come is measured when it is there.
+    boolean widened = open && !design.rigged();
+    List<Act> mouth = new ArrayList<>();
+    mouth.add(mouth(widened));
+    if (!design.rigged()) {
+      mouth.add(across());
+    }
+    if (widened) {
+      mouth.add(depth("from the rim to where the full diameter ends"));
+    }
     s.step(
         "mouth",
-        open ? "Open the bore, cut the flare" : "Cut the flare of the mouth",
-        open
+        widened ? "Open the bore, cut the flare" : "Cut the flare of the mouth",
+        widened
             ? "There is no bit of that size: open the bore to it, then flare the mouth."
             : "A clean flare leads in; the cone sits in it later.",
         Speeds.At.TURNING,
-        // What a bit cut needs no tool that reaches it; what is opened does.
-        open && !design.rigged() ? acts.bare(0, BODY, "inside") : remove(BODY, mouth()),
-        read("bore.diameter", calipers, "inside the mouth", VesselLimits.READ, VesselLimits.READ));
+        mouth);
     s.step(
         "sand rim",
         "Sand the rim",
@@ -196,13 +211,25 @@ final class VesselRecipe {
     setups.add(s.done());
   }
 
-  /** What the mouth's step takes: all that the bits left, or the flare alone before a rig. */
-  private HalfSection mouth() {
-    HalfSection inside = aim.part(BODY).surface("inside").zone();
-    return design.rigged()
-        ? inside.and(
-            HalfSection.box(shape.rim - aim.mm("mouth.flare") - 1, shape.length + 10, 0, shape.far))
-        : inside;
+  /** What the mouth's step cuts: the flare, and the bore where no bit has its size. */
+  private Act.Remove mouth(boolean open) {
+    List<String> cut = new ArrayList<>();
+    if (aim.mm("mouth.flare") > 0) {
+      cut.add("flare");
+    }
+    if (open) {
+      cut.add("inside");
+    }
+    return acts.bare(0, BODY, cut.toArray(String[]::new));
+  }
+
+  private Act.Read depth(String where) {
+    return read("bore.depth", depthGauge, where, VesselLimits.READ, VesselLimits.READ);
+  }
+
+  private Act.Read across() {
+    return read(
+        "bore.diameter", calipers, "inside the mouth", VesselLimits.READ, VesselLimits.READ);
   }
 
   /** Hollowed behind its mouth: the outside is there and tells where the wall goes. */
@@ -213,7 +240,9 @@ final class VesselRecipe {
         "Hollow it through the mouth",
         "The hooked bar on its rig, from the bored hole outwards, down in steps by the stations on the Bore page. Chips out often: a packed hollow grabs.",
         Speeds.At.TURNING,
-        acts.bare(0, BODY, "inside"));
+        acts.bare(0, BODY, "inside"),
+        across(),
+        depth("from the rim to the floor"));
     setups.add(s.done());
   }
 
@@ -230,8 +259,7 @@ final class VesselRecipe {
             ? "Belly first, then the neck by light cuts; keep the wall that the bore leaves in mind."
             : "One clean line from foot to rim.",
         Speeds.At.TURNING,
-        acts.bare(0, BODY, "side"),
-        read("outside.diameter", calipers, "at its widest", VesselLimits.READ, VesselLimits.READ));
+        acts.bare(0, BODY, "side"));
     s.step(
         "finish",
         "Sand and finish the outside",

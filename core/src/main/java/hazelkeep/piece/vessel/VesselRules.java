@@ -72,7 +72,7 @@ final class VesselRules {
         40,
         d ->
             d.design().necked()
-                ? practice(0.35 * d.mm("bore.diameter"), "a funnel that leads stems in")
+                ? practice(0.35 * d.planned("bore.diameter"), "a funnel that leads stems in")
                 : practice(1, "breaks the edge"));
   }
 
@@ -82,14 +82,14 @@ final class VesselRules {
     Optional<Double> long_ = c.flatMap(Content::height).map(Size::mm);
     if (long_.isPresent()) {
       double proud = c.flatMap(Content::proud).map(Size::mm).orElse(0.15 * long_.get());
-      double tip = c.get().bundle() ? 0 : tip(d.shop(), d.mm("bore.diameter"));
+      double tip = c.get().bundle() ? 0 : tip(d.shop(), d.planned("bore.diameter"));
       return derived(
           Math.max(5, long_.get() - proud - tip),
           c.get().bundle()
               ? "what goes in, less what stands proud"
               : "what goes in, less what stands proud and what the bit's point gives");
     }
-    double bore = d.mm("bore.diameter");
+    double bore = d.planned("bore.diameter");
     double wish =
         d.stated("outside.height")
             .map(h -> h.mm() - VesselLimits.FLOOR - 2 - tip(d.shop(), bore))
@@ -129,20 +129,19 @@ final class VesselRules {
         0.5,
         200,
         d ->
-            d.stated("outside.height").isPresent()
-                ? derived(d.stated("outside.height").get().mm() - point(d), "what the bore leaves")
-                : practice(
-                    VesselLimits.FLOOR + 2 + (d.design().recessed() ? FootRecess.DEPTH : 0),
-                    d.design().recessed()
-                        ? "room for the recess under it"
-                        : "room to hollow the foot under it"));
+            d.stated("outside.height").isPresent() || d.measured("bore.depth")
+                ? derived(d.mm("outside.height") - point(d), "what the bore leaves")
+                : floor(d));
     add(
         r,
         "outside.height",
         "Height",
         20,
         600,
-        d -> derived(point(d) + d.mm("body.floor"), "bore, its point and the floor"));
+        d ->
+            derived(
+                plannedPoint(d) + d.stated("body.floor").map(Size::mm).orElse(floor(d).mm()),
+                "bore, its point and the floor"));
     add(r, "outside.diameter", "Widest outside", 8, 300, d -> widest(d));
     add(
         r,
@@ -167,7 +166,7 @@ final class VesselRules {
         d ->
             d.design().necked()
                 ? practice(
-                    d.mm("bore.diameter") + 2 * (VesselLimits.WALL + 2.5),
+                    d.planned("bore.diameter") + 2 * (VesselLimits.WALL + 2.5),
                     "bore and a safe wall round it")
                 : derived(d.mm("outside.diameter"), "no neck"));
     add(
@@ -181,13 +180,15 @@ final class VesselRules {
               case STRAIGHT -> derived(d.mm("outside.diameter"), "straight sides");
               case NECKED ->
                   practice(
-                      d.mm("bore.diameter") + 2 * d.mm("mouth.flare") + 3 * VesselLimits.WALL,
+                      d.planned("bore.diameter") + 2 * d.mm("mouth.flare") + 3 * VesselLimits.WALL,
                       "the flare and a wall round it");
               default ->
                   practice(
                       Math.max(
                           0.75 * d.mm("outside.diameter"),
-                          d.mm("bore.diameter") + 2 * d.mm("mouth.flare") + 2 * VesselLimits.WALL),
+                          d.planned("bore.diameter")
+                              + 2 * d.mm("mouth.flare")
+                              + 2 * VesselLimits.WALL),
                       "drawn in a little");
             });
     add(
@@ -220,7 +221,7 @@ final class VesselRules {
   private static final double RECESS_ROOM = 2;
 
   private static Rule.Value widest(Dims<BoredVessel> d) {
-    double bore = d.mm("bore.diameter");
+    double bore = d.planned("bore.diameter");
     double stock = STOCK.widest(d);
     double usual =
         d.design().necked()
@@ -237,11 +238,26 @@ final class VesselRules {
                 : "stands well, and holds still while it is bored");
   }
 
+  private static Rule.Value floor(Dims<BoredVessel> d) {
+    boolean recessed = d.design().recessed();
+    return practice(
+        VesselLimits.FLOOR + 2 + (recessed ? FootRecess.DEPTH : 0),
+        recessed ? "room for the recess under it" : "room to hollow the foot under it");
+  }
+
   /** Down to the deepest point, mm below the mouth. */
   private static double point(Dims<BoredVessel> d) {
-    double deep = Math.max(d.mm("bore.depth"), d.mm("bore.narrow-depth"));
-    double last = d.mm("bore.narrow") > 0 ? d.mm("bore.narrow") : d.mm("bore.diameter");
-    return d.design().rigged() ? deep : deep + tip(d.shop(), last);
+    return Math.max(d.mm("bore.depth"), d.mm("bore.narrow-depth")) + tipBelow(d);
+  }
+
+  /** The same before anything was measured: the height does not follow a reading. */
+  private static double plannedPoint(Dims<BoredVessel> d) {
+    return Math.max(d.planned("bore.depth"), d.planned("bore.narrow-depth")) + tipBelow(d);
+  }
+
+  private static double tipBelow(Dims<BoredVessel> d) {
+    double last = d.mm("bore.narrow") > 0 ? d.mm("bore.narrow") : d.planned("bore.diameter");
+    return d.design().rigged() ? 0 : tip(d.shop(), last);
   }
 
   private static final List<String> STRETCHES =

@@ -33,6 +33,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /**
  * The target shape of a bored vessel in its blank: foot towards the headstock, mouth at the top.
@@ -64,15 +65,24 @@ final class VesselShape {
     return dims.get(new DimKey(key)).mm();
   }
 
-  /** The bore that is wanted from the mouth. */
+  /** What a bit is chosen for: what was wanted, whatever it really bored. */
+  private double due(String key) {
+    return dims.get(new DimKey(key)).due().mm();
+  }
+
+  /** The bore from the mouth, as deep as it is. */
   Bore bore() {
+    return bore(this::mm);
+  }
+
+  private Bore bore(ToDoubleFunction<String> size) {
     List<Bore.Step> steps = new ArrayList<>();
     // A hollow's depth is that of its floor: bit and point end above its corner.
     double tip =
-        design.rigged() ? Math.max(VesselRules.tip(shop, mm("bore.diameter")), corner()) : 0;
-    steps.add(new Bore.Step(mm("bore.diameter"), mm("bore.depth") - tip));
+        design.rigged() ? Math.max(VesselRules.tip(shop, due("bore.diameter")), corner()) : 0;
+    steps.add(new Bore.Step(due("bore.diameter"), size.applyAsDouble("bore.depth") - tip));
     if (mm("bore.narrow") > 0 && !design.rigged()) {
-      steps.add(new Bore.Step(mm("bore.narrow"), mm("bore.narrow-depth")));
+      steps.add(new Bore.Step(due("bore.narrow"), size.applyAsDouble("bore.narrow-depth")));
     }
     try {
       return new Bore("bore", steps);
@@ -81,10 +91,10 @@ final class VesselShape {
     }
   }
 
-  /** How it is bored: asked for by shape, recipe and judge, worked out once. */
+  /** How it is bored to what was wanted: asked for by shape, recipe and judge, worked out once. */
   BoringPlan boring() {
     if (boring == null) {
-      boring = BoringPlan.of(bore(), shop);
+      boring = BoringPlan.of(bore(this::due), shop);
     }
     return boring;
   }
@@ -134,7 +144,8 @@ final class VesselShape {
   double point() {
     return design.rigged()
         ? mm("bore.depth")
-        : boring().passes().stream().mapToDouble(Pass::point).max().orElse(bore().depth());
+        : bore().depth()
+            + boring().passes().stream().reduce((a, b) -> b).map(p -> p.bit().tip()).orElse(0.0);
   }
 
   private Body blank() {
@@ -146,7 +157,7 @@ final class VesselShape {
   }
 
   /** The outside from foot to rim, z = 0 at the foot. */
-  static Profile outline(BoredVessel d, java.util.function.ToDoubleFunction<String> mm) {
+  static Profile outline(BoredVessel d, ToDoubleFunction<String> mm) {
     double h = mm.applyAsDouble("outside.height");
     double r = mm.applyAsDouble("outside.diameter") / 2;
     double rFoot = mm.applyAsDouble("outside.foot") / 2;
@@ -168,14 +179,11 @@ final class VesselShape {
     return new Profile(curves);
   }
 
-  /** The inside from the mouth down to the deepest point on the axis. */
+  /** The inside from below the flare down to the deepest point on the axis. */
   private Polyline inside() {
     double flare = mm("mouth.flare");
     List<Point> p = new ArrayList<>();
     double r = mm("bore.diameter") / 2;
-    if (flare > 0) {
-      p.add(new Point(rim, r + flare));
-    }
     p.add(new Point(rim - flare, r));
     if (design.rigged()) {
       hollow(p);
@@ -185,7 +193,7 @@ final class VesselShape {
     List<Bore.Step> steps = bore().steps();
     for (int i = 0; i < steps.size(); i++) {
       double z = rim - steps.get(i).depth();
-      double ri = steps.get(i).diameter() / 2;
+      double ri = i == 0 ? r : steps.get(i).diameter() / 2;
       if (i > 0) {
         p.add(new Point(rim - steps.get(i - 1).depth(), ri));
       }
@@ -273,11 +281,23 @@ final class VesselShape {
     double rRim = side.last().r();
     Polyline footLine = footLine(rFoot);
     Polyline inside = inside();
-    HalfSection cavity = closed(inside, new Point(rim, 0));
+    // The flare is a surface of its own: cutting it leaves what was measured in the bore as it is.
+    double lip = rim - mm("mouth.flare");
+    boolean flared = mm("mouth.flare") > 0;
+    double mouth = (flared ? due("bore.diameter") : mm("bore.diameter")) / 2 + mm("mouth.flare");
+    Polyline flare = Polyline.of(rim, mouth, lip, mouth - mm("mouth.flare"));
+    HalfSection bore = closed(inside, new Point(lip, 0));
+    HalfSection open =
+        flared ? closed(flare, new Point(lip, 0), new Point(rim, 0)) : HalfSection.EMPTY;
+    HalfSection cavity = bore.plus(open);
     Set<Doing> show =
         design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
     Set<Doing> cut = EnumSet.of(Doing.CUT);
-    List<Surface> surfaces =
+    List<Surface> surfaces = new ArrayList<>();
+    if (flared) {
+      surfaces.add(surface("flare", Role.MEET, flare, open, true, cut));
+    }
+    surfaces.addAll(
         List.of(
             surface(
                 "foot",
@@ -297,11 +317,11 @@ final class VesselShape {
             surface(
                 "rim",
                 Role.SHOW,
-                Polyline.of(rim, rRim, rim, inside.first().r()),
+                Polyline.of(rim, rRim, rim, mouth),
                 HalfSection.box(rim, length + BEYOND, 0, far),
                 false,
                 EnumSet.of(Doing.CUT, Doing.SAND)),
-            surface("inside", Role.MEET, inside, cavity, true, cut));
+            surface("inside", Role.MEET, inside, bore, true, cut)));
     HalfSection outer = closed(footLine.then(side), new Point(rim, 0));
     HalfSection target = outer.minus(cavity);
     double middle = foot + 0.5 * mm("outside.height");

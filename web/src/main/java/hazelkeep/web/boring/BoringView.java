@@ -86,7 +86,7 @@ public record BoringView(
       List<PassView> passes = new ArrayList<>();
       List<String> against = new ArrayList<>();
       for (BoringPlan p : b.plans()) {
-        p.passes().forEach(x -> passes.add(pass(p.bore(), x, plan, quill, show)));
+                passes.addAll(passes(p, plan, quill, show));
         p.verdicts().forEach(v -> against.add(p.bore().name() + ": " + said(v, show)));
       }
       out.add(
@@ -142,8 +142,9 @@ public record BoringView(
       }
       for (Worked w : plan.rehearsal().worked(s.id(), plan.shop())) {
         out.add(
-            s.id().name()
-                + (w.doing() == Doing.CUT ? " cut with the " : " sanded with the ")
+                        Character.toUpperCase(s.id().name().charAt(0))
+                + s.id().name().substring(1)
+                + (w.doing() == Doing.CUT ? ": cut with the " : ": sanded with the ")
                 + w.tool()
                 + ", which reaches "
                 + Math.round(100 * w.share())
@@ -153,6 +154,33 @@ public record BoringView(
       }
     }
     return out.stream().distinct().toList();
+  }
+
+    /** A pass for each bit that is set; what the same bit only begins is told with its next. */
+  private static List<PassView> passes(BoringPlan p, Plan<?> plan, Quill quill, Show show) {
+    List<PassView> out = new ArrayList<>();
+    List<String> begun = new ArrayList<>();
+    for (int i = 0; i < p.passes().size(); i++) {
+      Pass x = p.passes().get(i);
+      boolean goesOn =
+          i + 1 < p.passes().size() && p.passes().get(i + 1).bit().equals(x.bit());
+      if (goesOn) {
+        begun.add(
+            "Then open the first "
+                + show.len(x.depth())
+                + " to "
+                + show.len(x.wanted())
+                + ": "
+                + show.fit(x.open())
+                + " a side.");
+        continue;
+      }
+      PassView view = pass(p.bore(), x, plan, quill, show);
+      view.how().addAll(begun);
+      begun.clear();
+      out.add(view);
+    }
+    return out;
   }
 
   private static String said(Verdict v, Show show) {

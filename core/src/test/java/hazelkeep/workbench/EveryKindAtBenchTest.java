@@ -1,0 +1,147 @@
+package hazelkeep.workbench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Restated;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.piece.mill.MillKind;
+import hazelkeep.piece.vessel.BoredVessel;
+import hazelkeep.piece.vessel.VesselKind;
+import hazelkeep.route.Act;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Part;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every kind turned at the bench from the first step to the last. */
+class EveryKindAtBenchTest {
+  private final Shop shop = Shop.starter();
+
+  static Stream<Kind<?>> kinds() {
+    return Kinds.ALL.stream();
+  }
+
+  /** A run of one piece. */
+  private final class Run<D extends Design> {
+    private final Kind<D> kind;
+    private final D design;
+    private final List<Entry> log = new ArrayList<>();
+    private Bench<D> bench;
+
+    Run(Kind<D> kind) {
+      this(kind, kind.fresh());
+    }
+
+    Run(Kind<D> kind, D design) {
+      this.kind = kind;
+      this.design = design;
+      this.bench = Bench.replay(kind, design, shop, List.of(), log);
+    }
+
+    void add(Fact fact) {
+      log.add(new Entry(log.size() + 1, Instant.EPOCH, 1, fact));
+      bench = Bench.replay(kind, design, shop, List.of(), log);
+    }
+
+    /** Does the next step, then reads all that it asks for, each off by so much. */
+    void step(double off) {
+      Step step = bench.next().orElseThrow();
+      add(bench.did(step.key()));
+      for (Act a : step.acts()) {
+        if (a instanceof Act.Read r && off != 0) {
+          // No further off than will do: a fit is read finer than a height.
+          double d =
+              Math.signum(off) * Math.min(Math.abs(off), 0.4 * (off > 0 ? r.over() : r.under()));
+          double mm = bench.plan().aim().mm(r.what().path()) + d;
+          add(new Fact.Reading(r.what(), r.gauge(), mm, mm));
+        }
+      }
+    }
+  }
+
+  private static <D extends Design> Run<D> toTheEnd(Run<D> run, double off) {
+    int sign = 1;
+    while (run.bench.next().isPresent()) {
+      assertThat(run.log).as("a run comes to its end").hasSizeLessThan(200);
+      run.step(sign * off);
+      sign = -sign;
+    }
+    return run;
+  }
+
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void step_by_step_nothing_is_owed_in_the_end(Kind<?> kind) {
+    ended(new Run<>(kind));
+  }
+
+  private static <D extends Design> void ended(Run<D> run) {
+    Plan<D> planned = run.bench.plan();
+    toTheEnd(run, 0);
+    assertThat(run.bench.done()).hasSize(planned.route().steps().size());
+    for (Part p : run.bench.plan().aim().parts()) {
+      HalfSection is = run.bench.now().stock(p).orElseThrow().sound();
+      assertThat(is.minus(p.target()).area() + p.target().minus(is).area())
+          .as(p.name())
+          .isLessThan(0.05);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void readings_that_are_a_little_off_are_carried_to_the_end(Kind<?> kind) {
+    carried(new Run<>(kind));
+  }
+
+  /**
+   * The same on other roads: a foot made first, a hollow through its mouth, a bore that is opened.
+   */
+  @Test
+  void other_roads_carry_them_too() {
+    BoredVessel vase = VesselKind.VASE.fresh();
+    carried(
+        new Run<>(
+            VesselKind.VASE,
+            Restated.with(vase, "inside", BoredVessel.Inside.RIGGED).with("bore.diameter", 25)));
+    carried(
+        new Run<>(
+            VesselKind.VASE,
+            Restated.with(vase, "footBy", Finishing.RECESS)
+                .with("outside.height", 150)
+                .with("outside.foot", 74)
+                .with("outside.diameter", 90)));
+    carried(new Run<>(VesselKind.WELL, VesselKind.WELL.fresh().with("bore.diameter", 16.4)));
+    carried(new Run<>(MillKind.MILL, MillKind.MILL.fresh().with("bore.diameter", 27)));
+    carried(new Run<>(MillKind.MILL, MillKind.MILL.fresh().with("plate.diameter", 0)));
+    LiddedBoxKind box = new LiddedBoxKind();
+    carried(new Run<>(box, Restated.with(box.fresh(), "footBy", Finishing.RECESS)));
+  }
+
+  private static <D extends Design> void carried(Run<D> run) {
+    Set<String> before =
+        run.bench.plan().findings().stream().map(Finding::code).collect(Collectors.toSet());
+    toTheEnd(run, 0.1);
+    assertThat(
+            run.bench.plan().findings().stream()
+                .filter(f -> f.grade() == Grade.STOP)
+                .filter(f -> !before.contains(f.code()))
+                .map(f -> f.verdict().title() + " " + f.at() + " " + f.verdict().found()))
+        .isEmpty();
+  }
+}
