@@ -115,6 +115,7 @@ public final class LineOfWork {
   public static Reach hooked(
       HalfSection wood, ToolShape bar, double hook, Polyline surface, double giveUp) {
     double[] e = mirrored(List.of(wood));
+    double stuck = stuck(wood, hook + bar.shank());
     double open = 0;
     double hidden = 0;
     Point hiddenAt = null;
@@ -124,7 +125,7 @@ public final class LineOfWork {
       if (hidden > giveUp * surface.length()) {
         return new Reach(open, 0, surface.length() - open, hiddenAt);
       }
-      if (passes(wood, s.at().z(), hook + bar.shank()) && laid(e, wood.maxZ(), bar, hook, s)) {
+      if (s.at().z() > stuck && laid(e, wood.maxZ(), bar, hook, s)) {
         open += share;
       } else {
         hidden += share;
@@ -134,15 +135,15 @@ public final class LineOfWork {
     return new Reach(open, 0, hidden, hiddenAt);
   }
 
-  /** Whether something so wide passes the mouth and all that is narrow on the way in. */
-  private static boolean passes(HalfSection wood, double from, double wide) {
-    for (double z = wood.maxZ() - INSET; z > from + STEP; z -= STEP) {
+  /** How far in something so wide comes before the hollow is too narrow for it: a place on z. */
+  private static double stuck(HalfSection wood, double wide) {
+    for (double z = wood.maxZ() - INSET; z > wood.minZ(); z -= STEP) {
       double in = wood.inner(z);
       if (in > 0 && 2 * in < wide) {
-        return false;
+        return z - STEP;
       }
     }
-    return true;
+    return Double.NEGATIVE_INFINITY;
   }
 
   /** Whether the bar finds a lean at which its tip is on a place and it is clear of the wood. */

@@ -49,9 +49,11 @@ final class VesselRules {
                         derived(s.mm() + 2 * VesselLimits.PLAY, "what goes in, plus play round it"))
                 .orElseGet(
                     () ->
-                        d.design().necked()
-                            ? practice(10, "a few dry stems stand well in it")
-                            : practice(15, "a pen with play round it")));
+                        d.design().rigged()
+                            ? practice(25, "hooked bars pass it")
+                            : d.design().necked()
+                                ? practice(10, "a few dry stems stand well in it")
+                                : practice(15, "a pen with play round it")));
     add(r, "bore.depth", "Bore, to its full diameter", 5, 560, VesselRules::depth);
     add(r, "bore.narrow", "Narrower bore below", 0, 118, d -> derived(0, "none: one diameter"));
     add(

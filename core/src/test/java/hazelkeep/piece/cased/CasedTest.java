@@ -173,6 +173,20 @@ class CasedTest {
         .hasMessageContaining("between");
   }
 
+  /** What goes in is thicker than the blank: the case can't be drawn, and says by how much. */
+  @Test
+  void contents_larger_than_the_blank() {
+    Cased big =
+        Restated.with(
+            holding(40, 60, false),
+            "blank",
+            Optional.of(
+                new hazelkeep.piece.Blank(Optional.empty(), Optional.of(Size.mm(36)), false)));
+    assertThatThrownBy(() -> plan(big))
+        .isInstanceOf(BadDesign.class)
+        .hasMessageContaining("which is 32.0 mm");
+  }
+
   @Test
   void without_two_bits_a_step_apart_the_bores_are_opened() {
     Shop one = shop.withBits(List.of(Bit.forstner("14", 14, 3, 90)));
