@@ -251,7 +251,7 @@ public final class MillKind implements Kind<Mill> {
             Choice.of(
                 "mouthBy",
                 "How the body is held for its mouth",
-                options(Finishing.AROUND, Finishing.JAM_PLUG, Finishing.EXPAND, Finishing.PRESSED),
+                options(Finishing.AROUND, Finishing.EXPAND, Finishing.PRESSED),
                 d.mouthBy())),
         new End(
             "top",

@@ -229,7 +229,7 @@ class MillTest {
   void nothing_is_bored_against_a_jam() {
     RouteEdit late = new RouteEdit.MoveInto(new StepKey("from the mouth/bit 1"), "mouth");
     assertThat(codes(plan(mill(), late))).contains("tail-taken").doesNotContain("bore-turns");
-    Mill jammed = Restated.with(mill(), "mouthBy", hazelkeep.piece.Finishing.JAM_PLUG);
+    Mill jammed = Restated.with(mill(), "mouthBy", hazelkeep.piece.Finishing.PRESSED);
     assertThat(codes(plan(jammed, late))).contains("tail-taken", "bore-turns");
   }
 
