@@ -18,6 +18,16 @@ import java.util.Optional;
  * @param steady the steady rest, if one is set
  */
 public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) {
+  /** A grip without tail or steady. */
+  public static Hold of(Grip grip) {
+    return new Hold(grip, Optional.empty());
+  }
+
+  /** A grip with a centre in the tailstock. */
+  public static Hold of(Grip grip, Centre tail) {
+    return new Hold(grip, Optional.of(tail));
+  }
+
   /** Without a steady. */
   public Hold(Grip grip, Optional<Centre> tail) {
     this(grip, tail, Optional.empty());

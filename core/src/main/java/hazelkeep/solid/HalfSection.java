@@ -60,6 +60,13 @@ public final class HalfSection {
     return Math.rint(v * SCALE) / SCALE;
   }
 
+  /** What a line and some points after it enclose. */
+  public static HalfSection closed(Polyline line, Point... rest) {
+    List<Point> all = new ArrayList<>(line.points());
+    all.addAll(List.of(rest));
+    return of(all);
+  }
+
   /**
    * The region inside a closed line.
    *

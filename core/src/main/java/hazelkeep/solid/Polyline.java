@@ -71,6 +71,11 @@ public record Polyline(List<Point> points) {
     return new Polyline(all);
   }
 
+  /** This line moved along the axis, mm. */
+  public Polyline moved(double by) {
+    return new Polyline(points.stream().map(p -> new Point(p.z() + by, p.r())).toList());
+  }
+
   /** The line as it lies in a setup; turned lines are run backwards so that wood stays right. */
   public Polyline in(Frame frame) {
     List<Point> moved = new ArrayList<>();

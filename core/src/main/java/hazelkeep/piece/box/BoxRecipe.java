@@ -106,7 +106,8 @@ final class BoxRecipe {
       endForEnd();
       return;
     }
-    SetupDraft s = setup("centres", "Between centres", free(new Centres()), both(flat()));
+    SetupDraft s =
+        new SetupDraft("centres", "Between centres", Hold.of(new Centres()), both(flat()));
     s.step(
         "round",
         "Round the blank",
@@ -138,10 +139,10 @@ final class BoxRecipe {
     double held = screw ? 0 : jaws.depth();
     Grip grip = screw ? new Screwed(BODY, shop.screw()) : new Around(BODY, "blank", jaws, false);
     SetupDraft s =
-        setup(
+        new SetupDraft(
             "centres",
             screw ? "On the screw, tail up" : "Blank in the jaws, tail up",
-            new Hold(grip, Optional.of(shop.live())),
+            Hold.of(grip, shop.live()),
             both(new Frame(held, false)));
     double from = held + BoxLimits.START_CLEAR;
     s.step(
@@ -159,7 +160,8 @@ final class BoxRecipe {
         turned("tenon-top.diameter", calipers, "across its widest"));
     setups.add(s.done());
     SetupDraft turned =
-        setup("end for end", "Top tenon in the jaws, tail up", up(squeeze(LID)), both(lidFrame()));
+        new SetupDraft(
+            "end for end", "Top tenon in the jaws, tail up", up(squeeze(LID)), both(lidFrame()));
     turned.step(
         "round",
         "Round the rest",
@@ -209,7 +211,7 @@ final class BoxRecipe {
         new SetupDraft(
             "whole",
             "Foot tenon in the jaws, tail up",
-            new Hold(onBody(), Optional.of(shop.live())),
+            Hold.of(onBody(), shop.live()),
             both(bodyFrame()));
     s.step(
         "true",
@@ -253,11 +255,7 @@ final class BoxRecipe {
 
   private Setup lid() {
     SetupDraft s =
-        new SetupDraft(
-            "lid",
-            "Lid on its tenon",
-            new Hold(squeeze(LID), Optional.empty()),
-            Map.of(LID, lidFrame()));
+        new SetupDraft("lid", "Lid on its tenon", Hold.of(squeeze(LID)), Map.of(LID, lidFrame()));
     String face = shape.over() ? "rim" : "spigot end";
     s.step(
         "hollow",
@@ -299,11 +297,7 @@ final class BoxRecipe {
   /** The body is hollowed, then brought to a jam with the lid: from outside, or from inside. */
   private Setup body() {
     SetupDraft s =
-        new SetupDraft(
-            "body",
-            "Body on its tenon",
-            new Hold(onBody(), Optional.empty()),
-            Map.of(BODY, bodyFrame()));
+        new SetupDraft("body", "Body on its tenon", Hold.of(onBody()), Map.of(BODY, bodyFrame()));
     hollowBody(s, shape.over() ? "spigot end" : "rim");
     if (shape.over()) {
       finishInside(s, "Mask the spigot.");
@@ -427,8 +421,10 @@ final class BoxRecipe {
     boolean off = onLid() && alone && !sawn;
     SetupDraft up =
         off
-            ? setup("top, tail up", "Lid alone, tail up", up(mount.grip()), of(LID, mount.frame()))
-            : setup("top, tail up", "Lid jammed on the body, tail up", up(jammed), closed());
+            ? new SetupDraft(
+                "top, tail up", "Lid alone, tail up", up(mount.grip()), of(LID, mount.frame()))
+            : new SetupDraft(
+                "top, tail up", "Lid jammed on the body, tail up", up(jammed), closed());
     HalfSection nub =
         HalfSection.box(shape.top + BoxLimits.SPARE / 2, shape.length + 10, 0, shop.pad().radius());
     List<Act> rough = new ArrayList<>();
@@ -472,8 +468,8 @@ final class BoxRecipe {
     }
     SetupDraft s =
         alone
-            ? setup("top", "Lid alone", free(mount.grip()), of(LID, mount.frame()))
-            : setup("top", "Lid jammed on the body", free(jammed), closed());
+            ? new SetupDraft("top", "Lid alone", Hold.of(mount.grip()), of(LID, mount.frame()))
+            : new SetupDraft("top", "Lid jammed on the body", Hold.of(jammed), closed());
     s.step(
         "top",
         "Finish the top",
@@ -493,20 +489,12 @@ final class BoxRecipe {
     setups.add(s.done());
   }
 
-  private static SetupDraft setup(String name, String title, Hold hold, Map<String, Frame> frames) {
-    return new SetupDraft(name, title, hold, frames);
-  }
-
   private static Map<String, Frame> of(String part, Frame frame) {
     return Map.of(part, frame);
   }
 
   private Hold up(Grip grip) {
-    return new Hold(grip, Optional.of(shop.pad()));
-  }
-
-  private static Hold free(Grip grip) {
-    return new Hold(grip, Optional.empty());
+    return Hold.of(grip, shop.pad());
   }
 
   /** Both halves closed, the body held as it is. */
@@ -528,7 +516,9 @@ final class BoxRecipe {
 
   /** What is left at an end goes by saw and knife, off the lathe. */
   private void byHand(String name, String part, String surface, String words) {
-    SetupDraft s = setup(name + " by hand", "On the bench", free(new OffLathe()), of(part, flat()));
+    SetupDraft s =
+        new SetupDraft(
+            name + " by hand", "On the bench", Hold.of(new OffLathe()), of(part, flat()));
     s.step(
         "pare",
         "Finish the " + surface + " by hand",
@@ -547,7 +537,8 @@ final class BoxRecipe {
   /** Pressed by the tailstock: all but a nub under the pad. */
   private void pressed(String end, String part, EndHolds.Mount mount) {
     SetupDraft s =
-        setup(end, "Pressed on a pad by the tailstock", up(mount.grip()), of(part, mount.frame()));
+        new SetupDraft(
+            end, "Pressed on a pad by the tailstock", up(mount.grip()), of(part, mount.frame()));
     double r = shop.pad().radius();
     HalfSection nub =
         part.equals(LID)
@@ -566,9 +557,13 @@ final class BoxRecipe {
     SetupDraft s;
     EndHolds.Mount mouth = ends.foot(Finishing.EXPAND);
     if (onLid() && mouth.missing().isEmpty()) {
-      s = setup("ease", "Body by its mouth", free(mouth.grip()), of(BODY, mouth.frame()));
+      s =
+          new SetupDraft(
+              "ease", "Body by its mouth", Hold.of(mouth.grip()), of(BODY, mouth.frame()));
     } else {
-      s = setup("ease", "Body on its tenon, lid off", free(onBody()), of(BODY, bodyFrame()));
+      s =
+          new SetupDraft(
+              "ease", "Body on its tenon, lid off", Hold.of(onBody()), of(BODY, bodyFrame()));
     }
     boolean over = shape.over();
     s.step(
@@ -594,7 +589,8 @@ final class BoxRecipe {
     EndHolds.Mount mount = ends.foot(design.footBy());
     if (design.footBy() == Finishing.SAW) {
       SetupDraft s =
-          setup("foot undercut", "Body on its tenon", free(onBody()), of(BODY, bodyFrame()));
+          new SetupDraft(
+              "foot undercut", "Body on its tenon", Hold.of(onBody()), of(BODY, bodyFrame()));
       s.step(
           "undercut",
           "Undercut the foot",
@@ -612,7 +608,8 @@ final class BoxRecipe {
     }
     String on = design.footBy().option().label().toLowerCase(Locale.ROOT);
     SetupDraft up =
-        setup("foot, tail up", "Reversed, tail up", up(mount.grip()), of(BODY, mount.frame()));
+        new SetupDraft(
+            "foot, tail up", "Reversed, tail up", up(mount.grip()), of(BODY, mount.frame()));
     HalfSection nub = HalfSection.box(-10, shape.join, 0, shop.pad().radius());
     up.step(
         "bulk",
@@ -621,11 +618,11 @@ final class BoxRecipe {
         Speeds.At.TURNING,
         Acts.sparing(acts.bare(BoxLimits.SPARE, BODY, "foot"), nub));
     setups.add(up.done());
-    footFinish("Reversed", free(mount.grip()), of(BODY, mount.frame()));
+    footFinish("Reversed", Hold.of(mount.grip()), of(BODY, mount.frame()));
   }
 
   private void footFinish(String title, Hold hold, Map<String, Frame> frames) {
-    SetupDraft s = setup("foot", title, hold, frames);
+    SetupDraft s = new SetupDraft("foot", title, hold, frames);
     s.step(
         "foot",
         "Finish the foot",
@@ -637,7 +634,8 @@ final class BoxRecipe {
 
   /** The foot and its recess come first: they hold the work from then on. */
   private void footFirst() {
-    SetupDraft s = setup("foot", "Top tenon in the jaws", free(squeeze(LID)), both(lidFrame()));
+    SetupDraft s =
+        new SetupDraft("foot", "Top tenon in the jaws", Hold.of(squeeze(LID)), both(lidFrame()));
     s.step(
         "foot",
         "Finish the foot and its recess",
@@ -661,7 +659,8 @@ final class BoxRecipe {
     Map<String, Frame> frames = new LinkedHashMap<>();
     frames.put(BODY, new Frame(lidFrame().zero() - shape.jump, true));
     frames.put(LID, lidFrame());
-    SetupDraft up = setup("foot, tail up", "Body jammed on the lid, tail up", up(grip), frames);
+    SetupDraft up =
+        new SetupDraft("foot, tail up", "Body jammed on the lid, tail up", up(grip), frames);
     HalfSection nub = HalfSection.box(-10, shape.join, 0, shop.pad().radius());
     up.step(
         "bulk",
@@ -677,16 +676,12 @@ final class BoxRecipe {
         Speeds.At.SANDING,
         acts.sand(BODY, "side"));
     setups.add(up.done());
-    footFinish("Body jammed on the lid", free(grip), frames);
+    footFinish("Body jammed on the lid", Hold.of(grip), frames);
   }
 
   private void bench() {
     SetupDraft s =
-        new SetupDraft(
-            "bench",
-            "On the bench",
-            new Hold(new OffLathe(), Optional.empty()),
-            both(new Frame(0, false)));
+        new SetupDraft("bench", "On the bench", Hold.of(new OffLathe()), both(new Frame(0, false)));
     s.step(
         "sign",
         "Sign it",

@@ -274,12 +274,6 @@ final class BoxShape {
     return new Surface(new SurfaceId(part, name), role, line, zone, inside, needs);
   }
 
-  private static HalfSection closedBy(Polyline line, Point... rest) {
-    List<Point> all = new ArrayList<>(line.points());
-    all.addAll(List.of(rest));
-    return HalfSection.of(all);
-  }
-
   /** The hollow of the body from the plane where it begins down to the floor and the axis. */
   private Polyline bodyInside(double from) {
     double r = mm("inside.diameter") / 2;
@@ -309,7 +303,7 @@ final class BoxShape {
     Polyline footLine = footLine(rFoot);
     double insideFrom = over ? mouth() : mouth() - mm("recess.depth");
     Polyline inside = bodyInside(insideFrom);
-    HalfSection cavity = closedBy(inside, new Point(insideFrom, 0));
+    HalfSection cavity = HalfSection.closed(inside, new Point(insideFrom, 0));
     double facing = kerfFrom() + mm("stick.kerf");
     List<Surface> surfaces = new ArrayList<>();
     surfaces.add(
@@ -318,7 +312,7 @@ final class BoxShape {
             "foot",
             Role.SHOW,
             footLine,
-            closedBy(
+            HalfSection.closed(
                 footLine, new Point(foot, far), new Point(-BEYOND, far), new Point(-BEYOND, 0)),
             false));
     surfaces.add(
@@ -327,7 +321,7 @@ final class BoxShape {
             "side",
             Role.SHOW,
             side,
-            closedBy(side, new Point(join, far), new Point(foot, far)),
+            HalfSection.closed(side, new Point(join, far), new Point(foot, far)),
             false));
     List<Stub> stubs = new ArrayList<>();
     stubs.add(new Stub("tenon", footTenon(), new SurfaceId("body", "foot")));
@@ -363,7 +357,7 @@ final class BoxShape {
               HalfSection.box(join, kerfFrom(), rs, rs + BoxLimits.SPARE),
               new SurfaceId("body", "spigot")));
       outer =
-          closedBy(
+          HalfSection.closed(
               footLine.then(side),
               new Point(join, rs),
               new Point(mouth(), rs),
@@ -393,13 +387,13 @@ final class BoxShape {
               Polyline.of(insideFrom, rr, insideFrom, ri),
               HalfSection.box(insideFrom, mouth(), 0, rr),
               true));
-      outer = closedBy(footLine.then(side), new Point(mouth(), 0));
+      outer = HalfSection.closed(footLine.then(side), new Point(mouth(), 0));
       cavity = cavity.plus(HalfSection.box(insideFrom, mouth(), 0, rr));
     }
     HalfSection insideZone =
         over
             ? cavity
-            : closedBy(inside, new Point(insideFrom, 0))
+            : HalfSection.closed(inside, new Point(insideFrom, 0))
                 .plus(HalfSection.box(insideFrom, mouth(), 0, ri));
     surfaces.add(surface("body", "inside", Role.SHOW, inside, insideZone, true));
     Point core = new Point(foot + mm("body.height") * 0.5, (rJoin + (over ? ri : rr)) / 2);
@@ -472,7 +466,7 @@ final class BoxShape {
     Polyline roof = lidRoof(insideFrom);
     List<Surface> surfaces = new ArrayList<>();
     HalfSection outer;
-    HalfSection cavity = closedBy(roof, new Point(insideFrom, 0));
+    HalfSection cavity = HalfSection.closed(roof, new Point(insideFrom, 0));
     if (over) {
       // The recess floor belongs to the inside: it is seen when the lid is off.
       Polyline inside = roof.then(Polyline.of(insideFrom, ri, insideFrom, rr));
@@ -497,7 +491,7 @@ final class BoxShape {
               HalfSection.box(-BEYOND, rim, 0, far),
               false));
       cavity = cavity.plus(mouthRoom);
-      outer = closedBy(side.then(topLine), new Point(rim, 0));
+      outer = HalfSection.closed(side.then(topLine), new Point(rim, 0));
     } else {
       surfaces.add(surface("lid", "inside", Role.SHOW, roof, cavity, true));
       surfaces.add(
@@ -525,7 +519,7 @@ final class BoxShape {
               HalfSection.box(facingFrom, rim, rs, far),
               false));
       outer =
-          closedBy(
+          HalfSection.closed(
               side.then(topLine),
               new Point(lidFace(), 0),
               new Point(lidFace(), rs),
@@ -537,7 +531,7 @@ final class BoxShape {
             "side",
             Role.SHOW,
             side,
-            closedBy(side, new Point(side.last().z(), far), new Point(rim, far)),
+            HalfSection.closed(side, new Point(side.last().z(), far), new Point(rim, far)),
             false));
     surfaces.add(
         surface(
@@ -545,7 +539,7 @@ final class BoxShape {
             "top",
             Role.SHOW,
             topLine,
-            closedBy(
+            HalfSection.closed(
                 topLine,
                 new Point(length + BEYOND, 0),
                 new Point(length + BEYOND, far),

@@ -11,8 +11,8 @@ import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Hollowing;
-import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StickPiece;
@@ -31,7 +31,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /** The lidded end-grain box. */
-public final class LiddedBoxKind implements Kind<LiddedBox> {
+public final class LiddedBoxKind extends NamedKind<LiddedBox> {
   private static final List<DimKey> RECORDED =
       Stream.of(
               "outside.diameter",
@@ -55,8 +55,6 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
   public static final LiddedBoxKind CANISTER =
       new LiddedBoxKind("canister", "bored canister", Hollowing.FORSTNER);
 
-  private final String name;
-  private final String title;
   private final Hollowing hollowing;
 
   /** The lidded box. */
@@ -65,24 +63,8 @@ public final class LiddedBoxKind implements Kind<LiddedBox> {
   }
 
   private LiddedBoxKind(String name, String title, Hollowing hollowing) {
-    this.name = name;
-    this.title = title;
+    super(name, title, LiddedBox.class);
     this.hollowing = hollowing;
-  }
-
-  @Override
-  public String name() {
-    return name;
-  }
-
-  @Override
-  public String title() {
-    return title;
-  }
-
-  @Override
-  public Class<LiddedBox> type() {
-    return LiddedBox.class;
   }
 
   @Override

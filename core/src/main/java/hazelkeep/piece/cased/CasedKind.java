@@ -15,8 +15,8 @@ import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Rule;
@@ -42,7 +42,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /** A slim case, and a little house: bored by two bits a step apart. */
-public final class CasedKind implements Kind<Cased> {
+public final class CasedKind extends NamedKind<Cased> {
   /** A case for needles and the like. */
   public static final CasedKind NEEDLE_CASE =
       new CasedKind("needle-case", "needle case", Cased.Form.CASE);
@@ -74,29 +74,11 @@ public final class CasedKind implements Kind<Cased> {
           .map(DimKey::new)
           .toList();
 
-  private final String name;
-  private final String title;
   private final Cased.Form form;
 
   private CasedKind(String name, String title, Cased.Form form) {
-    this.name = name;
-    this.title = title;
+    super(name, title, Cased.class);
     this.form = form;
-  }
-
-  @Override
-  public String name() {
-    return name;
-  }
-
-  @Override
-  public String title() {
-    return title;
-  }
-
-  @Override
-  public Class<Cased> type() {
-    return Cased.class;
   }
 
   @Override

@@ -32,6 +32,9 @@ final class CasedLimits {
   /** Least wood between two holes, and between a hole and an edge. */
   static final double HOLE_WALL = 4.0;
 
+  /** Air that the spigot's end keeps. */
+  static final double GAP = 0.3;
+
   /** What a turned size may be off. */
   static final double READ = 0.5;
 

@@ -29,7 +29,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -74,7 +73,8 @@ final class CasedRecipe {
   }
 
   private void centres() {
-    SetupDraft s = draft("centres", "Between centres", free(new Centres()), both(flat()));
+    SetupDraft s =
+        new SetupDraft("centres", "Between centres", Hold.of(new Centres()), both(flat()));
     s.step(
         "round",
         "Round the blank",
@@ -107,10 +107,10 @@ final class CasedRecipe {
 
   private void whole() {
     SetupDraft s =
-        draft(
+        new SetupDraft(
             "whole",
             "Foot tenon in the jaws, tail up",
-            new Hold(squeeze(BODY), Optional.of(shop.live())),
+            Hold.of(squeeze(BODY), shop.live()),
             both(bodyFrame()));
     s.step(
         "grain mark",
@@ -134,8 +134,11 @@ final class CasedRecipe {
 
   private void lid() {
     SetupDraft s =
-        draft(
-            "lid", capital(lidName) + " on its tenon", free(squeeze(LID)), Map.of(LID, lidFrame()));
+        new SetupDraft(
+            "lid",
+            capital(lidName) + " on its tenon",
+            Hold.of(squeeze(LID)),
+            Map.of(LID, lidFrame()));
     s.step(
         "face",
         "Face the rim",
@@ -160,7 +163,8 @@ final class CasedRecipe {
 
   private void body() {
     SetupDraft s =
-        draft("body", "Body on its tenon", free(squeeze(BODY)), Map.of(BODY, bodyFrame()));
+        new SetupDraft(
+            "body", "Body on its tenon", Hold.of(squeeze(BODY)), Map.of(BODY, bodyFrame()));
     s.step(
         "face",
         "Face the spigot's end",
@@ -235,10 +239,10 @@ final class CasedRecipe {
     Grip jammed = new JamOn(LID, BODY, squeeze(BODY));
     boolean sawn = design.topBy() == Finishing.SAW;
     SetupDraft up =
-        draft(
+        new SetupDraft(
             "top, tail up",
             capital(lidName) + " jammed on the body, tail up",
-            new Hold(jammed, Optional.of(sawn ? shop.live() : shop.pad())),
+            Hold.of(jammed, sawn ? shop.live() : shop.pad()),
             closed());
     HalfSection nub = HalfSection.box(shape.top - 30, shape.length + 10, 0, shop.pad().radius());
     HalfSection top = aim.part(LID).surface("top").zone();
@@ -267,7 +271,8 @@ final class CasedRecipe {
       byHand("top", LID, "Saw the tenon off, pare the stub, sand and finish the top by hand.");
       return;
     }
-    SetupDraft s = draft("top", capital(lidName) + " jammed on the body", free(jammed), closed());
+    SetupDraft s =
+        new SetupDraft("top", capital(lidName) + " jammed on the body", Hold.of(jammed), closed());
     s.step(
         "top",
         "Finish the top",
@@ -279,10 +284,10 @@ final class CasedRecipe {
 
   private void ease() {
     SetupDraft s =
-        draft(
+        new SetupDraft(
             "ease",
             "Body on its tenon, " + lidName + " off",
-            free(squeeze(BODY)),
+            Hold.of(squeeze(BODY)),
             Map.of(BODY, bodyFrame()));
     s.step(
         "ease",
@@ -307,8 +312,11 @@ final class CasedRecipe {
     HalfSection zone = aim.part(BODY).surface("foot").zone();
     if (design.footBy() == Finishing.SAW) {
       SetupDraft s =
-          draft(
-              "foot undercut", "Body on its tenon", free(squeeze(BODY)), Map.of(BODY, bodyFrame()));
+          new SetupDraft(
+              "foot undercut",
+              "Body on its tenon",
+              Hold.of(squeeze(BODY)),
+              Map.of(BODY, bodyFrame()));
       s.step(
           "undercut",
           "Undercut the foot",
@@ -324,10 +332,10 @@ final class CasedRecipe {
     }
     EndHolds.Mount mount = end(design, aim, shop);
     SetupDraft up =
-        draft(
+        new SetupDraft(
             design.footBy() == Finishing.PRESSED ? "foot" : "foot, tail up",
             "Reversed, tail up",
-            new Hold(mount.grip(), Optional.of(shop.pad())),
+            Hold.of(mount.grip(), shop.pad()),
             Map.of(BODY, mount.frame()));
     HalfSection nub = HalfSection.box(-10, shape.join, 0, shop.pad().radius());
     up.step(
@@ -341,7 +349,8 @@ final class CasedRecipe {
       byHand("foot", BODY, "Pare the nub off, sand and finish the foot by hand.");
       return;
     }
-    SetupDraft s = draft("foot", "Reversed", free(mount.grip()), Map.of(BODY, mount.frame()));
+    SetupDraft s =
+        new SetupDraft("foot", "Reversed", Hold.of(mount.grip()), Map.of(BODY, mount.frame()));
     s.step(
         "foot",
         "Finish the foot",
@@ -353,7 +362,8 @@ final class CasedRecipe {
 
   private void byHand(String end, String part, String words) {
     SetupDraft s =
-        draft(end + " by hand", "On the bench", free(new OffLathe()), Map.of(part, flat()));
+        new SetupDraft(
+            end + " by hand", "On the bench", Hold.of(new OffLathe()), Map.of(part, flat()));
     s.step(
         "pare",
         "Finish the " + end + " by hand",
@@ -365,7 +375,7 @@ final class CasedRecipe {
   }
 
   private void bench() {
-    SetupDraft s = draft("bench", "On the bench", free(new OffLathe()), both(flat()));
+    SetupDraft s = new SetupDraft("bench", "On the bench", Hold.of(new OffLathe()), both(flat()));
     for (SideHole h : design.holes()) {
       s.step(
           "hole " + (design.holes().indexOf(h) + 1),
@@ -401,20 +411,12 @@ final class CasedRecipe {
             shape.join);
   }
 
-  private static SetupDraft draft(String name, String title, Hold hold, Map<String, Frame> frames) {
-    return new SetupDraft(name, title, hold, frames);
-  }
-
   private Act.Read turned(String key, String where) {
     return read(key, calipers, where, CasedLimits.READ, CasedLimits.READ);
   }
 
   private Act.Read fit(String key) {
     return read(key, calipers, "on the spigot", CasedLimits.READ_FIT, CasedLimits.READ_FIT);
-  }
-
-  private static Hold free(Grip grip) {
-    return new Hold(grip, Optional.empty());
   }
 
   private Squeeze squeeze(String part) {

@@ -180,24 +180,15 @@ final class CasedShape {
                 r1 > r0 ? 2 * (r1 - r0) / (z1 - z0) : 0,
                 r1 > r0 ? 0 : 2 * (r1 - r0) / (z1 - z0))
             : new Curve.Line(new Point(z0, r0), new Point(z1, r1));
-    return moved(new Profile(List.of(curve)).flat(), by);
+    return new Profile(List.of(curve)).flat().moved(by);
   }
 
   private Polyline lidTop() {
     double cap = mm("lid.dome");
     Point centre = new Point(mm("lid.height") - cap, 0);
-    return moved(
-        new Profile(List.of(new Curve.Arc(centre, cap, mm("outside.top") / 2, 90, 0))).flat(), rim);
-  }
-
-  private static Polyline moved(Polyline line, double by) {
-    return new Polyline(line.points().stream().map(p -> new Point(p.z() + by, p.r())).toList());
-  }
-
-  private static HalfSection closed(Polyline line, Point... rest) {
-    List<Point> all = new ArrayList<>(line.points());
-    all.addAll(List.of(rest));
-    return HalfSection.of(all);
+    return new Profile(List.of(new Curve.Arc(centre, cap, mm("outside.top") / 2, 90, 0)))
+        .flat()
+        .moved(rim);
   }
 
   private Surface surface(
@@ -236,7 +227,7 @@ final class CasedShape {
     bore.add(new Point(mouth, r));
     bore.addAll(end(bodyBore(), mouth - mm("bore.depth"), r, -1));
     Polyline inside = new Polyline(bore);
-    HalfSection cavity = closed(inside, new Point(mouth, 0));
+    HalfSection cavity = HalfSection.closed(inside, new Point(mouth, 0));
     double outer = side.last().r();
     List<Surface> surfaces =
         List.of(
@@ -245,7 +236,7 @@ final class CasedShape {
                 "foot",
                 Role.SHOW,
                 footLine,
-                closed(
+                HalfSection.closed(
                     footLine, new Point(foot, far), new Point(-BEYOND, far), new Point(-BEYOND, 0)),
                 false),
             surface(
@@ -253,7 +244,7 @@ final class CasedShape {
                 "side",
                 Role.SHOW,
                 side,
-                closed(side, new Point(join, far), new Point(foot, far)),
+                HalfSection.closed(side, new Point(join, far), new Point(foot, far)),
                 false),
             surface(
                 BODY,
@@ -278,7 +269,8 @@ final class CasedShape {
                 false),
             surface(BODY, "inside", Role.MEET, inside, cavity, true));
     HalfSection target =
-        closed(footLine.then(side), new Point(join, rs), new Point(mouth, rs), new Point(mouth, 0))
+        HalfSection.closed(
+                footLine.then(side), new Point(join, rs), new Point(mouth, rs), new Point(mouth, 0))
             .minus(cavity);
     double z = foot + mm("body.height") / 2;
     return new Part(
@@ -306,7 +298,7 @@ final class CasedShape {
     HalfSection mouthRoom = HalfSection.box(rim, full, 0, r);
     HalfSection point = HalfSection.EMPTY;
     if (roof.get(0).z() > full) {
-      point = closed(inside, new Point(full, 0));
+      point = HalfSection.closed(inside, new Point(full, 0));
     }
     HalfSection cavity = mouthRoom.plus(point);
     List<Surface> surfaces =
@@ -325,20 +317,20 @@ final class CasedShape {
                 "side",
                 Role.SHOW,
                 side,
-                closed(side, new Point(side.last().z(), far), new Point(rim, far)),
+                HalfSection.closed(side, new Point(side.last().z(), far), new Point(rim, far)),
                 false),
             surface(
                 LID,
                 "top",
                 Role.SHOW,
                 cap,
-                closed(
+                HalfSection.closed(
                     cap,
                     new Point(length + BEYOND, 0),
                     new Point(length + BEYOND, far),
                     new Point(cap.first().z(), far)),
                 false));
-    HalfSection target = closed(side.then(cap), new Point(rim, 0)).minus(cavity);
+    HalfSection target = HalfSection.closed(side.then(cap), new Point(rim, 0)).minus(cavity);
     double z = rim + Math.min(mm("lid.depth"), mm("lid.height")) / 3;
     return new Part(
         LID,

@@ -17,8 +17,8 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
@@ -43,7 +43,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /** A mill that is bored from both ends, and the shaker that stands beside it. */
-public final class MillKind implements Kind<Mill> {
+public final class MillKind extends NamedKind<Mill> {
   /** The mill. */
   public static final MillKind MILL = new MillKind("mill", "spice mill", Mill.Role.MILL);
 
@@ -76,29 +76,11 @@ public final class MillKind implements Kind<Mill> {
           .map(DimKey::new)
           .toList();
 
-  private final String name;
-  private final String title;
   private final Mill.Role role;
 
   private MillKind(String name, String title, Mill.Role role) {
-    this.name = name;
-    this.title = title;
+    super(name, title, Mill.class);
     this.role = role;
-  }
-
-  @Override
-  public String name() {
-    return name;
-  }
-
-  @Override
-  public String title() {
-    return title;
-  }
-
-  @Override
-  public Class<Mill> type() {
-    return Mill.class;
   }
 
   @Override

@@ -6,7 +6,6 @@ import static hazelkeep.route.Acts.remove;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
 import hazelkeep.hold.Centres;
-import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
@@ -74,7 +73,8 @@ final class MillRecipe {
   }
 
   private void centres() {
-    SetupDraft s = draft("centres", "Between centres", free(new Centres()), both(flat()));
+    SetupDraft s =
+        new SetupDraft("centres", "Between centres", Hold.of(new Centres()), both(flat()));
     s.step(
         "round",
         "Round the blank",
@@ -108,10 +108,10 @@ final class MillRecipe {
 
   private void whole() {
     SetupDraft s =
-        draft(
+        new SetupDraft(
             "whole",
             "Foot tenon in the jaws, tail up",
-            new Hold(onFoot(), Optional.of(shop.live())),
+            Hold.of(onFoot(), shop.live()),
             both(footFrame()));
     s.step(
         "grain mark",
@@ -144,17 +144,18 @@ final class MillRecipe {
 
   private void fromMouth() {
     SetupDraft s =
-        draft("from the mouth", "Body on its foot tenon", free(onFoot()), of(BODY, footFrame()));
+        new SetupDraft(
+            "from the mouth", "Body on its foot tenon", Hold.of(onFoot()), of(BODY, footFrame()));
     bits(s, shape.through().near(), BODY, shape::fromMouth, "from the tenon's end");
     setups.add(s.done());
   }
 
   private void fromFoot() {
     SetupDraft s =
-        draft(
+        new SetupDraft(
             "from the foot",
             "Reversed, body on the tenon at its mouth",
-            free(onMouth()),
+            Hold.of(onMouth()),
             of(BODY, mouthFrame()));
     s.step(
         "face",
@@ -267,10 +268,10 @@ final class MillRecipe {
   private void outside() {
     Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
     SetupDraft s =
-        draft(
+        new SetupDraft(
             "outside",
             "Body on the tenon at its mouth, cone in the foot",
-            new Hold(onMouth(), Optional.of(cone)),
+            Hold.of(onMouth(), cone),
             of(BODY, mouthFrame()));
     s.step(
         "side",
@@ -291,10 +292,10 @@ final class MillRecipe {
     EndHolds.Mount mount = mouthHold(design, aim, shop);
     Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
     SetupDraft s =
-        draft(
+        new SetupDraft(
             "mouth",
             "Body by its foot, cone in the mouth",
-            new Hold(mount.grip(), Optional.of(cone)),
+            Hold.of(mount.grip(), cone),
             of(BODY, mount.frame()));
     s.step(
         "mouth",
@@ -312,7 +313,8 @@ final class MillRecipe {
   }
 
   private void head() {
-    SetupDraft s = draft("head", "Head on its tenon", free(onHead()), of(HEAD, headFrame()));
+    SetupDraft s =
+        new SetupDraft("head", "Head on its tenon", Hold.of(onHead()), of(HEAD, headFrame()));
     boolean grinds = aim.mm("shaft.hole") > 0;
     s.step(
         "face",
@@ -347,10 +349,10 @@ final class MillRecipe {
   private void top() {
     EndHolds.Mount mount = topHold(design, aim, shop);
     SetupDraft up =
-        draft(
+        new SetupDraft(
             "top, tail up",
             "Head by its own tenon, tail up",
-            new Hold(mount.grip(), Optional.of(shop.pad())),
+            Hold.of(mount.grip(), shop.pad()),
             of(HEAD, mount.frame()));
     HalfSection nub = HalfSection.box(shape.top - 30, shape.length + 10, 0, shop.pad().radius());
     up.step(
@@ -369,7 +371,7 @@ final class MillRecipe {
     setups.add(up.done());
     if (design.topBy() == Finishing.PRESSED) {
       SetupDraft hand =
-          draft("top by hand", "On the bench", free(new OffLathe()), of(HEAD, flat()));
+          new SetupDraft("top by hand", "On the bench", Hold.of(new OffLathe()), of(HEAD, flat()));
       hand.step(
           "pare",
           "Finish the top by hand",
@@ -382,7 +384,8 @@ final class MillRecipe {
       return;
     }
     SetupDraft s =
-        draft("top", "Head by its own tenon", free(mount.grip()), of(HEAD, mount.frame()));
+        new SetupDraft(
+            "top", "Head by its own tenon", Hold.of(mount.grip()), of(HEAD, mount.frame()));
     s.step(
         "top",
         "Finish the top",
@@ -395,7 +398,7 @@ final class MillRecipe {
   }
 
   private void bench() {
-    SetupDraft s = draft("bench", "On the bench", free(new OffLathe()), both(flat()));
+    SetupDraft s = new SetupDraft("bench", "On the bench", Hold.of(new OffLathe()), both(flat()));
     if (aim.mm("holes.diameter") > 0) {
       s.step(
           "holes",
@@ -454,16 +457,8 @@ final class MillRecipe {
             shape.rim);
   }
 
-  private static SetupDraft draft(String name, String title, Hold hold, Map<String, Frame> frames) {
-    return new SetupDraft(name, title, hold, frames);
-  }
-
   private Act.Read turned(String key, String where) {
     return read(key, calipers, where, MillLimits.READ, MillLimits.READ);
-  }
-
-  private static Hold free(Grip grip) {
-    return new Hold(grip, Optional.empty());
   }
 
   private Squeeze onFoot() {

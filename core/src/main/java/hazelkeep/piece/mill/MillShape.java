@@ -236,7 +236,7 @@ final class MillShape {
                     new Point(0, rFoot),
                     new Point(WAIST * h, mm("outside.waist") / 2),
                     new Point(h, rJoin)));
-    return moved(new Profile(curves).flat(), foot);
+    return new Profile(curves).flat().moved(foot);
   }
 
   /** Where the waist lies, as a share of the body's height. */
@@ -248,8 +248,9 @@ final class MillShape {
     double to = mm("outside.top") / 2;
     // A head that is all dome still has a hair of side, so that it has an edge.
     double high = Math.max(HAIR, side);
-    return moved(
-        new Profile(List.of(new Curve.Line(new Point(0, from), new Point(high, to)))).flat(), rim);
+    return new Profile(List.of(new Curve.Line(new Point(0, from), new Point(high, to))))
+        .flat()
+        .moved(rim);
   }
 
   private static final double HAIR = 0.05;
@@ -260,18 +261,9 @@ final class MillShape {
     double r = mm("outside.top") / 2;
     double hole = mm("shaft.hole") / 2;
     double end = Math.toDegrees(Math.asin(Math.min(1, hole / r)));
-    return moved(
-        new Profile(List.of(new Curve.Arc(new Point(side, 0), cap, r, 90, end))).flat(), rim);
-  }
-
-  private static Polyline moved(Polyline line, double by) {
-    return new Polyline(line.points().stream().map(p -> new Point(p.z() + by, p.r())).toList());
-  }
-
-  private static HalfSection closed(Polyline line, Point... rest) {
-    List<Point> all = new ArrayList<>(line.points());
-    all.addAll(List.of(rest));
-    return HalfSection.of(all);
+    return new Profile(List.of(new Curve.Arc(new Point(side, 0), cap, r, 90, end)))
+        .flat()
+        .moved(rim);
   }
 
   private Set<Doing> show() {
@@ -323,7 +315,7 @@ final class MillShape {
             "side",
             Role.SHOW,
             side,
-            closed(side, new Point(mouth, far), new Point(foot, far)),
+            HalfSection.closed(side, new Point(mouth, far), new Point(foot, far)),
             false));
     surfaces.add(
         surface(
@@ -342,7 +334,7 @@ final class MillShape {
     if (seats.size() > 1) {
       surfaces.add(surface(BODY, "seats", Role.MEET, new Polyline(seatLine), seatZone, true));
     }
-    HalfSection outer = closed(side, new Point(mouth, 0), new Point(foot, 0));
+    HalfSection outer = HalfSection.closed(side, new Point(mouth, 0), new Point(foot, 0));
     HalfSection target = outer.minus(boreZone.plus(seatZone));
     double middle = (deepest + lead) / 2;
     Point core = new Point(middle, (target.inner(middle) + target.outer(middle)) / 2);
@@ -392,7 +384,7 @@ final class MillShape {
       surfaces.add(surface(HEAD, "under", Role.MEET, new Polyline(under), cavity, true));
     }
     HalfSection outer =
-        closed(
+        HalfSection.closed(
             side.then(cap),
             new Point(cap.last().z(), 0),
             new Point(tenonEnd, 0),
@@ -435,7 +427,7 @@ final class MillShape {
             "side",
             Role.SHOW,
             side,
-            closed(side, new Point(side.last().z(), far), new Point(rim, far)),
+            HalfSection.closed(side, new Point(side.last().z(), far), new Point(rim, far)),
             false));
     surfaces.add(
         surface(
@@ -443,7 +435,7 @@ final class MillShape {
             "top",
             Role.SHOW,
             cap,
-            closed(
+            HalfSection.closed(
                 cap,
                 new Point(cap.last().z(), 0),
                 new Point(length + BEYOND, 0),

@@ -15,8 +15,8 @@ import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
@@ -40,7 +40,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /** A vessel that is bored: one class for the straight well and the dry-stem vase. */
-public final class VesselKind implements Kind<BoredVessel> {
+public final class VesselKind extends NamedKind<BoredVessel> {
   /** A well for pens and the like: straight sides. */
   public static final VesselKind WELL =
       new VesselKind("straight-well", "straight well", Form.STRAIGHT);
@@ -66,29 +66,11 @@ public final class VesselKind implements Kind<BoredVessel> {
           .map(DimKey::new)
           .toList();
 
-  private final String name;
-  private final String title;
   private final Form form;
 
   private VesselKind(String name, String title, Form form) {
-    this.name = name;
-    this.title = title;
+    super(name, title, BoredVessel.class);
     this.form = form;
-  }
-
-  @Override
-  public String name() {
-    return name;
-  }
-
-  @Override
-  public String title() {
-    return title;
-  }
-
-  @Override
-  public Class<BoredVessel> type() {
-    return BoredVessel.class;
   }
 
   @Override

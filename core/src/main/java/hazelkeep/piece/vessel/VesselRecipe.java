@@ -83,7 +83,7 @@ final class VesselRecipe {
   }
 
   private void centres() {
-    SetupDraft s = draft("centres", "Between centres", free(new Centres()), new Frame(0, false));
+    SetupDraft s = draft("centres", "Between centres", Hold.of(new Centres()), new Frame(0, false));
     s.step(
         "round",
         "Round the blank",
@@ -127,7 +127,7 @@ final class VesselRecipe {
         draft(
             "foot",
             "Rim tenon in the jaws",
-            free(new Squeeze(BODY, Tenons.jaws(shop, aim, "rim"))),
+            Hold.of(new Squeeze(BODY, Tenons.jaws(shop, aim, "rim"))),
             new Frame(shape.rim + aim.mm("stick.face-rim"), true));
     s.step(
         "foot",
@@ -147,7 +147,7 @@ final class VesselRecipe {
   }
 
   private void bore() {
-    SetupDraft s = draft("bore", held(), free(foot), frame());
+    SetupDraft s = draft("bore", held(), Hold.of(foot), frame());
     s.step(
         "face",
         "Face the rim",
@@ -234,7 +234,7 @@ final class VesselRecipe {
 
   /** Hollowed behind its mouth: the outside is there and tells where the wall goes. */
   private void hollow() {
-    SetupDraft s = draft("hollow", held(), free(foot), frame());
+    SetupDraft s = draft("hollow", held(), Hold.of(foot), frame());
     s.step(
         "hollow",
         "Hollow it through the mouth",
@@ -291,7 +291,7 @@ final class VesselRecipe {
         draft(
             design.footBy() == Finishing.PRESSED ? "foot" : "foot, tail up",
             "Reversed, tail up",
-            new Hold(mount.grip(), Optional.of(shop.pad())),
+            Hold.of(mount.grip(), shop.pad()),
             mount.frame());
     up.step(
         "bulk",
@@ -304,7 +304,7 @@ final class VesselRecipe {
       byHand(zone, "Pare the nub off, sand and finish the foot by hand.");
       return;
     }
-    SetupDraft s = draft("foot", "Reversed", free(mount.grip()), mount.frame());
+    SetupDraft s = draft("foot", "Reversed", Hold.of(mount.grip()), mount.frame());
     s.step(
         "foot",
         "Finish the foot",
@@ -315,7 +315,8 @@ final class VesselRecipe {
   }
 
   private void byHand(HalfSection zone, String words) {
-    SetupDraft s = draft("foot by hand", "On the bench", free(new OffLathe()), new Frame(0, false));
+    SetupDraft s =
+        draft("foot by hand", "On the bench", Hold.of(new OffLathe()), new Frame(0, false));
     s.step(
         "pare",
         "Finish the foot by hand",
@@ -346,15 +347,11 @@ final class VesselRecipe {
 
   private Hold coned() {
     Centre cone = shop.centre(Centre.Form.CONE).orElseGet(shop::live);
-    return new Hold(foot, Optional.of(cone));
+    return Hold.of(foot, cone);
   }
 
   private static SetupDraft draft(String name, String title, Hold hold, Frame frame) {
     return new SetupDraft(name, title, hold, Map.of(BODY, frame));
-  }
-
-  private static Hold free(hazelkeep.hold.Grip grip) {
-    return new Hold(grip, Optional.empty());
   }
 
   private Frame frame() {

@@ -276,7 +276,7 @@ final class VesselShape {
 
   private Part part() {
     Profile outline = outline(design, this::mm);
-    Polyline side = moved(outline.between(0, mm("outside.height")), foot);
+    Polyline side = outline.between(0, mm("outside.height")).moved(foot);
     double rFoot = side.first().r();
     double rRim = side.last().r();
     Polyline footLine = footLine(rFoot);
@@ -286,9 +286,11 @@ final class VesselShape {
     boolean flared = mm("mouth.flare") > 0;
     double mouth = (flared ? due("bore.diameter") : mm("bore.diameter")) / 2 + mm("mouth.flare");
     Polyline flare = Polyline.of(rim, mouth, lip, mouth - mm("mouth.flare"));
-    HalfSection bore = closed(inside, new Point(lip, 0));
+    HalfSection bore = HalfSection.closed(inside, new Point(lip, 0));
     HalfSection open =
-        flared ? closed(flare, new Point(lip, 0), new Point(rim, 0)) : HalfSection.EMPTY;
+        flared
+            ? HalfSection.closed(flare, new Point(lip, 0), new Point(rim, 0))
+            : HalfSection.EMPTY;
     HalfSection cavity = bore.plus(open);
     Set<Doing> show =
         design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
@@ -303,7 +305,7 @@ final class VesselShape {
                 "foot",
                 Role.SHOW,
                 footLine,
-                closed(
+                HalfSection.closed(
                     footLine, new Point(foot, far), new Point(-BEYOND, far), new Point(-BEYOND, 0)),
                 false,
                 show),
@@ -311,7 +313,7 @@ final class VesselShape {
                 "side",
                 Role.SHOW,
                 side,
-                closed(side, new Point(rim, far), new Point(foot, far)),
+                HalfSection.closed(side, new Point(rim, far), new Point(foot, far)),
                 false,
                 show),
             surface(
@@ -322,7 +324,7 @@ final class VesselShape {
                 false,
                 EnumSet.of(Doing.CUT, Doing.SAND)),
             surface("inside", Role.MEET, inside, bore, true, cut)));
-    HalfSection outer = closed(footLine.then(side), new Point(rim, 0));
+    HalfSection outer = HalfSection.closed(footLine.then(side), new Point(rim, 0));
     HalfSection target = outer.minus(cavity);
     double middle = foot + 0.5 * mm("outside.height");
     Point core = new Point(middle, (target.inner(middle) + target.outer(middle)) / 2);
@@ -341,16 +343,6 @@ final class VesselShape {
   private static Surface surface(
       String name, Role role, Polyline line, HalfSection zone, boolean inside, Set<Doing> needs) {
     return new Surface(new SurfaceId(BODY, name), role, line, zone, inside, needs);
-  }
-
-  private static Polyline moved(Polyline line, double by) {
-    return new Polyline(line.points().stream().map(p -> new Point(p.z() + by, p.r())).toList());
-  }
-
-  private static HalfSection closed(Polyline line, Point... rest) {
-    List<Point> all = new ArrayList<>(line.points());
-    all.addAll(List.of(rest));
-    return HalfSection.of(all);
   }
 
   /** The foot from the axis outwards: hollowed, or with a recess for jaws. */

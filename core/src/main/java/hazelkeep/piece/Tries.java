@@ -1,0 +1,81 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Length;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Changes of a design that are worth trying, best first. */
+public final class Tries {
+  private static final double LEAST = 0.2;
+  private static final double MOST = 900;
+
+  private final Aim aim;
+  private final List<Remedy> out = new ArrayList<>();
+
+  /** For a piece as it is planned. */
+  public Tries(Aim aim) {
+    this.aim = aim;
+  }
+
+  /** A size set, to the tenth of a millimetre; one that makes no sense is left out. */
+  public Tries set(String key, double mm) {
+    if (mm > LEAST && mm < MOST) {
+      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
+    }
+    return this;
+  }
+
+  /** Sizes made larger by so much, mm; smaller below zero. */
+  public Tries more(double mm, String... keys) {
+    for (String key : keys) {
+      set(key, aim.mm(key) + mm);
+    }
+    return this;
+  }
+
+  /** An option chosen. */
+  public Tries choose(String choice, String option) {
+    out.add(new Remedy.Choose(choice, option));
+    return this;
+  }
+
+  /** Every other way to finish an end. */
+  public Tries ends(List<End> ends) {
+    for (End e : ends) {
+      e.choice().options().stream()
+          .filter(o -> !o.name().equals(e.choice().chosen()))
+          .forEach(o -> choose(e.choice().name(), o.name()));
+    }
+    return this;
+  }
+
+  /** All of them, each once. */
+  public List<Remedy> done() {
+    return out.stream().distinct().toList();
+  }
+
+  /** The same, and last the step where it was found put back as the recipe has it. */
+  public List<Remedy> done(Finding f) {
+    f.at().ifPresent(step -> out.add(new Remedy.Restore(step)));
+    return done();
+  }
+
+  /** Codes of holds that another way to hold an end would mend. */
+  public static boolean held(String code) {
+    return switch (code) {
+      case "hold-missing",
+          "hold-weak",
+          "expand-wall",
+          "splits",
+          "seat-leans",
+          "jam-loose",
+          "jam-bottoms" ->
+          true;
+      default -> false;
+    };
+  }
+}
