@@ -4,7 +4,6 @@ import hazelkeep.bore.Stations;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BoreWalls;
@@ -16,12 +15,14 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
 import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -322,82 +323,37 @@ public final class CasedKind extends NamedKind<Cased> {
     double mouth = join + aim.mm("joint.length");
     double rim = rim(aim);
     double top = rim + aim.mm("lid.height");
-    List<Measure> m = new ArrayList<>();
-    m.add(along("body.height", "body", Measure.Kind.LENGTH, foot, join, 0, BODY, true));
-    m.add(along("joint.length", "spigot", Measure.Kind.LENGTH, join, mouth, 0, BODY, true));
-    m.add(
-        along(
-            "lid.height", d.house() ? "roof" : "lid", Measure.Kind.LENGTH, rim, top, 0, LID, true));
-    m.add(over(aim, "outside.diameter", "⌀", Measure.Kind.OUTSIDE, join, BODY, true));
+    double tenon = aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot") / 2;
+    double upper = top + aim.mm("stick.waste-top") + aim.mm("stick.tenon-top") / 2;
+    double spigot = (join + mouth) / 2;
+    Measures m = new Measures(aim);
+    m.length("body.height", "body", foot, join, BODY)
+        .length("joint.length", "spigot", join, mouth, BODY)
+        .length("lid.height", d.house() ? "roof" : "lid", rim, top, LID)
+        .outside("outside.diameter", "⌀", join, BODY);
     if (d.form() == Cased.Form.SPINDLE) {
-      m.add(over(aim, "outside.foot", "⌀ foot", Measure.Kind.OUTSIDE, foot, BODY, true));
+      m.outside("outside.foot", "⌀ foot", foot, BODY);
     }
     if (d.house()) {
-      m.add(over(aim, "outside.eaves", "⌀ eaves", Measure.Kind.OUTSIDE, rim, LID, true));
+      m.outside("outside.eaves", "⌀ eaves", rim, LID);
     }
-    double in = mouth - 0.35 * aim.mm("bore.depth");
-    m.add(over(aim, "bore.diameter", "⌀ bore", Measure.Kind.INSIDE, in, BODY, true));
-    double lid = rim + 0.5 * aim.mm("lid.depth");
-    m.add(over(aim, "recess.diameter", "⌀ bore", Measure.Kind.INSIDE, lid, LID, true));
-    double r = aim.mm("bore.diameter") / 2;
-    m.add(
-        along(
+    return m.inside("bore.diameter", "⌀ bore", mouth - 0.35 * aim.mm("bore.depth"), BODY)
+        .inside("recess.diameter", "⌀ bore", rim + 0.5 * aim.mm("lid.depth"), LID)
+        .deep(
             "bore.depth",
             "deep",
-            Measure.Kind.DEPTH,
             mouth - aim.mm("bore.depth"),
             mouth,
-            r,
-            BODY,
-            true));
-    m.add(
-        along(
-            "lid.depth",
-            "deep",
-            Measure.Kind.DEPTH,
-            rim,
-            rim + aim.mm("lid.depth"),
-            aim.mm("recess.diameter") / 2,
-            LID,
-            true));
-    m.add(
-        along(
-            "body.floor",
-            "floor",
-            Measure.Kind.DEPTH,
-            foot,
-            foot + aim.mm("body.floor"),
-            0,
-            BODY,
-            false));
-    double spigot = (join + mouth) / 2;
-    m.add(over(aim, "spigot.diameter", "spigot", Measure.Kind.OUTSIDE, spigot, BODY, false));
-    m.add(over(aim, "joint.jam", "jam", Measure.Kind.OUTSIDE, spigot, BODY, false));
-    double tenon = aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot") / 2;
-    m.add(over(aim, "tenon-foot.diameter", "tenon", Measure.Kind.OUTSIDE, tenon, BODY, false));
-    double upper = top + aim.mm("stick.waste-top") + aim.mm("stick.tenon-top") / 2;
-    m.add(over(aim, "tenon-top.diameter", "tenon", Measure.Kind.OUTSIDE, upper, LID, false));
-    m.add(over(aim, "blank.round", "round", Measure.Kind.OUTSIDE, foot + 5, BODY, false));
-    return m;
-  }
-
-  private static Measure over(
-      Aim aim, String key, String label, Measure.Kind kind, double z, String part, boolean hangs) {
-    Point to = new Point(z, aim.mm(key) / 2);
-    return new Measure(new DimKey(key), label, new Point(z, 0), to, kind, part, hangs);
-  }
-
-  private static Measure along(
-      String key,
-      String label,
-      Measure.Kind kind,
-      double from,
-      double to,
-      double r,
-      String part,
-      boolean hangs) {
-    return new Measure(
-        new DimKey(key), label, new Point(from, 0), new Point(to, r), kind, part, hangs);
+            aim.mm("bore.diameter") / 2,
+            BODY)
+        .deep(
+            "lid.depth", "deep", rim, rim + aim.mm("lid.depth"), aim.mm("recess.diameter") / 2, LID)
+        .turned("spigot.diameter", "spigot", Measure.Kind.OUTSIDE, spigot, BODY)
+        .turned("joint.jam", "jam", Measure.Kind.OUTSIDE, spigot, BODY)
+        .turned("tenon-foot.diameter", "tenon", Measure.Kind.OUTSIDE, tenon, BODY)
+        .turned("tenon-top.diameter", "tenon", Measure.Kind.OUTSIDE, upper, LID)
+        .turned("blank.round", "round", Measure.Kind.OUTSIDE, foot + 5, BODY)
+        .done();
   }
 
   @Override
@@ -459,31 +415,25 @@ public final class CasedKind extends NamedKind<Cased> {
 
   @Override
   public List<Remedy> waysOn(Cased d, Aim aim, AsFound f) {
-    List<Remedy> out = new ArrayList<>();
+    Tries out = new Tries(aim);
     double v = f.value();
     boolean body = f.part().equals(BODY);
     switch (f.what()) {
       case LENGTH -> {
-        set(out, body ? "body.height" : "lid.height", v - (body ? aim.mm("joint.length") : 0));
-        set(out, "joint.length", aim.mm("joint.length") - 2);
+        out.set(body ? "body.height" : "lid.height", v - (body ? aim.mm("joint.length") : 0));
+        out.set("joint.length", aim.mm("joint.length") - 2);
       }
       case DIAMETER -> {
-        set(out, "outside.diameter", v);
-        set(out, "outside.diameter", v - 1);
+        out.set("outside.diameter", v);
+        out.set("outside.diameter", v - 1);
       }
-      case DEPTH -> set(out, body ? "bore.depth" : "lid.depth", v);
-      case FLAW -> set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v);
+      case DEPTH -> out.set(body ? "bore.depth" : "lid.depth", v);
+      case FLAW -> out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v);
       case LOST -> {}
     }
-    set(out, "bore.diameter", aim.mm("bore.diameter") - 1);
-    out.add(new Remedy.Choose("fit", "EASY"));
-    return out;
-  }
-
-  private static void set(List<Remedy> out, String key, double mm) {
-    if (mm > 1) {
-      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
-    }
+    out.set("bore.diameter", aim.mm("bore.diameter") - 1);
+    out.choose("fit", "EASY");
+    return out.done();
   }
 
   @Override

@@ -18,11 +18,13 @@ import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
 import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -328,77 +330,31 @@ public final class MillKind extends NamedKind<Mill> {
     double end = rim - aim.mm("joint.length");
     double top = rim + aim.mm("head.height");
     double tenon = mouth + aim.mm("stick.face-mouth") + aim.mm("stick.tenon-mouth");
-    List<Measure> m = new ArrayList<>();
-    m.add(along("body.height", "body", Measure.Kind.LENGTH, foot, mouth, 0, BODY));
-    m.add(along("head.height", "head", Measure.Kind.LENGTH, rim, top, 0, HEAD));
-    m.add(over(aim, "outside.diameter", "⌀ foot", Measure.Kind.OUTSIDE, foot, BODY));
-    if (d.form() == Mill.Form.WAISTED) {
-      double waist = foot + MillShape.WAIST * aim.mm("body.height");
-      m.add(over(aim, "outside.waist", "⌀ waist", Measure.Kind.OUTSIDE, waist, BODY));
-    }
-    m.add(over(aim, "outside.join", "⌀", Measure.Kind.OUTSIDE, mouth, BODY));
-    m.add(over(aim, "outside.top", "⌀ head", Measure.Kind.OUTSIDE, (rim + top) / 2, HEAD));
-    double lead = mouth - 0.3 * aim.mm("body.height");
-    m.add(over(aim, "bore.diameter", "⌀ bore", Measure.Kind.INSIDE, lead, BODY));
-    double seat = foot + 0.7 * aim.mm("ring.depth");
-    m.add(over(aim, "ring.diameter", "⌀ seat", Measure.Kind.INSIDE, seat, BODY));
     double r = aim.mm("bore.diameter") / 2;
-    m.add(
-        along(
-            "bore.foot",
-            "from foot",
-            Measure.Kind.DEPTH,
-            foot,
-            foot + aim.mm("bore.foot"),
-            r,
-            BODY));
-    m.add(bench("bore.mouth", "from mouth", tenon - aim.mm("bore.mouth"), tenon, r, BODY));
-    m.add(
-        bench("plate.depth", "plate", foot, foot + Math.max(0.1, aim.mm("plate.depth")), r, BODY));
-    m.add(bench("ring.depth", "seat", foot, foot + Math.max(0.1, aim.mm("ring.depth")), r, BODY));
-    m.add(bench("drive.depth", "seat", end, end + Math.max(0.1, aim.mm("drive.depth")), 1, HEAD));
-    m.add(bench("shaft.bore", "hole", end, end + Math.max(0.1, aim.mm("shaft.bore")), 1, HEAD));
-    m.add(across(aim, "spigot.diameter", "tenon", (end + rim) / 2, HEAD));
-    m.add(across(aim, "tenon-foot.diameter", "tenon", foot / 2, BODY));
-    m.add(across(aim, "tenon-mouth.diameter", "tenon", tenon - 2, BODY));
-    m.add(across(aim, "tenon-top.diameter", "tenon", top + aim.mm("stick.waste-top") + 2, HEAD));
-    m.add(across(aim, "blank.round", "round", foot + 5, BODY));
-    return m;
-  }
-
-  private static Measure over(
-      Aim aim, String key, String label, Measure.Kind kind, double z, String part) {
-    return new Measure(
-        new DimKey(key), label, new Point(z, 0), new Point(z, aim.mm(key) / 2), kind, part, true);
-  }
-
-  private static Measure across(Aim aim, String key, String label, double z, String part) {
-    return new Measure(
-        new DimKey(key),
-        label,
-        new Point(z, 0),
-        new Point(z, aim.mm(key) / 2),
-        Measure.Kind.OUTSIDE,
-        part,
-        false);
-  }
-
-  private static Measure along(
-      String key, String label, Measure.Kind kind, double from, double to, double r, String part) {
-    return new Measure(
-        new DimKey(key), label, new Point(from, 0), new Point(to, r), kind, part, true);
-  }
-
-  private static Measure bench(
-      String key, String label, double from, double to, double r, String part) {
-    return new Measure(
-        new DimKey(key),
-        label,
-        new Point(from, 0),
-        new Point(to, r),
-        Measure.Kind.DEPTH,
-        part,
-        false);
+    Measure.Kind out = Measure.Kind.OUTSIDE;
+    Measures m = new Measures(aim);
+    m.length("body.height", "body", foot, mouth, BODY)
+        .length("head.height", "head", rim, top, HEAD)
+        .outside("outside.diameter", "⌀ foot", foot, BODY);
+    if (d.form() == Mill.Form.WAISTED) {
+      m.outside("outside.waist", "⌀ waist", foot + MillShape.WAIST * aim.mm("body.height"), BODY);
+    }
+    return m.outside("outside.join", "⌀", mouth, BODY)
+        .outside("outside.top", "⌀ head", (rim + top) / 2, HEAD)
+        .inside("bore.diameter", "⌀ bore", mouth - 0.3 * aim.mm("body.height"), BODY)
+        .inside("ring.diameter", "⌀ seat", foot + 0.7 * aim.mm("ring.depth"), BODY)
+        .deep("bore.foot", "from foot", foot, foot + aim.mm("bore.foot"), r, BODY)
+        .read("bore.mouth", "from mouth", tenon, -1, BODY)
+        .read("plate.depth", "plate", foot, 1, BODY)
+        .read("ring.depth", "seat", foot, 1, BODY)
+        .read("drive.depth", "seat", end, 1, HEAD)
+        .read("shaft.bore", "hole", end, 1, HEAD)
+        .turned("spigot.diameter", "tenon", out, (end + rim) / 2, HEAD)
+        .turned("tenon-foot.diameter", "tenon", out, foot / 2, BODY)
+        .turned("tenon-mouth.diameter", "tenon", out, tenon - 2, BODY)
+        .turned("tenon-top.diameter", "tenon", out, top + aim.mm("stick.waste-top") + 2, HEAD)
+        .turned("blank.round", "round", out, foot + 5, BODY)
+        .done();
   }
 
   @Override
@@ -463,36 +419,30 @@ public final class MillKind extends NamedKind<Mill> {
 
   @Override
   public List<Remedy> waysOn(Mill d, Aim aim, AsFound f) {
-    List<Remedy> out = new ArrayList<>();
+    Tries out = new Tries(aim);
     double v = f.value();
     String height = f.part().equals(BODY) ? "body.height" : "head.height";
     switch (f.what()) {
       case LENGTH -> {
         double tenon = f.part().equals(BODY) ? 0 : aim.mm("joint.length");
-        set(out, height, v - tenon);
-        set(out, height, v - tenon - 2);
+        out.set(height, v - tenon);
+        out.set(height, v - tenon - 2);
       }
       case DIAMETER -> {
         for (String key : List.of("outside.diameter", "outside.waist", "outside.top")) {
-          set(out, key, Math.min(v, aim.mm(key)));
+          out.set(key, Math.min(v, aim.mm(key)));
         }
-        out.add(new Remedy.Choose("form", "WAISTED"));
+        out.choose("form", "WAISTED");
       }
-      case DEPTH -> set(out, "bore.foot", v);
+      case DEPTH -> out.set("bore.foot", v);
       case FLAW -> {
-        set(out, "outside.waist", aim.mm("outside.waist") - 2 * v);
-        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v);
+        out.set("outside.waist", aim.mm("outside.waist") - 2 * v);
+        out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v);
       }
       case LOST -> {}
     }
-    set(out, "bore.diameter", aim.mm("bore.diameter") - 2);
-    return out;
-  }
-
-  private static void set(List<Remedy> out, String key, double mm) {
-    if (mm > 1) {
-      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
-    }
+    out.set("bore.diameter", aim.mm("bore.diameter") - 2);
+    return out.done();
   }
 
   @Override

@@ -4,7 +4,6 @@ import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Stations;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BoreWalls;
@@ -16,11 +15,13 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
 import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.Tries;
 import hazelkeep.piece.vessel.BoredVessel.Form;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -263,97 +264,29 @@ public final class VesselKind extends NamedKind<BoredVessel> {
     double h = aim.mm("outside.height");
     double rim = foot + h;
     double deep = rim - aim.mm("bore.depth");
-    List<Measure> m = new ArrayList<>();
-    m.add(measure("outside.height", "height", Measure.Kind.LENGTH, foot, 0, rim, 0, true));
-    double widest = VesselShape.widest(d);
-    m.add(over(aim, "outside.diameter", "⌀", Measure.Kind.OUTSIDE, foot + widest * h, true));
-    m.add(over(aim, "outside.foot", "⌀ foot", Measure.Kind.OUTSIDE, foot, true));
+    Measure.Kind out = Measure.Kind.OUTSIDE;
+    Measures m = new Measures(aim);
+    m.length("outside.height", "height", foot, rim, BODY)
+        .outside("outside.diameter", "⌀", foot + VesselShape.widest(d) * h, BODY)
+        .outside("outside.foot", "⌀ foot", foot, BODY);
     if (d.necked()) {
-      m.add(
-          over(
-              aim,
-              "outside.neck",
-              "⌀ neck",
-              Measure.Kind.OUTSIDE,
-              foot + VesselLimits.NECK * h,
-              true));
+      m.outside("outside.neck", "⌀ neck", foot + VesselLimits.NECK * h, BODY);
     }
     if (d.form() != Form.STRAIGHT) {
-      m.add(over(aim, "outside.rim", "⌀ rim", Measure.Kind.OUTSIDE, rim, true));
+      m.outside("outside.rim", "⌀ rim", rim, BODY);
     }
-    m.add(
-        over(
-            aim,
-            "bore.diameter",
-            "⌀ bore",
-            Measure.Kind.INSIDE,
-            rim - 0.3 * aim.mm("bore.depth"),
-            true));
-    m.add(
-        measure(
-            "bore.depth",
-            "deep",
-            Measure.Kind.DEPTH,
-            deep,
-            0,
-            rim,
-            aim.mm("bore.diameter") / 2,
-            true));
-    m.add(
-        measure(
-            "body.floor",
-            "floor",
-            Measure.Kind.DEPTH,
-            foot,
-            0,
-            foot + aim.mm("body.floor"),
-            0,
-            true));
-    m.add(
-        measure(
-            "bore.narrow-depth",
-            "narrow",
-            Measure.Kind.DEPTH,
-            rim - Math.max(1, aim.mm("bore.narrow-depth")),
-            0,
-            rim,
-            1,
-            false));
     double tenon = aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot") / 2;
-    m.add(over(aim, "tenon-foot.diameter", "tenon", Measure.Kind.OUTSIDE, tenon, false));
     double upper = rim + aim.mm("stick.face-rim") + aim.mm("stick.tenon-rim") / 2;
-    m.add(over(aim, "tenon-rim.diameter", "tenon", Measure.Kind.OUTSIDE, upper, false));
-    m.add(over(aim, "foot.recess", "recess", Measure.Kind.INSIDE, foot + 1, false));
-    m.add(
-        measure(
-            "foot.hollow",
-            "hollow",
-            Measure.Kind.DEPTH,
-            foot,
-            0,
-            foot + Math.max(0.1, aim.mm("foot.hollow")),
-            0,
-            false));
-    m.add(over(aim, "blank.round", "round", Measure.Kind.OUTSIDE, foot + 5, false));
-    return m;
-  }
-
-  private static Measure over(
-      Aim aim, String key, String label, Measure.Kind kind, double z, boolean hangs) {
-    return measure(key, label, kind, z, 0, z, aim.mm(key) / 2, hangs);
-  }
-
-  private static Measure measure(
-      String key,
-      String label,
-      Measure.Kind kind,
-      double z0,
-      double r0,
-      double z1,
-      double r1,
-      boolean hangs) {
-    return new Measure(
-        new DimKey(key), label, new Point(z0, r0), new Point(z1, r1), kind, BODY, hangs);
+    return m.inside("bore.diameter", "⌀ bore", rim - 0.3 * aim.mm("bore.depth"), BODY)
+        .deep("bore.depth", "deep", deep, rim, aim.mm("bore.diameter") / 2, BODY)
+        .deep("body.floor", "floor", foot, foot + aim.mm("body.floor"), 0, BODY)
+        .read("bore.narrow-depth", "narrow", rim, -1, BODY)
+        .turned("tenon-foot.diameter", "tenon", out, tenon, BODY)
+        .turned("tenon-rim.diameter", "tenon", out, upper, BODY)
+        .turned("foot.recess", "recess", Measure.Kind.INSIDE, foot + 1, BODY)
+        .read("foot.hollow", "hollow", foot, 1, BODY)
+        .turned("blank.round", "round", out, foot + 5, BODY)
+        .done();
   }
 
   @Override
@@ -408,36 +341,30 @@ public final class VesselKind extends NamedKind<BoredVessel> {
 
   @Override
   public List<Remedy> waysOn(BoredVessel d, Aim aim, AsFound f) {
-    List<Remedy> out = new ArrayList<>();
+    Tries out = new Tries(aim);
     double v = f.value();
     switch (f.what()) {
       case LENGTH -> {
-        set(out, "outside.height", v);
-        set(out, "outside.height", v - 2);
+        out.set("outside.height", v);
+        out.set("outside.height", v - 2);
       }
       case DIAMETER -> {
-        set(out, "outside.diameter", v);
-        set(out, "outside.diameter", v - 1);
+        out.set("outside.diameter", v);
+        out.set("outside.diameter", v - 1);
       }
       case DEPTH -> {
-        set(out, "bore.depth", v);
-        set(out, "bore.depth", v + 1);
+        out.set("bore.depth", v);
+        out.set("bore.depth", v + 1);
       }
       case FLAW -> {
-        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v);
-        set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * v - 1);
+        out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v);
+        out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v - 1);
       }
       case LOST -> {}
     }
-    set(out, "bore.diameter", aim.mm("bore.diameter") - 1);
-    set(out, "foot.hollow", 1.5);
-    return out;
-  }
-
-  private static void set(List<Remedy> out, String key, double mm) {
-    if (mm > 1) {
-      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
-    }
+    out.set("bore.diameter", aim.mm("bore.diameter") - 1);
+    out.set("foot.hollow", 1.5);
+    return out.done();
   }
 
   @Override
