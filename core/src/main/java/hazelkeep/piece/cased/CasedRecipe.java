@@ -4,7 +4,6 @@ import static hazelkeep.route.Acts.read;
 import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.bore.BoringPlan;
-import hazelkeep.bore.Pass;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
@@ -13,6 +12,7 @@ import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Act;
@@ -29,7 +29,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.Optional;
 
 /**
  * How a bored case is made: the lid is bored first, by the larger bit; the smaller bores the body
@@ -47,6 +47,7 @@ final class CasedRecipe {
   private final String calipers;
   private final String depthGauge;
   private final String lidName;
+  private final RecipeSteps steps;
   private final List<Setup> setups = new ArrayList<>();
 
   CasedRecipe(Cased design, Aim aim, Shop shop) {
@@ -57,6 +58,7 @@ final class CasedRecipe {
     this.acts = new Acts(aim, design.grit(), design.finish());
     this.calipers = shop.caliper().name();
     this.depthGauge = shop.depthGauge().name();
+    this.steps = new RecipeSteps(aim, shop);
     this.lidName = design.house() ? "roof" : "lid";
   }
 
@@ -75,34 +77,9 @@ final class CasedRecipe {
   private void centres() {
     SetupDraft s =
         new SetupDraft("centres", "Between centres", Hold.of(new Centres()), both(flat()));
-    s.step(
-        "round",
-        "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
-        Speeds.At.TURNING,
-        remove(BODY, HalfSection.box(-10, shape.length + 10, aim.mm("blank.round") / 2, shape.far)),
-        read("blank.round", calipers, "at both ends", 1, 1));
-    double f0 = aim.mm("stick.face-foot");
-    double f1 = f0 + aim.mm("stick.tenon-foot");
-    double t0 = shape.top + aim.mm("stick.waste-top");
-    double t1 = t0 + aim.mm("stick.tenon-top");
-    s.step(
-        "tenons",
-        "Face both ends, cut both tenons",
-        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
-        Speeds.At.TURNING,
-        remove(
-            BODY,
-            HalfSection.box(-10, f0, 0, shape.far)
-                .plus(HalfSection.box(t1, shape.length + 10, 0, shape.far))),
-        remove(BODY, round(f0, f1, BODY).plus(round(t0, t1, LID))),
-        turned("tenon-foot.diameter", "across its widest"),
-        turned("tenon-top.diameter", "across its widest"));
+    steps.round(s, BODY);
+    steps.tenons(s, BODY, "tenon", LID, CasedLimits.READ);
     setups.add(s.done());
-  }
-
-  private HalfSection round(double from, double to, String part) {
-    return HalfSection.box(from, to, 0, shape.far).minus(aim.part(part).stub("tenon").region());
   }
 
   private void whole() {
@@ -112,13 +89,7 @@ final class CasedRecipe {
             "Foot tenon in the jaws, tail up",
             Hold.of(squeeze(BODY), shop.live()),
             both(bodyFrame()));
-    s.step(
-        "grain mark",
-        "Mark the grain",
-        "Draw a pencil line across the join: the " + lidName + " goes back on to it.",
-        Speeds.At.TURNING,
-        new Act.Mark(BODY, "grain"),
-        new Act.Mark(LID, "grain"));
+    steps.grain(s, BODY, lidName);
     s.step(
         "part",
         "Part the " + lidName + " off",
@@ -145,7 +116,12 @@ final class CasedRecipe {
         "Cut it clean and a hair hollow, so that its outer edge closes; a dimple starts the bit.",
         Speeds.At.TURNING,
         acts.bare(0, LID, "rim"));
-    bits(s, shape.lidBore(), LID, shape::intoLid, "lid.depth", "from the rim");
+    RecipeSteps.bits(
+        s,
+        LID,
+        shape.lidBore(),
+        shape::intoLid,
+        p -> Optional.of(depth("lid.depth", "from the rim")));
     open(s, shape.lidBore(), LID, "roof");
     s.step(
         "measure",
@@ -171,7 +147,12 @@ final class CasedRecipe {
         "Cut it clean; a dimple starts the bit.",
         Speeds.At.TURNING,
         acts.bare(0, BODY, "spigot end"));
-    bits(s, shape.bodyBore(), BODY, shape::intoBody, "bore.depth", "from the spigot's end");
+    RecipeSteps.bits(
+        s,
+        BODY,
+        shape.bodyBore(),
+        shape::intoBody,
+        p -> Optional.of(depth("bore.depth", "from the spigot's end")));
     open(s, shape.bodyBore(), BODY, "inside");
     s.step(
         "shoulder",
@@ -197,35 +178,13 @@ final class CasedRecipe {
     setups.add(s.done());
   }
 
-  private void bits(
-      SetupDraft s,
-      BoringPlan plan,
-      String part,
-      Function<Pass, HalfSection> hole,
-      String key,
-      String from) {
-    for (Pass p : plan.passes()) {
-      s.bore(
-          "bore",
-          "Bore with the " + p.bit().name(),
-          "Tailstock locked, chips cleared "
-              + p.strokes()
-              + " times"
-              + p.extension().map(e -> ", then on the " + e.name()).orElse("")
-              + ". Depths and readings stand on the Bore page.",
-          p.bit(),
-          remove(part, hole.apply(p)),
-          read(
-              key,
-              depthGauge,
-              from + " to the bit's full diameter",
-              CasedLimits.READ,
-              CasedLimits.READ));
-    }
+  private Act.Read depth(String key, String from) {
+    return read(
+        key, depthGauge, from + " to the bit's full diameter", CasedLimits.READ, CasedLimits.READ);
   }
 
   private void open(SetupDraft s, BoringPlan plan, String part, String surface) {
-    if (plan.passes().isEmpty() || plan.passes().get(0).open() > 0) {
+    if (RecipeSteps.opens(plan)) {
       s.step(
           "open",
           "Open the bore",

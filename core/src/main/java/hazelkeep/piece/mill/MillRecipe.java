@@ -11,6 +11,7 @@ import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -47,6 +48,7 @@ final class MillRecipe {
   private final Acts acts;
   private final String calipers;
   private final String depthGauge;
+  private final RecipeSteps steps;
   private final List<Setup> setups = new ArrayList<>();
 
   MillRecipe(Mill design, Aim aim, Shop shop) {
@@ -57,6 +59,7 @@ final class MillRecipe {
     this.acts = new Acts(aim, design.grit(), design.finish());
     this.calipers = shop.caliper().name();
     this.depthGauge = shop.depthGauge().name();
+    this.steps = new RecipeSteps(aim, shop);
   }
 
   Route route() {
@@ -75,35 +78,9 @@ final class MillRecipe {
   private void centres() {
     SetupDraft s =
         new SetupDraft("centres", "Between centres", Hold.of(new Centres()), both(flat()));
-    s.step(
-        "round",
-        "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
-        Speeds.At.TURNING,
-        remove(BODY, HalfSection.box(-10, shape.length + 10, aim.mm("blank.round") / 2, shape.far)),
-        read("blank.round", calipers, "at both ends", 1, 1));
-    double f0 = aim.mm("stick.face-foot");
-    double f1 = f0 + aim.mm("stick.tenon-foot");
-    double t0 = shape.top + aim.mm("stick.waste-top");
-    double t1 = t0 + aim.mm("stick.tenon-top");
-    s.step(
-        "tenons",
-        "Face both ends, cut both tenons",
-        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
-        Speeds.At.TURNING,
-        remove(
-            BODY,
-            HalfSection.box(-10, f0, 0, shape.far)
-                .plus(HalfSection.box(t1, shape.length + 10, 0, shape.far))),
-        remove(BODY, round(f0, f1, BODY, "foot tenon").plus(round(t0, t1, HEAD, "tenon"))),
-        turned("tenon-foot.diameter", "across its widest"),
-        turned("tenon-top.diameter", "across its widest"));
+    steps.round(s, BODY);
+    steps.tenons(s, BODY, "foot tenon", HEAD, MillLimits.READ);
     setups.add(s.done());
-  }
-
-  /** What has to go round a tenon. */
-  private HalfSection round(double from, double to, String part, String stub) {
-    return HalfSection.box(from, to, 0, shape.far).minus(aim.part(part).stub(stub).region());
   }
 
   private void whole() {
@@ -113,13 +90,7 @@ final class MillRecipe {
             "Foot tenon in the jaws, tail up",
             Hold.of(onFoot(), shop.live()),
             both(footFrame()));
-    s.step(
-        "grain mark",
-        "Mark the grain",
-        "Draw a pencil line across the join: the head goes back on to it.",
-        Speeds.At.TURNING,
-        new Act.Mark(BODY, "grain"),
-        new Act.Mark(HEAD, "grain"));
+    steps.grain(s, BODY, HEAD);
     double m0 = shape.mouth + aim.mm("stick.face-mouth");
     double m1 = shape.mouthTenonEnd();
     s.step(
@@ -127,7 +98,9 @@ final class MillRecipe {
         "Cut the tenon at the mouth",
         "A third tenon, between body and head: the body is held by it when it is bored from the foot.",
         Speeds.At.TURNING,
-        remove(BODY, round(m0, m1, BODY, "tenon")),
+        remove(
+            BODY,
+            HalfSection.box(m0, m1, 0, shape.far).minus(aim.part(BODY).stub("tenon").region())),
         turned("tenon-mouth.diameter", "across its widest"));
     s.step(
         "part",
@@ -209,40 +182,16 @@ final class MillRecipe {
   /** Adds a step for every bit; whether something is left to open with a tool. */
   private boolean bits(
       SetupDraft s, BoringPlan plan, String part, Function<Pass, HalfSection> hole, String from) {
-    List<Pass> passes = plan.passes();
-    boolean open = false;
-    for (int i = 0; i < passes.size(); i++) {
-      Pass p = passes.get(i);
-      open |= p.open() > 0;
-      if (i + 1 < passes.size() && passes.get(i + 1).bit().equals(p.bit())) {
-        // The same bit goes on deeper: it need not be set twice.
-        continue;
-      }
-      List<Act> acted = new ArrayList<>();
-      acted.add(remove(part, hole.apply(p)));
-      depth(part, p)
-          .filter(k -> !opens(plan, k))
-          .ifPresent(
-              k ->
-                  acted.add(
-                      read(
-                          k,
-                          depthGauge,
-                          from + " to the bit's full diameter",
-                          MillLimits.READ,
-                          MillLimits.READ)));
-      s.bore(
-          "bit " + (i + 1),
-          "Bore with the " + p.bit().name(),
-          "Tailstock locked, chips cleared "
-              + p.strokes()
-              + " times"
-              + p.extension().map(e -> ", then on the " + e.name()).orElse("")
-              + ". Depths and readings stand on the Bore page.",
-          p.bit(),
-          acted.toArray(Act[]::new));
-    }
-    return open;
+    RecipeSteps.bits(
+        s,
+        part,
+        plan,
+        hole,
+        p ->
+            depth(part, p)
+                .filter(k -> !opens(plan, k))
+                .map(k -> seat(k, from + " to the bit's full diameter")));
+    return RecipeSteps.opens(plan);
   }
 
   /** Whether what a bit reached is opened with a tool afterwards, and read then. */

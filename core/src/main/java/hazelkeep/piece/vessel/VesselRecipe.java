@@ -3,6 +3,7 @@ package hazelkeep.piece.vessel;
 import static hazelkeep.route.Acts.read;
 import static hazelkeep.route.Acts.remove;
 
+import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Expand;
@@ -13,6 +14,7 @@ import hazelkeep.hold.Squeeze;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
+import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -84,13 +86,7 @@ final class VesselRecipe {
 
   private void centres() {
     SetupDraft s = draft("centres", "Between centres", Hold.of(new Centres()), new Frame(0, false));
-    s.step(
-        "round",
-        "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
-        Speeds.At.TURNING,
-        remove(BODY, HalfSection.box(-10, shape.length + 10, aim.mm("blank.round") / 2, shape.far)),
-        read("blank.round", calipers, "at both ends", 1, 1));
+    new RecipeSteps(aim, shop).round(s, BODY);
     if (recess.isPresent()) {
       double r0 = shape.rim + aim.mm("stick.face-rim");
       double r1 = r0 + aim.mm("stick.tenon-rim");
@@ -154,36 +150,9 @@ final class VesselRecipe {
         "Cut it clean and flat; a shallow hollow at the centre starts the bit.",
         Speeds.At.TURNING,
         acts.bare(0, BODY, "rim"));
-    List<Pass> passes = shape.boring().passes();
-    boolean open = false;
-    for (int i = 0; i < passes.size(); i++) {
-      Pass p = passes.get(i);
-      open |= p.open() > 0;
-      List<Act> acted = new ArrayList<>();
-      acted.add(remove(BODY, shape.hole(p)));
-      // What a tool opens or hollows afterwards is read then.
-      if (i > 0) {
-        acted.add(
-            read(
-                "bore.narrow-depth",
-                depthGauge,
-                "from the rim to the bit's full diameter",
-                VesselLimits.READ,
-                VesselLimits.READ));
-      } else if (p.open() == 0 && !design.rigged()) {
-        acted.add(depth("from the rim to the bit's full diameter"));
-      }
-      s.bore(
-          "bit " + (i + 1),
-          "Bore with the " + p.bit().name(),
-          "Tailstock locked, chips cleared "
-              + p.strokes()
-              + " times"
-              + p.extension().map(e -> ", then on the " + e.name()).orElse("")
-              + ". Depths and readings stand on the Bore page.",
-          p.bit(),
-          acted.toArray(Act[]::new));
-    }
+    BoringPlan plan = shape.boring();
+    boolean open = RecipeSteps.opens(plan);
+    RecipeSteps.bits(s, BODY, plan, shape::hole, p -> after(plan, p));
     // A hollow that is still to come is measured when it is there.
     boolean widened = open && !design.rigged();
     List<Act> mouth = new ArrayList<>();
@@ -209,6 +178,16 @@ final class VesselRecipe {
         Speeds.At.SANDING,
         acts.sand(BODY, "rim"));
     setups.add(s.done());
+  }
+
+  /** What is read after a bit; what a tool opens or hollows afterwards is read then. */
+  private Optional<Act.Read> after(BoringPlan plan, Pass p) {
+    String to = "from the rim to the bit's full diameter";
+    if (p.depth() > plan.bore().steps().get(0).depth()) {
+      return Optional.of(
+          read("bore.narrow-depth", depthGauge, to, VesselLimits.READ, VesselLimits.READ));
+    }
+    return p.open() == 0 && !design.rigged() ? Optional.of(depth(to)) : Optional.empty();
   }
 
   /** What the mouth's step cuts: the flare, and the bore where no bit has its size. */

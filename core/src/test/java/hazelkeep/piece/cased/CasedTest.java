@@ -122,9 +122,9 @@ class CasedTest {
   @Test
   void the_lid_is_bored_before_the_spigot_is_turned_to_it() {
     List<String> keys = plan(needle()).route().steps().stream().map(s -> s.key().path()).toList();
-    assertThat(keys.indexOf("lid/bore")).isLessThan(keys.indexOf("body/bore"));
+    assertThat(keys.indexOf("lid/bit 1")).isLessThan(keys.indexOf("body/bit 1"));
     assertThat(keys.indexOf("lid/measure")).isLessThan(keys.indexOf("body/jam"));
-    assertThat(keys.indexOf("body/bore")).isLessThan(keys.indexOf("body/jam"));
+    assertThat(keys.indexOf("body/bit 1")).isLessThan(keys.indexOf("body/jam"));
     // The other way round, the fit is told as done too early or against nothing.
     Plan<Cased> early =
         plan(needle(), new RouteEdit.MoveAfter(new StepKey("body/jam"), new StepKey("body/face")));

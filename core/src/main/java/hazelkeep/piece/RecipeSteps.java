@@ -1,0 +1,131 @@
+package hazelkeep.piece;
+
+import static hazelkeep.route.Acts.read;
+import static hazelkeep.route.Acts.remove;
+
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Steps that every kind's recipe has in common, with their words. */
+public final class RecipeSteps {
+  /** How far beside the blank a cut reaches, mm. */
+  private static final double BEYOND = 10;
+
+  /** What the rounded blank may be off, mm: all else is turned from it. */
+  private static final double ROUNDED = 1;
+
+  private final Aim aim;
+  private final String calipers;
+  private final double far;
+
+  /** For a piece and a shop. */
+  public RecipeSteps(Aim aim, Shop shop) {
+    this.aim = aim;
+    this.calipers = shop.caliper().name();
+    this.far = aim.mm("blank.across") + 2 * BEYOND;
+  }
+
+  /** The blank brought to a cylinder between centres. */
+  public void round(SetupDraft s, String part) {
+    s.step(
+        "round",
+        "Round the blank",
+        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Speeds.At.TURNING,
+        remove(
+            part,
+            HalfSection.box(
+                -BEYOND, aim.mm("blank.length") + BEYOND, aim.mm("blank.round") / 2, far)),
+        read("blank.round", calipers, "at both ends", ROUNDED, ROUNDED));
+  }
+
+  /** A tenon to be cut at an end: where its region is, and which way the blank ends. */
+  private HalfSection around(String part, String stub) {
+    HalfSection tenon = aim.part(part).stub(stub).region();
+    return HalfSection.box(tenon.minZ(), tenon.maxZ(), 0, far).minus(tenon);
+  }
+
+  /**
+   * Both ends faced, and a tenon cut at each.
+   *
+   * @param foot the part at the foot end and its stub
+   * @param top the part at the other end and its stub
+   * @param within what a tenon may be off, mm
+   */
+  public void tenons(SetupDraft s, String foot, String stub, String top, double within) {
+    double from = aim.part(foot).stub(stub).region().minZ();
+    double to = aim.part(top).stub("tenon").region().maxZ();
+    s.step(
+        "tenons",
+        "Face both ends, cut both tenons",
+        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        remove(
+            foot,
+            HalfSection.box(-BEYOND, from, 0, far)
+                .plus(HalfSection.box(to, aim.mm("blank.length") + BEYOND, 0, far))),
+        remove(foot, around(foot, stub).plus(around(top, "tenon"))),
+        read("tenon-foot.diameter", calipers, "across its widest", within, within),
+        read("tenon-top.diameter", calipers, "across its widest", within, within));
+  }
+
+  /** A pencil line across the join. */
+  public void grain(SetupDraft s, String one, String other) {
+    s.step(
+        "grain mark",
+        "Mark the grain",
+        "Draw a pencil line across the join: the " + other + " goes back on to it.",
+        Speeds.At.TURNING,
+        new Act.Mark(one, "grain"),
+        new Act.Mark(aim.parts().get(1).name(), "grain"));
+  }
+
+  /**
+   * A step for every bit that is set; one that goes on deeper with the same bit is one step.
+   *
+   * @param hole what a pass takes
+   * @param reads what is measured after it
+   */
+  public static void bits(
+      SetupDraft s,
+      String part,
+      BoringPlan plan,
+      Function<Pass, HalfSection> hole,
+      Function<Pass, Optional<Act.Read>> reads) {
+    List<Pass> passes = plan.passes();
+    for (int i = 0; i < passes.size(); i++) {
+      Pass p = passes.get(i);
+      if (i + 1 < passes.size() && passes.get(i + 1).bit().equals(p.bit())) {
+        continue;
+      }
+      List<Act> acts = new ArrayList<>();
+      acts.add(remove(part, hole.apply(p)));
+      reads.apply(p).ifPresent(acts::add);
+      s.bore(
+          "bit " + (i + 1),
+          "Bore with the " + p.bit().name(),
+          "Tailstock locked, chips cleared "
+              + p.strokes()
+              + " times"
+              + p.extension().map(e -> ", then on the " + e.name()).orElse("")
+              + ". Depths and readings stand on the Bore page.",
+          p.bit(),
+          acts.toArray(Act[]::new));
+    }
+  }
+
+  /** Whether something is left to open with a tool. */
+  public static boolean opens(BoringPlan plan) {
+    return plan.passes().isEmpty() || plan.passes().stream().anyMatch(p -> p.open() > 0);
+  }
+}
