@@ -6,7 +6,6 @@ import hazelkeep.piece.box.LiddedBox.Roof;
 import hazelkeep.piece.box.LiddedBox.School;
 import hazelkeep.route.Aim;
 import hazelkeep.solid.HalfSection;
-import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 
 /** The room inside a lidded box: how much goes in, and how tall. */
@@ -99,37 +98,28 @@ final class BoxRoom {
   static Properties properties(LiddedBox d, Aim aim) {
     BoxShape s = BoxShape.of(d, aim.dims());
     HalfSection body = aim.part("body").target();
-    HalfSection lid = aim.part("lid").target();
-    double wood = body.volume() + lid.volume();
-    double density = aim.blank().density();
-    // Closed, the lid sits lower by the jump.
-    double centre =
-        (body.volume() * (body.centroid() - s.foot)
-                + lid.volume() * (lid.centroid() - s.jump - s.foot))
-            / wood;
-    return new Properties(
-        ml(s, body, s.mouth()),
-        ml(s, body, s.mouth() - BoxLimits.LINE_BELOW_BRIM),
-        wood / 1000,
-        Double.isNaN(density) ? OptionalDouble.empty() : OptionalDouble.of(wood * density * 1e-6),
-        Math.toDegrees(Math.atan(aim.mm("outside.foot") / 2 / centre)));
+    return Properties.of(
+        aim,
+        room(s, body, s.mouth()),
+        room(s, body, s.mouth() - BoxLimits.LINE_BELOW_BRIM),
+        aim.mm("outside.foot"));
   }
 
   /** What the body holds to the brim, ml. */
   static double brimMl(LiddedBox d, Aim aim) {
     BoxShape s = BoxShape.of(d, aim.dims());
-    return ml(s, aim.part("body").target(), s.mouth());
+    return room(s, aim.part("body").target(), s.mouth()) / 1000;
   }
 
-  /** Room in the body up to a line: the hollow that is open to it on the axis. */
-  private static double ml(BoxShape s, HalfSection body, double line) {
+  /** Room in the body up to a line, mm3: the hollow that is open to it on the axis. */
+  private static double room(BoxShape s, HalfSection body, double line) {
     if (line <= s.foot) {
       return 0;
     }
     double most = 0;
     for (HalfSection p : HalfSection.box(s.foot, line, 0, s.far).minus(body).pieces()) {
       if (p.minR() == 0 && Math.abs(p.maxZ() - line) < 0.01) {
-        most = Math.max(most, p.volume() / 1000);
+        most = Math.max(most, p.volume());
       }
     }
     return most;

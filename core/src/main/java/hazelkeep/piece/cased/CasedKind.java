@@ -37,7 +37,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -55,7 +54,6 @@ public final class CasedKind extends NamedKind<Cased> {
   private static final String BODY = CasedShape.BODY;
   private static final String LID = CasedShape.LID;
   private static final double GROOVE = 2;
-  private static final double ML = 1000;
 
   private static final List<DimKey> RECORDED =
       Stream.of(
@@ -463,7 +461,6 @@ public final class CasedKind extends NamedKind<Cased> {
   @Override
   public Properties properties(Cased d, Aim aim) {
     HalfSection body = aim.part(BODY).target().in(aim.part(BODY).closed());
-    HalfSection lid = aim.part(LID).target().in(aim.part(LID).closed());
     double mouth = aim.mm("body.height") + aim.mm("joint.length");
     double floor = mouth - aim.mm("bore.depth");
     double room =
@@ -474,16 +471,6 @@ public final class CasedKind extends NamedKind<Cased> {
             .filter(p -> p.maxZ() > floor + 1)
             .mapToDouble(HalfSection::volume)
             .sum();
-    double wood = (body.volume() + lid.volume()) / ML;
-    double density = aim.blank().density();
-    double centre =
-        (body.centroid() * body.volume() + lid.centroid() * lid.volume())
-            / (body.volume() + lid.volume());
-    return new Properties(
-        room / ML,
-        0,
-        wood,
-        Double.isNaN(density) ? OptionalDouble.empty() : OptionalDouble.of(wood * density / ML),
-        Math.toDegrees(Math.atan(aim.mm("outside.foot") / 2 / centre)));
+    return Properties.of(aim, room, 0, aim.mm("outside.foot"));
   }
 }

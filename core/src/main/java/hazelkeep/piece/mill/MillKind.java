@@ -39,7 +39,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -55,7 +54,6 @@ public final class MillKind extends NamedKind<Mill> {
   private static final String BODY = MillShape.BODY;
   private static final String HEAD = MillShape.HEAD;
   private static final double GROOVE = 2;
-  private static final double ML = 1000;
 
   private static final List<DimKey> RECORDED =
       Stream.of(
@@ -471,22 +469,11 @@ public final class MillKind extends NamedKind<Mill> {
   @Override
   public Properties properties(Mill d, Aim aim) {
     HalfSection body = aim.part(BODY).target().in(aim.part(BODY).closed());
-    HalfSection head = aim.part(HEAD).target().in(aim.part(HEAD).closed());
     double from = aim.mm("ring.depth");
     double to = aim.mm("body.height") - aim.mm("joint.length");
     HalfSection shaft = HalfSection.box(0, to, 0, aim.mm("shaft.diameter") / 2);
     HalfSection room =
         HalfSection.box(from, to, 0, aim.mm("bore.diameter") / 2).minus(body).minus(shaft);
-    double wood = (body.volume() + head.volume()) / ML;
-    double density = aim.blank().density();
-    double centre =
-        (body.centroid() * body.volume() + head.centroid() * head.volume())
-            / (body.volume() + head.volume());
-    return new Properties(
-        room.volume() / ML,
-        0,
-        wood,
-        Double.isNaN(density) ? OptionalDouble.empty() : OptionalDouble.of(wood * density / ML),
-        Math.toDegrees(Math.atan(aim.mm("outside.diameter") / 2 / centre)));
+    return Properties.of(aim, room.volume(), 0, aim.mm("outside.diameter"));
   }
 }

@@ -35,7 +35,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -52,7 +51,9 @@ public final class VesselKind extends NamedKind<BoredVessel> {
 
   private static final String BODY = VesselShape.BODY;
   private static final double GROOVE = 2;
-  private static final double ML = 1000;
+
+  /** How far below the brim a vessel is filled, mm. */
+  private static final double LINE = 10;
 
   private static final List<DimKey> RECORDED =
       Stream.of(
@@ -394,14 +395,7 @@ public final class VesselKind extends NamedKind<BoredVessel> {
     HalfSection hollow =
         HalfSection.box(foot + 1, rim, 0, aim.mm("bore.diameter") / 2 + aim.mm("mouth.flare"))
             .minus(target);
-    double brim = hollow.volume() / ML;
-    double line = hollow.and(HalfSection.box(foot, rim - 10, 0, HalfSection.FAR)).volume() / ML;
-    double wood = target.volume() / ML;
-    double density = aim.blank().density();
-    OptionalDouble grams =
-        Double.isNaN(density) ? OptionalDouble.empty() : OptionalDouble.of(wood * density / ML);
-    double tips =
-        Math.toDegrees(Math.atan(aim.mm("outside.foot") / 2 / (target.centroid() - foot)));
-    return new Properties(brim, line, wood, grams, tips);
+    double line = hollow.and(HalfSection.box(foot, rim - LINE, 0, HalfSection.FAR)).volume();
+    return Properties.of(aim, hollow.volume(), line, aim.mm("outside.foot"));
   }
 }
