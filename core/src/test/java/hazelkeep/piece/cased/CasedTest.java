@@ -235,6 +235,75 @@ class CasedTest {
         .doesNotContain("holes-close", "hole-edge", "hole-misses");
   }
 
+  /** Holes strewn at random: what is told is what a ruler over the rolled-out side would tell. */
+  @Test
+  void strewn_holes_against_a_ruler() {
+    Random random = new Random(29);
+    int told = 0;
+    for (int round = 0; round < 40; round++) {
+      SideHole[] holes = new SideHole[5];
+      for (int i = 0; i < holes.length; i++) {
+        holes[i] =
+            hole("h" + i, 22 + random.nextInt(30), random.nextInt(360), 3 + random.nextInt(6));
+      }
+      Plan<Cased> plan = plan(with(holes));
+      double radius = plan.aim().mm("outside.diameter") / 2;
+      int close = 0;
+      for (int i = 0; i < holes.length; i++) {
+        for (int j = i + 1; j < holes.length; j++) {
+          // The two middles as points in space on the outside.
+          double[] a = point(holes[i], radius);
+          double[] b = point(holes[j], radius);
+          double apart =
+              Math.sqrt(
+                  Math.pow(a[0] - b[0], 2) + Math.pow(a[1] - b[1], 2) + Math.pow(a[2] - b[2], 2));
+          double wood = apart - (holes[i].diameter().mm() + holes[j].diameter().mm()) / 2;
+          close += wood < 4 ? 1 : 0;
+        }
+      }
+      assertThat(codes(plan).stream().filter("holes-close"::equals).count()).isEqualTo(close);
+      told += close;
+      var side = plan.sketch().rolled().orElseThrow();
+      assertThat(side.places()).hasSize(5);
+      assertThat(side.places()).allMatch(p -> p.along() >= 0 && p.along() < side.round());
+    }
+    assertThat(told).isGreaterThan(10);
+  }
+
+  private static double[] point(SideHole h, double radius) {
+    double turn = Math.toRadians(h.degrees());
+    return new double[] {radius * Math.cos(turn), radius * Math.sin(turn), h.height().mm()};
+  }
+
+  /** A lid that was bored wider moves the spigot; a deeper one leaves less to the body. */
+  @Test
+  void readings_in_the_lid_are_met_by_the_body() {
+    Cased c = holding(13, 86, true);
+    Plan<Cased> plan = plan(c);
+    var wide =
+        hazelkeep.piece.Dims.resolve(
+            c,
+            CasedKind.NEEDLE_CASE.rules(),
+            shop,
+            java.util.Map.of(new DimKey("recess.diameter"), 18.2));
+    assertThat(wide.get(new DimKey("spigot.diameter")).mm())
+        .isCloseTo(plan.aim().mm("spigot.diameter") + 0.2, within(1e-9));
+    assertThat(wide.get(new DimKey("outside.diameter")).mm())
+        .isEqualTo(plan.aim().mm("outside.diameter"));
+    var deep =
+        hazelkeep.piece.Dims.resolve(
+            c,
+            CasedKind.NEEDLE_CASE.rules(),
+            shop,
+            java.util.Map.of(new DimKey("lid.depth"), plan.aim().mm("lid.depth") + 2));
+    assertThat(deep.get(new DimKey("bore.depth")).mm())
+        .as("what goes in needs so much less of the body")
+        .isCloseTo(plan.aim().mm("bore.depth") - 2, within(1e-9));
+    assertThat(deep.get(new DimKey("lid.height")).mm()).isEqualTo(plan.aim().mm("lid.height"));
+    assertThat(deep.get(new DimKey("lid.end")).mm())
+        .isCloseTo(plan.aim().mm("lid.end") - 2, within(1e-9));
+  }
+
   @Test
   void too_many_holes_are_refused() {
     List<SideHole> many = new ArrayList<>();

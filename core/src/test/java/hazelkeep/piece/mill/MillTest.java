@@ -245,6 +245,72 @@ class MillTest {
   }
 
   @Test
+  void every_remedy_that_is_offered_helps() {
+    List<Mill> wrong =
+        List.of(
+            mill().with("outside.height", 172),
+            mill().with("bore.mouth", 60),
+            mill().with("shaft.bore", 52),
+            mill().with("outside.waist", 33),
+            mill().with("drive.depth", 51),
+            mill().with("blank.length", 200),
+            shaker().with("holes.circle", 5),
+            shaker().with("holes.circle", 17),
+            mill().with("shaft.hole", 6.1));
+    int offered = 0;
+    for (Mill m : wrong) {
+      Plan<Mill> plan = plan(m).withRemedies();
+      for (Finding f : plan.findings()) {
+        for (Remedy r : f.remedies()) {
+          offered++;
+          assertThat(plan.applied(r).orElseThrow().findings()).noneMatch(f::sameAs);
+        }
+      }
+    }
+    assertThat(offered).isGreaterThan(12);
+  }
+
+  /** A reading of the mouth's bore makes up for itself in the bore from the foot. */
+  @Test
+  void a_bore_that_came_out_short_is_met_from_the_other_end() {
+    Plan<Mill> plan = plan(mill());
+    double mouth = plan.aim().mm("bore.mouth");
+    double foot = plan.aim().mm("bore.foot");
+    var dims =
+        hazelkeep.piece.Dims.resolve(
+            mill(),
+            MillKind.MILL.rules(),
+            shop,
+            java.util.Map.of(new DimKey("bore.mouth"), mouth - 4));
+    assertThat(dims.get(new DimKey("bore.foot")).mm()).isCloseTo(foot + 4, within(1e-9));
+    BothEnds b = new MillShape(mill(), dims, shop).through();
+    assertThat(b.overlap()).isCloseTo(BothEnds.OVERLAP, within(1e-9));
+    for (String same : List.of("outside.height", "body.height", "outside.waist", "stick.need")) {
+      assertThat(dims.get(new DimKey(same)).mm()).as(same).isEqualTo(plan.aim().mm(same));
+    }
+  }
+
+  /** A bore read wider in the mouth moves the head's tenon, and no outside with it. */
+  @Test
+  void a_measured_mouth_moves_the_tenon_and_nothing_that_is_turned_already() {
+    Plan<Mill> plan = plan(mill());
+    var dims =
+        hazelkeep.piece.Dims.resolve(
+            mill(),
+            MillKind.MILL.rules(),
+            shop,
+            java.util.Map.of(new DimKey("bore.diameter"), 25.3));
+    List<String> moved =
+        dims.values().stream()
+            .filter(d -> Math.abs(d.mm() - plan.aim().mm(d.key().path())) > 1e-9)
+            .map(d -> d.key().path())
+            .toList();
+    assertThat(moved).containsExactlyInAnyOrder("bore.diameter", "spigot.diameter");
+    assertThat(dims.get(new DimKey("spigot.diameter")).mm())
+        .isCloseTo(25.3 - plan.aim().mm("joint.clearance"), within(1e-9));
+  }
+
+  @Test
   void random_mills_without_a_stop_are_whole() {
     Random random = new Random(41);
     int sound = 0;

@@ -86,7 +86,7 @@ public record BoringView(
       List<PassView> passes = new ArrayList<>();
       List<String> against = new ArrayList<>();
       for (BoringPlan p : b.plans()) {
-                passes.addAll(passes(p, plan, quill, show));
+        passes.addAll(passes(p, plan, quill, show));
         p.verdicts().forEach(v -> against.add(p.bore().name() + ": " + said(v, show)));
       }
       out.add(
@@ -142,7 +142,7 @@ public record BoringView(
       }
       for (Worked w : plan.rehearsal().worked(s.id(), plan.shop())) {
         out.add(
-                        Character.toUpperCase(s.id().name().charAt(0))
+            Character.toUpperCase(s.id().name().charAt(0))
                 + s.id().name().substring(1)
                 + (w.doing() == Doing.CUT ? ": cut with the " : ": sanded with the ")
                 + w.tool()
@@ -156,14 +156,13 @@ public record BoringView(
     return out.stream().distinct().toList();
   }
 
-    /** A pass for each bit that is set; what the same bit only begins is told with its next. */
+  /** A pass for each bit that is set; what the same bit only begins is told with its next. */
   private static List<PassView> passes(BoringPlan p, Plan<?> plan, Quill quill, Show show) {
     List<PassView> out = new ArrayList<>();
     List<String> begun = new ArrayList<>();
     for (int i = 0; i < p.passes().size(); i++) {
       Pass x = p.passes().get(i);
-      boolean goesOn =
-          i + 1 < p.passes().size() && p.passes().get(i + 1).bit().equals(x.bit());
+      boolean goesOn = i + 1 < p.passes().size() && p.passes().get(i + 1).bit().equals(x.bit());
       if (goesOn) {
         begun.add(
             "Then open the first "
