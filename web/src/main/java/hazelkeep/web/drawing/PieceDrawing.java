@@ -132,11 +132,11 @@ public final class PieceDrawing {
         "aria-label",
         "The piece in its blank, section above the axis, outside below",
         "data-left",
-        sheet.left(),
+        Double.toString(sheet.left()),
         "data-axis",
-        sheet.axis(),
+        Double.toString(sheet.axis()),
         "data-scale",
-        sheet.scale());
+        Double.toString(sheet.scale()));
     svg.open("defs")
         .pattern("waste", 9, 9, "rotate(45)", "waste", "M0 0v9")
         .pattern("grain", 64, 13, null, null, "M2 3h34M44 6.5h18M10 10h40")
