@@ -8,6 +8,8 @@ import hazelkeep.shop.Bit;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Tool;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -49,6 +51,22 @@ public final class Tenons {
         .filter(e -> e <= most)
         .max(Double::compare)
         .map(e -> shop(e, why));
+  }
+
+  /**
+   * A tenon's half-section.
+   *
+   * @param from where it begins, in the blank's z
+   * @param first its diameter there, mm
+   * @param last its diameter at its other end, mm
+   */
+  public static HalfSection region(double from, double to, double first, double last) {
+    return HalfSection.of(
+        List.of(
+            new Point(from, 0),
+            new Point(from, first / 2),
+            new Point(to, last / 2),
+            new Point(to, 0)));
   }
 
   /** The dovetail of the jaws that will hold it. */

@@ -3,6 +3,7 @@ package hazelkeep.wood;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.LineOfWork;
 import hazelkeep.solid.Polyline;
+import java.util.EnumSet;
 import java.util.Set;
 
 /**
@@ -19,6 +20,22 @@ import java.util.Set;
  */
 public record Surface(
     SurfaceId id, Role role, Polyline line, HalfSection zone, boolean inside, Set<Doing> needs) {
+  /**
+   * A surface that needs what its role says.
+   *
+   * @param finished whether the piece gets a finish; else what is seen stays raw
+   */
+  public static Surface of(
+      SurfaceId id, Role role, Polyline line, HalfSection zone, boolean inside, boolean finished) {
+    Set<Doing> needs =
+        switch (role) {
+          case SHOW -> finished ? EnumSet.allOf(Doing.class) : EnumSet.of(Doing.CUT, Doing.SAND);
+          case FIT, MEET -> EnumSet.of(Doing.CUT);
+          case GRIP -> EnumSet.noneOf(Doing.class);
+        };
+    return new Surface(id, role, line, zone, inside, needs);
+  }
+
   /** The directions from which a tool may come to it on the lathe. */
   public LineOfWork.From from() {
     return inside ? LineOfWork.From.TAIL : LineOfWork.From.OUTSIDE;

@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Tenons;
 import hazelkeep.piece.box.LiddedBox.Floor;
 import hazelkeep.piece.box.LiddedBox.OutlinePoint;
 import hazelkeep.piece.box.LiddedBox.Roof;
@@ -19,7 +20,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Profile;
 import hazelkeep.wood.Body;
-import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Species;
@@ -28,10 +28,8 @@ import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import hazelkeep.wood.Woods;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
 /** The target shapes of a lidded box in its blank. */
@@ -42,7 +40,6 @@ final class BoxShape {
   private final LiddedBox design;
   private final Map<DimKey, Dim> dims;
   private final boolean over;
-  private final Set<Doing> show;
 
   /** Foot plane, join on the body, lid rim, lid top; jump from the lid's blank z to closed z. */
   final double foot;
@@ -58,8 +55,6 @@ final class BoxShape {
     this.design = design;
     this.dims = dims;
     this.over = design.school() == School.LID_OVER;
-    this.show =
-        design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
     foot = mm("stick.face-foot") + mm("stick.tenon-foot") + mm("stick.waste-foot");
     join = foot + mm("body.height");
     jump = mm("joint.length") + mm("stick.face-spigot") + mm("stick.kerf") + mm("stick.face-rim");
@@ -265,13 +260,8 @@ final class BoxShape {
 
   private Surface surface(
       String part, String name, Role role, Polyline line, HalfSection zone, boolean inside) {
-    Set<Doing> needs =
-        switch (role) {
-          case SHOW -> show;
-          case FIT, MEET -> EnumSet.of(Doing.CUT);
-          case GRIP -> EnumSet.noneOf(Doing.class);
-        };
-    return new Surface(new SurfaceId(part, name), role, line, zone, inside, needs);
+    return Surface.of(
+        new SurfaceId(part, name), role, line, zone, inside, !design.finish().isEmpty());
   }
 
   /** The hollow of the body from the plane where it begins down to the floor and the axis. */
@@ -413,20 +403,14 @@ final class BoxShape {
 
   private HalfSection footTenon() {
     double from = mm("stick.face-foot");
-    double to = from + mm("stick.tenon-foot");
-    double end = mm("tenon-foot.diameter") / 2;
-    double root = mm("tenon-foot.root") / 2;
-    return HalfSection.of(
-        List.of(new Point(from, 0), new Point(from, end), new Point(to, root), new Point(to, 0)));
+    return Tenons.region(
+        from, from + mm("stick.tenon-foot"), mm("tenon-foot.diameter"), mm("tenon-foot.root"));
   }
 
   private HalfSection topTenon() {
     double from = top + mm("stick.waste-top");
-    double to = from + mm("stick.tenon-top");
-    double end = mm("tenon-top.diameter") / 2;
-    double root = mm("tenon-top.root") / 2;
-    return HalfSection.of(
-        List.of(new Point(from, 0), new Point(from, root), new Point(to, end), new Point(to, 0)));
+    return Tenons.region(
+        from, from + mm("stick.tenon-top"), mm("tenon-top.root"), mm("tenon-top.diameter"));
   }
 
   private Polyline lidRoof(double from) {

@@ -10,6 +10,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Tenons;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
 import hazelkeep.shop.Shop;
@@ -20,7 +21,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Profile;
 import hazelkeep.solid.Span;
-import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Species;
@@ -29,10 +29,8 @@ import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** The target shapes of a bored case in its blank: the body's foot towards the headstock. */
 final class CasedShape {
@@ -193,15 +191,8 @@ final class CasedShape {
 
   private Surface surface(
       String part, String name, Role role, Polyline line, HalfSection zone, boolean inside) {
-    Set<Doing> show =
-        design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
-    return new Surface(
-        new SurfaceId(part, name),
-        role,
-        line,
-        zone,
-        inside,
-        role == Role.SHOW ? show : EnumSet.of(Doing.CUT));
+    return Surface.of(
+        new SurfaceId(part, name), role, line, zone, inside, !design.finish().isEmpty());
   }
 
   /** The end of a bore: what is opened with a tool, then the bit's own end. */
@@ -342,17 +333,12 @@ final class CasedShape {
   }
 
   private HalfSection tenon(String end) {
-    double root = mm("tenon-" + end + ".root") / 2;
-    double wide = mm("tenon-" + end + ".diameter") / 2;
+    double root = mm("tenon-" + end + ".root");
+    double wide = mm("tenon-" + end + ".diameter");
     boolean atFoot = end.equals("foot");
     double from = atFoot ? mm("stick.face-foot") : top + mm("stick.waste-top");
     double to = from + mm("stick.tenon-" + end);
-    return HalfSection.of(
-        List.of(
-            new Point(from, 0),
-            new Point(from, atFoot ? wide : root),
-            new Point(to, atFoot ? root : wide),
-            new Point(to, 0)));
+    return Tenons.region(from, to, atFoot ? wide : root, atFoot ? root : wide);
   }
 
   /** The wood beside the body's bore, up to the join. */

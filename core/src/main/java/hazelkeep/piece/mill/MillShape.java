@@ -11,6 +11,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Tenons;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
 import hazelkeep.shop.Shop;
@@ -21,7 +22,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Profile;
 import hazelkeep.solid.Span;
-import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Species;
@@ -30,10 +30,8 @@ import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * The target shapes of a mill in its blank: the body's foot towards the headstock, then the head.
@@ -266,16 +264,10 @@ final class MillShape {
         .moved(rim);
   }
 
-  private Set<Doing> show() {
-    return design.finish().isEmpty()
-        ? EnumSet.of(Doing.CUT, Doing.SAND)
-        : EnumSet.allOf(Doing.class);
-  }
-
   private Surface surface(
       String part, String name, Role role, Polyline line, HalfSection zone, boolean inside) {
-    Set<Doing> needs = role == Role.SHOW ? show() : EnumSet.of(Doing.CUT);
-    return new Surface(new SurfaceId(part, name), role, line, zone, inside, needs);
+    return Surface.of(
+        new SurfaceId(part, name), role, line, zone, inside, !design.finish().isEmpty());
   }
 
   private Part body() {
@@ -456,22 +448,17 @@ final class MillShape {
 
   /** A chucking tenon: its root towards the wood that it carries. */
   private HalfSection tenon(String end) {
-    double root = mm("tenon-" + end + ".root") / 2;
-    double wide = mm("tenon-" + end + ".diameter") / 2;
+    double root = mm("tenon-" + end + ".root");
+    double wide = mm("tenon-" + end + ".diameter");
     double from =
         switch (end) {
           case "foot" -> mm("stick.face-foot");
           case "mouth" -> mouth + mm("stick.face-mouth");
           default -> top + mm("stick.waste-top");
         };
-    double to = from + mm("stick.tenon-" + end);
     boolean outwards = !end.equals("foot");
-    return HalfSection.of(
-        List.of(
-            new Point(from, 0),
-            new Point(from, outwards ? root : wide),
-            new Point(to, outwards ? wide : root),
-            new Point(to, 0)));
+    double to = from + mm("stick.tenon-" + end);
+    return Tenons.region(from, to, outwards ? root : wide, outwards ? wide : root);
   }
 
   /** The wood beside the body's bores. */

@@ -173,10 +173,10 @@ final class VesselRecipe {
         mouth);
     s.step(
         "sand rim",
-        "Sand the rim",
-        "Rim and flare through the grits; a split stick with abrasive, never a finger in the bore.",
+        "Sand and finish the rim",
+        "Rim and flare through the grits, then the finish; a split stick with abrasive, never a finger in the bore.",
         Speeds.At.SANDING,
-        acts.sand(BODY, "rim"));
+        acts.treat(BODY, "rim"));
     setups.add(s.done());
   }
 

@@ -10,6 +10,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Tenons;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
@@ -21,7 +22,6 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Profile;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Body;
-import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Species;
@@ -29,10 +29,8 @@ import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -292,12 +290,9 @@ final class VesselShape {
             ? HalfSection.closed(flare, new Point(lip, 0), new Point(rim, 0))
             : HalfSection.EMPTY;
     HalfSection cavity = bore.plus(open);
-    Set<Doing> show =
-        design.finish().isEmpty() ? EnumSet.of(Doing.CUT, Doing.SAND) : EnumSet.allOf(Doing.class);
-    Set<Doing> cut = EnumSet.of(Doing.CUT);
     List<Surface> surfaces = new ArrayList<>();
     if (flared) {
-      surfaces.add(surface("flare", Role.MEET, flare, open, true, cut));
+      surfaces.add(surface("flare", Role.MEET, flare, open, true));
     }
     surfaces.addAll(
         List.of(
@@ -307,23 +302,20 @@ final class VesselShape {
                 footLine,
                 HalfSection.closed(
                     footLine, new Point(foot, far), new Point(-BEYOND, far), new Point(-BEYOND, 0)),
-                false,
-                show),
+                false),
             surface(
                 "side",
                 Role.SHOW,
                 side,
                 HalfSection.closed(side, new Point(rim, far), new Point(foot, far)),
-                false,
-                show),
+                false),
             surface(
                 "rim",
                 Role.SHOW,
                 Polyline.of(rim, rRim, rim, mouth),
                 HalfSection.box(rim, length + BEYOND, 0, far),
-                false,
-                EnumSet.of(Doing.CUT, Doing.SAND)),
-            surface("inside", Role.MEET, inside, bore, true, cut)));
+                false),
+            surface("inside", Role.MEET, inside, bore, true)));
     HalfSection outer = HalfSection.closed(footLine.then(side), new Point(rim, 0));
     HalfSection target = outer.minus(cavity);
     double middle = foot + 0.5 * mm("outside.height");
@@ -340,9 +332,9 @@ final class VesselShape {
         new Frame(foot, false));
   }
 
-  private static Surface surface(
-      String name, Role role, Polyline line, HalfSection zone, boolean inside, Set<Doing> needs) {
-    return new Surface(new SurfaceId(BODY, name), role, line, zone, inside, needs);
+  private Surface surface(String name, Role role, Polyline line, HalfSection zone, boolean inside) {
+    return Surface.of(
+        new SurfaceId(BODY, name), role, line, zone, inside, !design.finish().isEmpty());
   }
 
   /** The foot from the axis outwards: hollowed, or with a recess for jaws. */
@@ -356,22 +348,14 @@ final class VesselShape {
 
   private HalfSection rimTenon() {
     double from = rim + mm("stick.face-rim");
-    double to = from + mm("stick.tenon-rim");
-    return HalfSection.of(
-        List.of(
-            new Point(from, 0),
-            new Point(from, mm("tenon-rim.root") / 2),
-            new Point(to, mm("tenon-rim.diameter") / 2),
-            new Point(to, 0)));
+    return Tenons.region(
+        from, from + mm("stick.tenon-rim"), mm("tenon-rim.root"), mm("tenon-rim.diameter"));
   }
 
   private HalfSection tenon() {
     double from = mm("stick.face-foot");
-    double to = from + mm("stick.tenon-foot");
-    double end = mm("tenon-foot.diameter") / 2;
-    double root = mm("tenon-foot.root") / 2;
-    return HalfSection.of(
-        List.of(new Point(from, 0), new Point(from, end), new Point(to, root), new Point(to, 0)));
+    return Tenons.region(
+        from, from + mm("stick.tenon-foot"), mm("tenon-foot.diameter"), mm("tenon-foot.root"));
   }
 
   /** What a pass takes: the bit with its point, from above the mouth down to its depth. */
