@@ -35,6 +35,18 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
     return new BoringPlan(bore, List.copyOf(passes), List.copyOf(verdicts));
   }
 
+  /** The passes for which a bit is set: one that goes on deeper with the same bit is one. */
+  public List<Pass> set() {
+    List<Pass> out = new ArrayList<>();
+    for (Pass p : passes) {
+      if (!out.isEmpty() && out.get(out.size() - 1).bit().equals(p.bit())) {
+        out.remove(out.size() - 1);
+      }
+      out.add(p);
+    }
+    return List.copyOf(out);
+  }
+
   /** The bit that leaves least to open; among equals the one that needs no extension. */
   private static Optional<Pass> best(Bore.Step step, Bore bore, Shop shop) {
     return candidates(step, bore, shop).stream().min(BEST);

@@ -102,17 +102,14 @@ public final class RecipeSteps {
       BoringPlan plan,
       Function<Pass, HalfSection> hole,
       Function<Pass, Optional<Act.Read>> reads) {
-    List<Pass> passes = plan.passes();
-    for (int i = 0; i < passes.size(); i++) {
-      Pass p = passes.get(i);
-      if (i + 1 < passes.size() && passes.get(i + 1).bit().equals(p.bit())) {
-        continue;
-      }
+    int no = 0;
+    for (Pass p : plan.set()) {
+      no++;
       List<Act> acts = new ArrayList<>();
       acts.add(remove(part, hole.apply(p)));
       reads.apply(p).ifPresent(acts::add);
       s.bore(
-          "bit " + (i + 1),
+          "bit " + no,
           "Bore with the " + p.bit().name(),
           "Tailstock locked, chips cleared "
               + p.strokes()

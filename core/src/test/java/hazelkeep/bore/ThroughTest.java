@@ -156,6 +156,20 @@ class ThroughTest {
   }
 
   @Test
+  void a_bit_that_goes_on_deeper_is_set_once() {
+    BoringPlan plan =
+        BoringPlan.of(
+            new Bore(
+                "foot",
+                List.of(new Bore.Step(44, 2), new Bore.Step(38, 14), new Bore.Step(25, 60))),
+            shop);
+    assertThat(plan.passes()).extracting(p -> p.bit().diameter()).containsExactly(38.0, 38.0, 25.0);
+    assertThat(plan.set()).extracting(Pass::depth).containsExactly(14.0, 60.0);
+    assertThat(BoringPlan.of(Bore.plain("well", 25, 60), shop).set()).hasSize(1);
+    assertThat(BoringPlan.of(Bore.plain("well", 1, 60), shop).set()).isEmpty();
+  }
+
+  @Test
   void among_equally_slim_pairs_the_stouter_spigot_wins() {
     Shop wall =
         shop.withBits(

@@ -144,7 +144,7 @@ final class MillShape {
           "Something is bored in the head: a seat, a hollow, a hole.");
     }
     try {
-      return BoringPlan.of(new Bore("head", steps), shop);
+      return BoringPlan.of(new Bore("from its tenon", steps), shop);
     } catch (IllegalArgumentException e) {
       throw new BadDesign(
           new DimKey("drive.diameter"),

@@ -160,10 +160,9 @@ public record BoringView(
   private static List<PassView> passes(BoringPlan p, Plan<?> plan, Quill quill, Show show) {
     List<PassView> out = new ArrayList<>();
     List<String> begun = new ArrayList<>();
-    for (int i = 0; i < p.passes().size(); i++) {
-      Pass x = p.passes().get(i);
-      boolean goesOn = i + 1 < p.passes().size() && p.passes().get(i + 1).bit().equals(x.bit());
-      if (goesOn) {
+    List<Pass> set = p.set();
+    for (Pass x : p.passes()) {
+      if (!set.contains(x)) {
         begun.add(
             "Then open the first "
                 + show.len(x.depth())

@@ -291,7 +291,7 @@ class PaperController {
       double y = 56;
       for (Boring b : plan.sketch().boring()) {
         for (BoringPlan p : b.plans()) {
-          for (Pass x : p.passes()) {
+          for (Pass x : p.set()) {
             if (y > Sheet.HEIGHT - 30) {
               s.next();
               y = 24;
@@ -323,7 +323,7 @@ class PaperController {
             18,
             y,
             11,
-            "Stations of the " + v.part() + ", from its " + v.from() + ", in " + unit.word());
+            "Stations of the " + v.part() + ", from the " + v.from() + ", in " + unit.word());
         y += 7;
         s.text(18, y, 9, "depth");
         s.text(48, y, 9, "inside");
@@ -426,13 +426,26 @@ class PaperController {
           x = 24;
         }
         story(s, plan, p, show, x, top);
-        x += 88;
+        x += COLUMN;
       }
       return pdf(s.bytes(), "story-stick.pdf");
     }
   }
 
-  /** A part's heights from its lowest end, each with what is turned there. */
+  /** Room for a stick and its labels beside one another, mm. */
+  private static final double COLUMN = 96;
+
+  /** A depth's inner end, which is marked on the outside; where anything else lies. */
+  private static double place(Measure m, Part p) {
+    if (m.kind() != Measure.Kind.DEPTH) {
+      return m.from().z();
+    }
+    double low = Math.abs(m.from().z() - p.target().minZ());
+    double high = Math.abs(m.to().z() - p.target().maxZ());
+    return low < high ? m.to().z() : m.from().z();
+  }
+
+  /** A part's heights from its lowest end, each with what is turned or bored there. */
   private static void story(Sheet s, Plan<?> plan, Part p, Show show, double x, double top) {
     double from = p.target().minZ();
     double long_ = p.target().maxZ() - from;
@@ -446,12 +459,13 @@ class PaperController {
     List<Measure> marks =
         plan.sketch().measures().stream()
             .filter(m -> m.part().equals(p.name()))
-            .filter(m -> m.from().z() >= from - 0.01 && m.from().z() <= from + shown + 0.01)
-            .sorted(Comparator.comparingDouble(m -> m.from().z()))
+            .filter(m -> m.hangs() && m.kind() != Measure.Kind.LENGTH)
+            .filter(m -> place(m, p) >= from - 0.01 && place(m, p) <= from + shown + 0.01)
+            .sorted(Comparator.comparingDouble(m -> place(m, p)))
             .toList();
     for (Measure m : marks) {
       boolean across = m.kind() == Measure.Kind.INSIDE || m.kind() == Measure.Kind.OUTSIDE;
-      double y = top + m.from().z() - from;
+      double y = top + place(m, p) - from;
       Dim d = plan.aim().dims().get(m.key());
       s.line(x, y, x + 18, y);
       label = Math.max(y + 1, label + 4);
@@ -459,8 +473,8 @@ class PaperController {
       s.text(
           x + 24,
           label,
-          8,
-          show.bare(m.from().z() - from)
+          7.5,
+          show.bare(place(m, p) - from)
               + " · "
               + d.label()
               + (across ? " ⌀ " : " ")
@@ -506,6 +520,9 @@ class PaperController {
     return y + 6;
   }
 
+  /** A flag shorter than this has no room for its words, mm. */
+  private static final double WORDS = 24;
+
   /** A strip as long as a depth, cut off where the page ends. */
   private static void flag(Sheet s, double depth, double y) {
     double from = 18;
@@ -514,7 +531,8 @@ class PaperController {
     s.line(from, y + 9, to, y + 9);
     s.line(from, y - 1.5, from, y + 10.5);
     s.line(to, y - 1.5, to, y + 10.5);
-    s.text(from + 1.5, y + 6, 8, "rim of the bit");
+    // A short flag has its words beside it.
+    s.text(depth < WORDS ? to + 2 : from + 1.5, y + 6, 8, "rim of the bit");
   }
 
   /** What is cut and set for every hold, for the wall behind the chuck. */

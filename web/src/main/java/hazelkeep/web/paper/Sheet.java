@@ -118,7 +118,9 @@ final class Sheet implements AutoCloseable {
   /** Letters that the face has; others become a question mark rather than an error. */
   private String printable(String text) {
     StringBuilder out = new StringBuilder();
-    text.codePoints()
+    // The face has the letter that looks like it, not the sign for a diameter.
+    text.replace('⌀', 'Ø')
+        .codePoints()
         .forEach(
             c -> {
               try {
