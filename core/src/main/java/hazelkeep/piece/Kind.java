@@ -84,6 +84,11 @@ public interface Kind<D extends Design> {
     return HalfSection.EMPTY;
   }
 
+  /** The piece that stands beside it and has its outside; empty where there is none. */
+  default Optional<Twin<D>> twin(D design, Aim aim) {
+    return Optional.empty();
+  }
+
   /** What is bought and let into it. */
   default List<Fitting> fittings(D design, Aim aim) {
     return List.of();

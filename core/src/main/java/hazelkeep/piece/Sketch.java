@@ -65,6 +65,11 @@ public record Sketch<D extends Design>(
     return kind.keep(design, aim, shop);
   }
 
+  /** The piece that stands beside it and has its outside. */
+  public Optional<Twin<D>> twin() {
+    return kind.twin(design, aim);
+  }
+
   /** What is bought and let into it. */
   public List<Fitting> fittings() {
     return kind.fittings(design, aim);

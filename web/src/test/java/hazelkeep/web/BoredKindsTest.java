@@ -163,6 +163,19 @@ class BoredKindsTest {
   }
 
   @Test
+  void a_twin_is_planned_with_one_press() {
+    long id = pieces.create("Pair", MillKind.MILL, MillKind.MILL.fresh().with("outside.waist", 49));
+    assertThat(visitor.get("/pieces/" + id + "/parts").body()).contains("Plan its twin shaker");
+    long twin = made(visitor.post("/pieces/" + id + "/twin"));
+    assertThat(pieces.get(twin).kind().name()).isEqualTo("shaker");
+    assertThat(plan(twin).aim().mm("outside.waist")).isEqualTo(49);
+    assertThat(plan(twin).aim().mm("outside.height"))
+        .isEqualTo(plan(id).aim().mm("outside.height"));
+    assertThat(visitor.get("/pieces/" + twin + "/parts").body()).doesNotContain("Plan its");
+    assertThat(visitor.post("/pieces/1/twin").statusCode()).isEqualTo(404);
+  }
+
+  @Test
   void an_emptied_size_is_left_to_the_rules() {
     long id =
         pieces.create("Emptied", MillKind.MILL, MillKind.MILL.fresh().with("ring.diameter", 34));

@@ -25,6 +25,7 @@ import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.Twin;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -289,6 +290,45 @@ public final class MillKind extends NamedKind<Mill> {
   @Override
   public HalfSection keep(Mill d, Aim aim, Shop shop) {
     return new MillShape(d, aim.dims(), shop).walls().zone();
+  }
+
+  /** The sizes that both of a pair share. */
+  private static final List<String> OUTSIDE =
+      List.of(
+          "outside.height",
+          "outside.diameter",
+          "outside.waist",
+          "outside.join",
+          "outside.top",
+          "head.height",
+          "head.dome");
+
+  /** The shaker beside a mill: the works decide the outside, so the mill comes first. */
+  @Override
+  public Optional<Twin<Mill>> twin(Mill d, Aim aim) {
+    if (!d.grinds()) {
+      return Optional.empty();
+    }
+    Mill fresh = SHAKER.fresh();
+    Map<DimKey, Size> shared = new TreeMap<>();
+    OUTSIDE.forEach(k -> shared.put(new DimKey(k), Size.mm(aim.mm(k))));
+    Mill twin =
+        new Mill(
+            fresh.role(),
+            d.form(),
+            fresh.fit(),
+            d.holes(),
+            d.species(),
+            d.grit(),
+            d.finish(),
+            Optional.empty(),
+            shared,
+            d.mouthBy(),
+            d.topBy(),
+            d.jamWood(),
+            d.paper(),
+            d.grainSlope());
+    return Optional.of(new Twin<>(SHAKER, twin));
   }
 
   @Override

@@ -310,6 +310,34 @@ class MillTest {
         .isCloseTo(25.3 - plan.aim().mm("joint.clearance"), within(1e-9));
   }
 
+  /** Beside one another they are one line: the same radius at every height. */
+  @Test
+  void a_twin_has_the_same_outside_and_another_inside() {
+    for (Mill m : List.of(mill(), mill().with("shaft.length", 150).with("outside.waist", 50))) {
+      Plan<Mill> one = plan(m);
+      var twin = one.sketch().twin().orElseThrow();
+      assertThat(twin.design().role()).isNotEqualTo(m.role());
+      assertThat(twin.kind().fresh().role()).isEqualTo(twin.design().role());
+      Plan<Mill> other = Plan.of(twin.kind(), twin.design(), shop, List.of());
+      assertThat(other.stops()).as(codes(other).toString()).isZero();
+      double high = one.aim().mm("outside.height");
+      for (double z = 0.5; z < high - 6; z += 1) {
+        assertThat(outer(other, z)).as("at %s", z).isCloseTo(outer(one, z), within(0.02));
+      }
+      assertThat(other.sketch().fittings().size()).isNotEqualTo(one.sketch().fittings().size());
+    }
+    assertThat(plan(shaker()).sketch().twin())
+        .as("the works decide: the mill comes first")
+        .isEmpty();
+  }
+
+  private static double outer(Plan<Mill> plan, double z) {
+    return plan.aim().parts().stream()
+        .mapToDouble(p -> p.target().in(p.closed()).outer(z))
+        .max()
+        .orElse(0);
+  }
+
   @Test
   void random_mills_without_a_stop_are_whole() {
     Random random = new Random(41);

@@ -5,6 +5,8 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.SideHole;
+import hazelkeep.piece.Sketch;
+import hazelkeep.piece.Twin;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.piece.cased.Cased;
@@ -15,6 +17,7 @@ import hazelkeep.piece.vessel.BoredVessel;
 import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
+import hazelkeep.shop.Shop;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
@@ -80,8 +83,9 @@ class DemoPieces implements ApplicationRunner {
     Mill mill = Restated.with(MillKind.MILL.fresh(), "species", "Black walnut");
     mill = mill.with("shaft.length", 172).with("ring.diameter", 38).with("plate.diameter", 44);
     pieces.create("Spice mill for the galley", MillKind.MILL, mill);
-    Mill shaker = Restated.with(MillKind.SHAKER.fresh(), "species", "Black walnut");
-    pieces.create("Salt shaker, twin of the mill", MillKind.SHAKER, shaker);
+    Twin<Mill> shaker =
+        Sketch.of(MillKind.MILL, mill, Shop.starter(), Map.of()).twin().orElseThrow();
+    pieces.create("Salt shaker, twin of the mill", shaker.kind(), shaker.design());
   }
 
   /** For the harbour wall. */

@@ -2,16 +2,19 @@ package hazelkeep.web.parts;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Design;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Sketch;
+import hazelkeep.piece.Twin;
 import hazelkeep.web.drawing.PartsDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.piece.FindingView;
 import hazelkeep.web.piece.Marks;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import java.util.ArrayList;
@@ -20,6 +23,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 
 /** The parts side by side, the list of what is bought, the order of assembly, holes in the side. */
 @Controller
@@ -77,11 +81,26 @@ class PartsController {
     model.addAttribute(
         "fittings", sketch.fittings().stream().map(f -> view(f, plan, show)).toList());
     model.addAttribute("assembly", sketch.assembly());
+    model.addAttribute("twin", sketch.twin().map(t -> t.kind().title()).orElse(""));
     model.addAttribute("holes", sketch.rolled().map(r -> holes(r, show)).orElse(List.of()));
     model.addAttribute("rolled", sketch.rolled().map(r -> PartsDrawing.rolled(r, show)).orElse(""));
     model.addAttribute("shapeMarks", Marks.shape(findings));
     model.addAttribute("routeMarks", Marks.route(findings));
     return "parts/parts";
+  }
+
+  /** Plans the piece that stands beside this one. */
+  @PostMapping("/pieces/{id:\\d+}/twin")
+  String twin(@PathVariable long id) {
+    Piece piece = pieces.get(id);
+    return "redirect:/pieces/" + twin(piece, planner.current(piece).sketch());
+  }
+
+  private <D extends Design> long twin(Piece piece, Sketch<D> sketch) {
+    Twin<D> twin =
+        sketch.twin().orElseThrow(() -> new NotThere("No other piece stands beside this one."));
+    String name = piece.name() + ", its " + twin.kind().title();
+    return pieces.create(name, twin.kind(), twin.design());
   }
 
   private static PartView view(Fitting f, Plan<?> plan, Show show) {
