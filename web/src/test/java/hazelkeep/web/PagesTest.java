@@ -373,6 +373,8 @@ class PagesTest {
 
   @Test
   void numbers_follow_the_unit_and_the_unit_goes_nowhere_else() {
+    // The newest card is on the shelf, however many others there are.
+    pieces.create("In inches", kind, LiddedBox.fresh().with("outside.diameter", 62));
     visitor.get("/");
     HttpResponse<String> r =
         visitor.post("/unit", "to", "INCH", "back", "https://elsewhere.example/");
