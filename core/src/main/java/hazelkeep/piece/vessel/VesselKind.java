@@ -30,6 +30,8 @@ import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
@@ -389,12 +391,15 @@ public final class VesselKind extends NamedKind<BoredVessel> {
 
   @Override
   public Properties properties(BoredVessel d, Aim aim) {
-    HalfSection target = aim.part(BODY).target();
-    double foot = aim.part(BODY).closed().zero();
+    Part vessel = aim.part(BODY);
+    double foot = vessel.closed().zero();
     double rim = foot + aim.mm("outside.height");
+    // What is bored or hollowed is the zone of the surfaces in it.
     HalfSection hollow =
-        HalfSection.box(foot + 1, rim, 0, aim.mm("bore.diameter") / 2 + aim.mm("mouth.flare"))
-            .minus(target);
+        vessel.surfaces().stream()
+            .filter(Surface::inside)
+            .map(Surface::zone)
+            .reduce(HalfSection.EMPTY, HalfSection::plus);
     double line = hollow.and(HalfSection.box(foot, rim - LINE, 0, HalfSection.FAR)).volume();
     return Properties.of(aim, hollow.volume(), line, aim.mm("outside.foot"));
   }

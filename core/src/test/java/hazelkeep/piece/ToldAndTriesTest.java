@@ -1,0 +1,142 @@
+package hazelkeep.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Verdict;
+import hazelkeep.piece.mill.MillKind;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Span;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** How judges tell and what they try. */
+class ToldAndTriesTest {
+  private final Shop shop = Shop.starter();
+  private final Aim aim = Sketch.of(MillKind.MILL, MillKind.MILL.fresh(), shop, Map.of()).aim();
+
+  /** Half the limit stops the work, less than the limit is watched, the limit itself will do. */
+  @ParameterizedTest
+  @CsvSource({"3.0,", "3.1,", "2.9, WATCH", "1.6, WATCH", "1.5, STOP", "0, STOP", "-2, STOP"})
+  void what_is_thin_is_graded_by_half_its_limit(double found, Grade grade) {
+    Told told = new Told();
+    boolean said =
+        told.thin("wall-thin", found, 3, "Thin", "Why.", "body", new Point(1, 2), "Thicker.");
+    assertThat(said).isEqualTo(grade != null);
+    assertThat(told.done()).hasSize(grade == null ? 0 : 1);
+    if (grade != null) {
+      Finding f = told.done().get(0);
+      assertThat(f.grade()).isEqualTo(grade);
+      assertThat(f.verdict().found()).isEqualTo(found);
+      assertThat(f.verdict().unit()).isEqualTo("mm");
+      assertThat(f.where()).contains(new Point(1, 2));
+    }
+  }
+
+  @Test
+  void notes_of_a_boring_plan_are_not_told_but_what_stops_it_is() {
+    Told told = new Told();
+    told.bores(BoringPlan.of(Bore.plain("opened", 28, 60), shop), "body", null);
+    assertThat(told.done()).isEmpty();
+    told.bores(BoringPlan.of(Bore.plain("deep", 10, 400), shop), "body", new Point(0, 0));
+    assertThat(told.done()).extracting(Finding::code).contains("bit-short");
+    assertThat(told.done()).allMatch(f -> !f.advice().isBlank());
+  }
+
+  @Test
+  void a_wall_beside_a_bore_is_told_where_it_is_thinnest() {
+    HalfSection cone =
+        HalfSection.of(
+                List.of(new Point(0, 0), new Point(0, 20), new Point(100, 10), new Point(100, 0)))
+            .minus(HalfSection.box(10, 101, 0, 8));
+    Told told = new Told();
+    told.beside(new BoreWalls(cone, new Span(10, 100), 3, z -> 0), "body", "Thin");
+    Finding f = told.done().get(0);
+    assertThat(f.where().orElseThrow().z()).isGreaterThan(99);
+    assertThat(f.verdict().found()).isBetween(1.9, 2.1);
+    assertThat(f.grade()).isEqualTo(Grade.WATCH);
+    Told stout = new Told();
+    stout.beside(new BoreWalls(cone, new Span(10, 50), 3, z -> 0), "body", "Thin");
+    assertThat(stout.done()).isEmpty();
+  }
+
+  private static Remedy set(String key, double mm) {
+    return new Remedy.SetDim(new DimKey(key), Length.mm(mm));
+  }
+
+  @Test
+  void tries_are_rounded_kept_within_reason_and_said_once() {
+    double ring = aim.mm("ring.depth");
+    List<Remedy> tried =
+        new Tries(aim)
+            .set("ring.depth", 12.349)
+            .set("ring.depth", 12.30001)
+            .set("ring.depth", -4)
+            .set("ring.depth", 5_000)
+            .more(1.25, "ring.depth", "bore.diameter")
+            .choose("form", "STRAIGHT")
+            .choose("form", "STRAIGHT")
+            .done();
+    assertThat(tried)
+        .containsExactly(
+            set("ring.depth", 12.3),
+            set("ring.depth", Math.round((ring + 1.25) * 10) / 10.0),
+            set("bore.diameter", 26.3),
+            new Remedy.Choose("form", "STRAIGHT"));
+  }
+
+  @Test
+  void every_other_way_to_hold_an_end_is_tried_and_the_step_put_back_last() {
+    StepKey step = new StepKey("mouth/mouth");
+    Finding f =
+        new Finding(
+            new Verdict("hold-weak", Grade.STOP, 4, 10, "N", "Weak", "Why."),
+            Optional.of(step),
+            "body",
+            Optional.empty(),
+            "Otherwise.",
+            List.of());
+    List<End> ends = MillKind.MILL.ends(MillKind.MILL.fresh());
+    List<Remedy> tried = new Tries(aim).ends(ends).done(f);
+    int others = ends.stream().mapToInt(e -> e.choice().options().size() - 1).sum();
+    assertThat(tried).hasSize(others + 1);
+    assertThat(tried.get(others)).isEqualTo(new Remedy.Restore(step));
+    for (End e : ends) {
+      assertThat(tried).doesNotContain(new Remedy.Choose(e.choice().name(), e.choice().chosen()));
+    }
+    assertThat(Tries.held("hold-weak")).isTrue();
+    assertThat(Tries.held("wall-thin")).isFalse();
+  }
+
+  @Test
+  void a_depth_that_is_nothing_still_has_its_mark() {
+    Sketch<?> none =
+        Sketch.of(MillKind.MILL, MillKind.MILL.fresh().with("plate.depth", 0), shop, Map.of());
+    Measure plate =
+        none.measures().stream()
+            .filter(m -> m.key().equals(new DimKey("plate.depth")))
+            .findFirst()
+            .orElseThrow();
+    assertThat(plate.to().z()).isGreaterThan(plate.from().z());
+    assertThat(plate.hangs()).isFalse();
+    for (Measure m : none.measures()) {
+      if (m.kind() == Measure.Kind.DEPTH) {
+        assertThat(m.to().z()).as("%s", m.key()).isGreaterThan(m.from().z());
+      }
+    }
+  }
+}
