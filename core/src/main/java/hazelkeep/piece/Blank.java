@@ -26,6 +26,9 @@ public record Blank(
   /** Bark thicker than this share of a limb's radius leaves too little wood to speak of. */
   private static final double BARK_MOST = 0.5;
 
+  private static final double LEAST = 10;
+  private static final double MOST = 450;
+
   /**
    * @throws IllegalArgumentException when out of range, saying what would be accepted
    */
@@ -34,8 +37,8 @@ public record Blank(
     slim = slim == null ? Optional.empty() : slim;
     bark = bark == null ? Optional.empty() : bark;
     Stated.within(length, 20, 900, "A blank is");
-    Stated.within(across, 10, 450, "A blank is");
-    Stated.within(slim, 10, 450, "A limb's smaller diameter is");
+    Stated.within(across, LEAST, MOST, "A blank is");
+    Stated.within(slim, LEAST, MOST, "A limb's smaller diameter is");
     Stated.within(bark, 0, 40, "Bark is");
     if (square && (slim.isPresent() || bark.isPresent())) {
       throw new IllegalArgumentException(
@@ -47,7 +50,7 @@ public record Blank(
               + Dims.both(across.get().mm()));
     }
     double thick = bark.map(Size::mm).orElse(0.0);
-    double least = slim.or(() -> Optional.of(Size.mm(450))).get().mm();
+    double least = slim.map(Size::mm).orElse(MOST);
     if (thick > BARK_MOST * Math.min(least, across.map(Size::mm).orElse(least)) / 2) {
       throw new IllegalArgumentException(
           "Bark stays thinner than half the limb's radius; this leaves too little wood");

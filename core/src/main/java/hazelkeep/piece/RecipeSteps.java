@@ -79,15 +79,19 @@ public final class RecipeSteps {
         read("tenon-top.diameter", calipers, "across its widest", within, within));
   }
 
-  /** A pencil line across the join. */
-  public void grain(SetupDraft s, String one, String other) {
+  /**
+   * A pencil line across the join.
+   *
+   * @param called the other part in the trade's words
+   */
+  public static void grain(SetupDraft s, String one, String other, String called) {
     s.step(
         "grain mark",
         "Mark the grain",
-        "Draw a pencil line across the join: the " + other + " goes back on to it.",
+        "Draw a pencil line across the join: the " + called + " goes back on to it.",
         Speeds.At.TURNING,
         new Act.Mark(one, "grain"),
-        new Act.Mark(aim.parts().get(1).name(), "grain"));
+        new Act.Mark(other, "grain"));
   }
 
   /**

@@ -89,7 +89,7 @@ final class CasedRecipe {
             "Foot tenon in the jaws, tail up",
             Hold.of(squeeze(BODY), shop.live()),
             both(bodyFrame()));
-    steps.grain(s, BODY, lidName);
+    RecipeSteps.grain(s, BODY, LID, lidName);
     s.step(
         "part",
         "Part the " + lidName + " off",

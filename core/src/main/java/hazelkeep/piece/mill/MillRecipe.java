@@ -90,7 +90,7 @@ final class MillRecipe {
             "Foot tenon in the jaws, tail up",
             Hold.of(onFoot(), shop.live()),
             both(footFrame()));
-    steps.grain(s, BODY, HEAD);
+    RecipeSteps.grain(s, BODY, HEAD, HEAD);
     double m0 = shape.mouth + aim.mm("stick.face-mouth");
     double m1 = shape.mouthTenonEnd();
     s.step(

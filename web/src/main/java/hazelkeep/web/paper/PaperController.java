@@ -130,11 +130,9 @@ class PaperController {
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
     try (Sheet s = new Sheet("Cut sheet: " + piece.name())) {
-      s.text(18, 22, 18, piece.name());
-      s.text(
-          18,
-          29,
-          10,
+      titled(
+          s,
+          piece,
           "Cut sheet · "
               + piece.design().species()
               + " · blank "
@@ -143,7 +141,6 @@ class PaperController {
               + show.len(plan.aim().mm("blank.across"))
               + " · all positions from the foot end of the blank, in "
               + unit.word());
-      s.controlBar(18, 40);
       double y = head(s, 54, "Position", "After", "Length");
       for (Cut c : cuts(plan, show)) {
         s.right(44, y, 11, c.at());
@@ -167,6 +164,13 @@ class PaperController {
       steps(s, plan, show, y + 8);
       return pdf(s.bytes(), "cut-sheet.pdf");
     }
+  }
+
+  /** Name, what the sheet is, and the bar that tells whether it was printed to scale. */
+  private static void titled(Sheet s, Piece piece, String what) {
+    s.text(18, 22, 18, piece.name());
+    s.text(18, 29, 10, what);
+    s.controlBar(18, 40);
   }
 
   private static double head(Sheet s, double y, String a, String b, String c) {
@@ -281,13 +285,10 @@ class PaperController {
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
     try (Sheet s = new Sheet("Bit flags: " + piece.name())) {
-      s.text(18, 22, 18, piece.name());
-      s.text(
-          18,
-          29,
-          10,
+      titled(
+          s,
+          piece,
           "Bit flags 1:1: lay the line on the rim of the bit, wrap the flag's edge round; then what to fetch, and stations");
-      s.controlBar(18, 40);
       double y = 56;
       for (Boring b : plan.sketch().boring()) {
         for (BoringPlan p : b.plans()) {
@@ -357,13 +358,10 @@ class PaperController {
     Show show = new Show(unit);
     try (Sheet s = new Sheet("Hole template: " + piece.name())) {
       Optional<Rolled> rolled = plan.sketch().rolled();
-      s.text(18, 22, 18, piece.name());
-      s.text(
-          18,
-          29,
-          10,
+      titled(
+          s,
+          piece,
           "Hole template 1:1: the left edge on the grain mark, the long edge on the foot");
-      s.controlBar(18, 40);
       rolled.ifPresentOrElse(
           r -> strips(s, r, show),
           () -> s.text(18, 56, 10, "This piece has no holes in its side."));
@@ -542,9 +540,7 @@ class PaperController {
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
     try (Sheet s = new Sheet("Holds: " + piece.name())) {
-      s.text(18, 22, 18, piece.name());
-      s.text(18, 29, 10, "Holds · " + piece.design().species() + " · all sizes in " + unit.word());
-      s.controlBar(18, 40);
+      titled(s, piece, "Holds · " + piece.design().species() + " · all sizes in " + unit.word());
       double y = 54;
       for (HoldView h : HoldView.all(plan, show)) {
         if (y > Sheet.HEIGHT - 44) {
