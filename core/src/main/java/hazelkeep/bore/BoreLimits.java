@@ -8,8 +8,17 @@ public final class BoreLimits {
   /** The same at most. */
   public static final double RIM_FAST = 0.79;
 
-  /** Twist bits turn about so many times as fast. */
+  /** Slim twist bits, and all of them in soft wood, may turn so many times as fast. */
   public static final double TWIST_FASTER = 2;
+
+  /** Smallest twist bit that turns no faster than other bits in hard wood. */
+  public static final double TWIST_SEEN_LEAST = 8;
+
+  /** Largest twist bit that the rule was seen on. */
+  public static final double TWIST_SEEN_MOST = 20;
+
+  /** Wood from this density on is hard, kg/m3 (assumed: a little below that of cherry). */
+  public static final double HARD = 550;
 
   /** Smallest size that the rule of speeds was seen on. */
   public static final double SEEN_LEAST = 12;

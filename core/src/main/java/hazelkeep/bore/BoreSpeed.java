@@ -8,19 +8,34 @@ import hazelkeep.shop.Bit;
  * @param from rpm
  * @param to rpm
  * @param seen whether the rule was seen on bits of that size
+ * @param basis what it rests on, in words
  */
-public record BoreSpeed(double from, double to, boolean seen) {
+public record BoreSpeed(double from, double to, boolean seen, String basis) {
   private static final double MM = 1000;
   private static final double SECONDS = 60;
 
-  /** By the speed of the rim (common practice); less in hard wood. */
-  public static BoreSpeed of(Bit bit) {
-    double faster = bit.form() == Bit.Form.TWIST ? BoreLimits.TWIST_FASTER : 1;
+  /**
+   * By the speed of the rim (common practice). Twist bits take the same band in hard wood from 8 mm
+   * up; slimmer ones, and all of them in soft wood, up to twice as much.
+   *
+   * @param density of the wood, kg/m3; not a number where it is not known, which counts as hard
+   */
+  public static BoreSpeed of(Bit bit, double density) {
     double d = bit.diameter();
+    boolean twist = bit.form() == Bit.Form.TWIST;
+    boolean soft = density < BoreLimits.HARD;
+    boolean faster = twist && (soft || d < BoreLimits.TWIST_SEEN_LEAST);
+    double most = faster ? BoreLimits.TWIST_FASTER : 1;
+    boolean seen =
+        twist
+            ? d >= BoreLimits.TWIST_SEEN_LEAST && d <= BoreLimits.TWIST_SEEN_MOST
+            : d >= BoreLimits.SEEN_LEAST && d <= BoreLimits.SEEN_MOST;
+    String basis =
+        faster
+            ? "a twist bit, slim or in soft wood: up to twice the rim speed, common practice"
+            : "speed of the rim, common practice; slower in very hard wood";
     return new BoreSpeed(
-        faster * rpm(BoreLimits.RIM_SLOW, d),
-        faster * rpm(BoreLimits.RIM_FAST, d),
-        d >= BoreLimits.SEEN_LEAST && d <= BoreLimits.SEEN_MOST);
+        rpm(BoreLimits.RIM_SLOW, d), most * rpm(BoreLimits.RIM_FAST, d), seen, basis);
   }
 
   /** rpm of a rim speed, m/s, on a diameter, mm. */

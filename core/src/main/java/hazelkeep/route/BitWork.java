@@ -12,6 +12,7 @@ import hazelkeep.shop.Bit;
 import hazelkeep.shop.Lathe;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,22 +31,38 @@ final class BitWork {
   /** A hole within this of the bit's own radius leaves it nothing to cut, mm. */
   private static final double OPEN = 0.1;
 
+  /** A bit stands being turned so many times as fast for a short bore (assumed). */
+  private static final double TOO_FAST = 1.5;
+
   private BitWork() {}
 
-  /** The speed of a bit, kept within the lathe's, in whole tens. */
-  static Optional<Speeds> speeds(Step step, Lathe lathe) {
+  /** The window of the work in which its bit may turn as well; the work's own without a bit. */
+  static Speeds speeds(Step step, Speeds work, Work mounted, Lathe lathe) {
     return step.bit()
-        .map(
-            b -> {
-              BoreSpeed s = BoreSpeed.of(b);
-              double from = tens(s.from(), lathe);
-              double to = tens(s.to(), lathe);
-              return new Speeds(from, to, to);
-            });
+        .map(b -> BoreSpeed.of(b, density(mounted)))
+        .map(s -> work.and(s.from(), s.to(), lathe))
+        .orElse(work);
   }
 
-  private static double tens(double rpm, Lathe lathe) {
-    return Math.rint(Math.max(lathe.slowest(), Math.min(lathe.fastest(), rpm)) / 10) * 10;
+  /** The densest wood that is mounted, kg/m3; not a number where one is not known. */
+  private static double density(Work work) {
+    return work.bodies().values().stream().mapToDouble(Body::density).max().orElse(Double.NaN);
+  }
+
+  /** The lathe can't turn as slowly as a bit of that size asks. */
+  static Optional<Verdict> tooFast(Bit bit, Work mounted, Lathe lathe) {
+    double most = BoreSpeed.of(bit, density(mounted)).to();
+    return most >= lathe.slowest()
+        ? Optional.empty()
+        : Optional.of(
+            new Verdict(
+                "bit-fast",
+                lathe.slowest() > TOO_FAST * most ? Grade.STOP : Grade.WATCH,
+                lathe.slowest(),
+                most,
+                "rpm",
+                "The lathe's slowest speed is too fast for the " + bit.name(),
+                "Its rim runs faster than it cuts: it smokes and loses its edge."));
   }
 
   /** What would go wrong with the bit of a step. */

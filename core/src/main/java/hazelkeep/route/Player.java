@@ -152,12 +152,16 @@ final class Player {
     Optional<Speeds> speeds =
         !setup.hold().onLathe() || diameter <= 0
             ? Optional.empty()
-            : BitWork.speeds(step, shop.lathe())
-                .or(() -> Optional.of(Speeds.of(diameter, round, step.at(), shop.lathe())));
+            : Optional.of(
+                BitWork.speeds(
+                    step, Speeds.of(diameter, round, step.at(), shop.lathe()), work, shop.lathe()));
     sandedEarly(setup, step, before);
     for (Verdict v : BitWork.judge(setup, step, work)) {
       find(v, step.key(), setup.frames().keySet().iterator().next(), null);
     }
+    speeds
+        .flatMap(s -> tooFast(step, s, work))
+        .ifPresent(v -> find(v, step.key(), setup.frames().keySet().iterator().next(), null));
     Stiffness held = shaking.of(setup, before);
     Stiffness left = shaking.of(setup, now);
     Stage stage =
@@ -177,6 +181,26 @@ final class Player {
     }
     stages.add(stage);
     return now;
+  }
+
+  /** The lathe turns faster at its slowest than the work, or its bit, may turn. */
+  private Optional<Verdict> tooFast(Step step, Speeds window, Work work) {
+    if (window.ceiling() >= shop.lathe().slowest()) {
+      return Optional.empty();
+    }
+    return step.bit()
+        .flatMap(b -> BitWork.tooFast(b, work, shop.lathe()))
+        .or(
+            () ->
+                Optional.of(
+                    new Verdict(
+                        "lathe-fast",
+                        Grade.STOP,
+                        shop.lathe().slowest(),
+                        window.ceiling(),
+                        "rpm",
+                        "The lathe's slowest speed is too fast for work so thick",
+                        "By its largest diameter it may not turn faster than the ceiling.")));
   }
 
   /** Abrasive leaves grit in the wood, and a bit that goes into it is blunted. */

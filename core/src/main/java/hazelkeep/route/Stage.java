@@ -56,6 +56,11 @@ public record Stage(
     return new Work(parts, bodies, setup.frames());
   }
 
+  /** Whether it takes wood off a part. */
+  public boolean cuts(String part) {
+    return step.acts().stream().anyMatch(a -> a instanceof Act.Remove r && r.part().equals(part));
+  }
+
   /** How stiff the work has become by this step; what a parting cut sets free no longer counts. */
   public Stiffness stiffness() {
     boolean parts = step.at() == Speeds.At.PARTING;

@@ -32,6 +32,12 @@ public record Speeds(double from, double to, double ceiling) {
 
   private static final double BORING_HI = 600;
 
+  /** Sanding takes about a quarter of the last turning speed (common practice). */
+  private static final double SANDING_SHARE = 0.25;
+
+  /** Thinner work than this is taken for so thick, mm. */
+  private static final double SMALLEST = 5;
+
   /** What is done at the speed. */
   public enum At {
     TURNING,
@@ -41,7 +47,8 @@ public record Speeds(double from, double to, double ceiling) {
   }
 
   /**
-   * The window for a diameter.
+   * The window for a diameter. The lathe's range bounds what is usual; it never raises the ceiling:
+   * where its slowest speed lies above that, the window says so by ending below it.
    *
    * @param diameter largest swept diameter, mm
    * @param round whether the work is round
@@ -49,21 +56,18 @@ public record Speeds(double from, double to, double ceiling) {
    * @param lathe its slowest and fastest speeds bound the window
    */
   public static Speeds of(double diameter, boolean round, At at, Lathe lathe) {
-    double inches = Math.max(diameter, 5) / Length.INCH;
-    double share = round ? 1 : OUT_OF_ROUND;
-    double lo = share * USUAL_LO / inches;
-    double hi = share * USUAL_HI / inches;
-    double ceiling = share * CEILING / inches;
+    double inch = (round ? 1 : OUT_OF_ROUND) * Length.INCH / Math.max(diameter, SMALLEST);
+    double lo = inch * USUAL_LO;
+    double hi = inch * USUAL_HI;
+    double ceiling = inch * CEILING;
     switch (at) {
       case PARTING -> {
         ceiling = Math.min(ceiling, PARTING);
-        hi = Math.min(hi, PARTING);
-        lo = Math.min(lo, 0.6 * PARTING);
+        lo = Math.min(lo, PARTING * USUAL_LO / USUAL_HI);
       }
       case SANDING -> {
-        // About a quarter of the last turning speed (common practice).
-        lo = lo / 4;
-        hi = hi / 4;
+        lo = lo * SANDING_SHARE;
+        hi = hi * SANDING_SHARE;
       }
       case BORING -> {
         lo = Math.min(lo, BORING_LO);
@@ -71,23 +75,38 @@ public record Speeds(double from, double to, double ceiling) {
       }
       default -> {}
     }
-    return new Speeds(
-        tens(within(lo, lathe)), tens(within(hi, lathe)), tens(within(ceiling, lathe)));
+    return within(lo, hi, ceiling, lathe);
+  }
+
+  /**
+   * The part of this window in which a bit may turn as well: the work turns and not the bit, so
+   * both ceilings hold.
+   *
+   * @param slow lowest of the bit's speeds, rpm
+   * @param fast highest of the bit's speeds, rpm
+   */
+  public Speeds and(double slow, double fast, Lathe lathe) {
+    return within(slow, fast, Math.min(ceiling, fast), lathe);
+  }
+
+  private static Speeds within(double lo, double hi, double ceiling, Lathe lathe) {
+    double most = tens(Math.min(ceiling, lathe.fastest()));
+    double to = Math.min(most, tens(Math.max(hi, lathe.slowest())));
+    // Small work would want more than the lathe has: a window stays below its top.
+    double from = hi > most ? Math.min(lo, to * USUAL_LO / USUAL_HI) : lo;
+    return new Speeds(Math.min(to, tens(Math.max(from, lathe.slowest()))), to, most);
   }
 
   /** This window kept below a speed, rpm. */
   public Speeds below(double rpm) {
-    double most = Math.floor(rpm / 10) * 10;
+    double most = tens(rpm);
     return most >= ceiling
         ? this
         : new Speeds(Math.min(from, most), Math.min(to, most), Math.min(ceiling, most));
   }
 
-  private static double within(double rpm, Lathe lathe) {
-    return Math.max(lathe.slowest(), Math.min(lathe.fastest(), rpm));
-  }
-
+  /** Down to whole tens: a ceiling is never rounded up. */
   private static double tens(double rpm) {
-    return Math.rint(rpm / 10) * 10;
+    return Math.floor(rpm / 10 + 1e-9) * 10;
   }
 }

@@ -90,10 +90,33 @@ class BoreTest {
   void the_speed_of_a_rim(double d, double rpm, double rim) {
     assertThat(BoreSpeed.rim(d, rpm)).isCloseTo(rim, within(5e-4));
     assertThat(BoreSpeed.rpm(rim, d)).isCloseTo(rpm, within(0.5));
-    BoreSpeed s = BoreSpeed.of(Bit.forstner("bit", d, 4, 80));
+    BoreSpeed s = BoreSpeed.of(Bit.forstner("bit", d, 4, 80), HARD);
     assertThat(rpm).isBetween(s.from(), s.to());
     assertThat(s.seen()).isTrue();
-    assertThat(BoreSpeed.of(Bit.twist("small", 6, 90)).seen()).isFalse();
+  }
+
+  private static final double HARD = 720;
+  private static final double SOFT = 450;
+
+  /**
+   * Twist bits from 8 to 20 mm take the rim speeds of other bits in hard wood; up to twice that in
+   * soft wood or below 8 mm (common practice).
+   */
+  @Test
+  void a_twist_bit_turns_no_faster_than_others_in_hard_wood() {
+    Bit twist = Bit.twist("10 mm twist bit", 10, 120);
+    double other = BoreSpeed.of(Bit.forstner("10 mm Forstner bit", 10, 3, 85), HARD).to();
+    assertThat(BoreSpeed.of(twist, HARD).to()).isEqualTo(other);
+    assertThat(BoreSpeed.of(twist, Double.NaN).to())
+        .as("not known: taken as hard")
+        .isEqualTo(other);
+    assertThat(BoreSpeed.of(twist, SOFT).to()).isEqualTo(2 * other);
+    assertThat(BoreSpeed.of(twist, HARD).seen()).isTrue();
+    Bit slim = Bit.twist("6 mm twist bit", 6, 95);
+    assertThat(BoreSpeed.of(slim, HARD).to())
+        .isCloseTo(2 * BoreSpeed.rpm(BoreLimits.RIM_FAST, 6), within(1e-9));
+    assertThat(BoreSpeed.of(slim, HARD).seen()).isFalse();
+    assertThat(BoreSpeed.of(slim, HARD).basis()).contains("common practice");
   }
 
   /** T = u f d^2 / 8 with 30 MPa and 0.2 mm a turn: 2.2 N m at 54 mm, 0.48 at 25.4. */

@@ -87,12 +87,16 @@ class FitAndShopTest {
     // 3 in round work: usual 3000/3 to 5000/3, never above 6000/3 (common practice).
     Speeds s = Speeds.of(76.2, true, Speeds.At.TURNING, lathe);
     assertThat(s.from()).isEqualTo(1000);
-    assertThat(s.to()).isEqualTo(1670);
+    assertThat(s.to()).isEqualTo(1660);
     assertThat(s.ceiling()).isEqualTo(2000);
     assertThat(Speeds.of(76.2, false, Speeds.At.TURNING, lathe).ceiling()).isEqualTo(1200);
     assertThat(Speeds.of(76.2, true, Speeds.At.PARTING, lathe).to()).isEqualTo(1000);
-    assertThat(Speeds.of(76.2, true, Speeds.At.SANDING, lathe).to()).isEqualTo(420);
-    assertThat(Speeds.of(20, true, Speeds.At.TURNING, lathe).to()).isEqualTo(3200);
+    assertThat(Speeds.of(76.2, true, Speeds.At.SANDING, lathe).to()).isEqualTo(410);
+    Speeds small = Speeds.of(20, true, Speeds.At.TURNING, lathe);
+    assertThat(small.to()).isEqualTo(3200);
+    assertThat(small.from()).as("a window below the lathe's top").isEqualTo(1920);
+    Speeds large = Speeds.of(900, true, Speeds.At.TURNING, lathe);
+    assertThat(large.ceiling()).as("not raised to the lathe's slowest").isEqualTo(160);
   }
 
   /** Speeds seen at work on sizes of the trade (common practice) lie in the window for them. */

@@ -54,6 +54,21 @@ class BoringTest {
     }
   }
 
+  /** One window on Bore page, route and bench: the work turns and not the bit. */
+  @Test
+  void the_page_says_the_speed_of_the_step() {
+    hazelkeep.piece.Plan<?> plan = planner.plan(pieces.get(id));
+    String speed =
+        plan.rehearsal().stages().stream()
+            .filter(s -> s.step().bit().isPresent())
+            .flatMap(s -> s.speeds().stream())
+            .map(s -> show.rpmAndCeiling(s, plan.shop().lathe()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(page("").body()).contains(speed);
+    assertThat(visitor.get("/pieces/" + id + "/route").body()).contains(speed.split(",")[0]);
+  }
+
   @Test
   void the_quills_stops_follow_its_reading_at_the_touch() {
     Pass main = body().plans().get(0).passes().get(0);

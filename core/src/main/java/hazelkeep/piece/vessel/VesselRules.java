@@ -227,7 +227,7 @@ final class VesselRules {
     double stock = STOCK.widest(d);
     double usual =
         d.design().necked()
-            ? Math.max(0.4 * d.mm("outside.height"), bore + 4 * VesselLimits.WALL)
+            ? Math.max(0.4 * d.mm("outside.height"), d.mm("outside.rim"))
             : Math.max(0.38 * d.mm("outside.height"), bore + 16);
     // A recess wants a foot that leaves a wall round it.
     double want = d.design().recessed() ? Math.max(usual, recessed(d)) : usual;

@@ -1,7 +1,6 @@
 package hazelkeep.web.boring;
 
 import hazelkeep.bore.Bore;
-import hazelkeep.bore.BoreSpeed;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.BothEnds;
 import hazelkeep.bore.Gap;
@@ -86,7 +85,7 @@ public record BoringView(
       List<PassView> passes = new ArrayList<>();
       List<String> against = new ArrayList<>();
       for (BoringPlan p : b.plans()) {
-        passes.addAll(passes(p, plan, quill, show));
+        passes.addAll(passes(b.part(), p, plan, quill, show));
         p.verdicts().forEach(v -> against.add(p.bore().name() + ": " + said(v, show)));
       }
       out.add(
@@ -157,7 +156,8 @@ public record BoringView(
   }
 
   /** A pass for each bit that is set; what the same bit only begins is told with its next. */
-  private static List<PassView> passes(BoringPlan p, Plan<?> plan, Quill quill, Show show) {
+  private static List<PassView> passes(
+      String part, BoringPlan p, Plan<?> plan, Quill quill, Show show) {
     List<PassView> out = new ArrayList<>();
     List<String> begun = new ArrayList<>();
     List<Pass> set = p.set();
@@ -173,7 +173,7 @@ public record BoringView(
                 + " a side.");
         continue;
       }
-      PassView view = pass(p.bore(), x, plan, quill, show);
+      PassView view = pass(p.bore(), x, speed(part, x, plan, show), plan, quill, show);
       view.how().addAll(begun);
       begun.clear();
       out.add(view);
@@ -186,7 +186,8 @@ public record BoringView(
     return sign + v.title() + ": " + show.numbers(v);
   }
 
-  private static PassView pass(Bore bore, Pass p, Plan<?> plan, Quill quill, Show show) {
+  private static PassView pass(
+      Bore bore, Pass p, String speed, Plan<?> plan, Quill quill, Show show) {
     List<String> how = new ArrayList<>();
     p.extension()
         .ifPresent(
@@ -223,19 +224,21 @@ public record BoringView(
         p.bit().name() + (bore.byHand() ? ", in a handle" : ""),
         show.len(p.depth()),
         show.len(p.point()),
-        bore.byHand() ? "" : speed(p, show),
+        bore.byHand() ? "" : speed,
         how,
         settings,
         stops(p, bore, plan, show));
   }
 
-  private static String speed(Pass p, Show show) {
-    BoreSpeed s = BoreSpeed.of(p.bit());
-    return show.whole(Math.rint(s.from() / 10) * 10)
-        + "–"
-        + show.whole(Math.rint(s.to() / 10) * 10)
-        + " rpm"
-        + (s.seen() ? "" : ", a size beyond those the rule was seen on");
+  /** The window of the step that bores with it, as on route, bench and paper. */
+  private static String speed(String part, Pass p, Plan<?> plan, Show show) {
+    return plan.rehearsal().stages().stream()
+        .filter(s -> s.step().bit().filter(p.bit()::equals).isPresent())
+        .filter(s -> s.cuts(part))
+        .flatMap(s -> s.speeds().stream())
+        .findFirst()
+        .map(s -> show.rpmAndCeiling(s, plan.shop().lathe()))
+        .orElse("");
   }
 
   /** What each device shows when the full diameter is at its depth. */

@@ -1,0 +1,165 @@
+package hazelkeep.kinds;
+
+import hazelkeep.fit.FitClass;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.piece.SideHole;
+import hazelkeep.piece.box.LiddedBox;
+import hazelkeep.piece.cased.Cased;
+import hazelkeep.piece.vessel.BoredVessel;
+import hazelkeep.shop.Shop;
+import hazelkeep.wood.Species;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/** Designs of every kind as a turner might wish them, at random from a seed. */
+public final class RandomPieces {
+  private final Random random;
+
+  public RandomPieces(long seed) {
+    random = new Random(seed);
+  }
+
+  /**
+   * A kind with a design of it.
+   *
+   * @param kind the kind
+   * @param design of it
+   */
+  public record Wished<D extends Design>(Kind<D> kind, D design) {
+    /** Planned with a shop. */
+    public Plan<D> plan(Shop shop) {
+      return Plan.of(kind, design, shop, List.of());
+    }
+
+    /** The same design with a size stated, as the screens state it. */
+    public Wished<D> with(String key, double mm) {
+      return new Wished<>(kind, kind.size(design, new DimKey(key), Optional.of(Size.mm(mm))));
+    }
+
+    @Override
+    public String toString() {
+      return kind.name() + " " + design;
+    }
+  }
+
+  /** One of each kind in turn, with sizes that go together. */
+  public List<Wished<?>> sound(int count) {
+    List<Wished<?>> out = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      out.add(sound(Kinds.ALL.get(i % Kinds.ALL.size())));
+    }
+    return out;
+  }
+
+  /** A design of a kind with sizes that go together. */
+  public <D extends Design> Wished<D> sound(Kind<D> kind) {
+    D design = Restated.with(kind.fresh(), "species", species());
+    return new Wished<>(
+        kind,
+        switch (kind.name()) {
+          case "lidded-box", "canister" -> kind.type().cast(box((LiddedBox) design));
+          case "straight-well", "dry-stem-vase" -> kind.type().cast(vessel((BoredVessel) design));
+          case "needle-case", "hanging-house" -> kind.type().cast(cased((Cased) design));
+          default -> mill(kind, design);
+        });
+  }
+
+  private String species() {
+    List<Species> all = Species.LIBRARY;
+    return all.get(random.nextInt(all.size())).name();
+  }
+
+  /** A number between two, to the half millimetre. */
+  public double between(double least, double most) {
+    return Math.rint(2 * (least + (most - least) * random.nextDouble())) / 2;
+  }
+
+  @SafeVarargs
+  private <T> T one(T... of) {
+    return of[random.nextInt(of.length)];
+  }
+
+  private LiddedBox box(LiddedBox d) {
+    LiddedBox b = Restated.with(d, "school", one(LiddedBox.School.values()));
+    b = Restated.with(b, "floor", one(LiddedBox.Floor.values()));
+    b = Restated.with(b, "share", one(LiddedBox.Share.values()));
+    b = Restated.with(b, "fit", one(FitClass.PUSH, FitClass.SUCTION, FitClass.SNUG, FitClass.EASY));
+    LiddedBox.Form form =
+        one(
+            LiddedBox.Form.STRAIGHT,
+            LiddedBox.Form.BARREL,
+            LiddedBox.Form.TAPER,
+            LiddedBox.Form.OGEE);
+    b = Restated.with(b, "form", form);
+    if (random.nextInt(3) == 0) {
+      b = Restated.with(Restated.with(b, "top", LiddedBox.Top.DOME), "roof", LiddedBox.Roof.DOMED);
+    }
+    double wide = between(40, 130);
+    return b.with("outside.diameter", wide)
+        .with("outside.height", between(Math.max(40, 0.8 * wide), Math.min(150, 1.8 * wide)));
+  }
+
+  private BoredVessel vessel(BoredVessel d) {
+    double bore = between(8, 30);
+    BoredVessel v =
+        Restated.with(
+            d,
+            "content",
+            Optional.of(
+                new BoredVessel.Content(
+                    Optional.of(Size.mm(bore)),
+                    Optional.of(Size.mm(between(80, 150))),
+                    Optional.of(Size.mm(between(15, 40))),
+                    random.nextBoolean())));
+    return v;
+  }
+
+  private Cased cased(Cased d) {
+    if (d.form() == Cased.Form.HOUSE) {
+      return Restated.with(
+          d,
+          "holes",
+          List.of(
+              new SideHole("door", Size.mm(between(36, 42)), 0, Size.mm(between(8, 16))),
+              new SideHole("perch", Size.mm(18), 0, Size.mm(4))));
+    }
+    Cased c = Restated.with(d, "form", one(Cased.Form.CASE, Cased.Form.SPINDLE));
+    return Restated.with(
+        c,
+        "content",
+        Optional.of(
+            new Cased.Content(
+                Optional.of(Size.mm(between(6, 24))),
+                Optional.of(Size.mm(between(50, 100))),
+                random.nextBoolean())));
+  }
+
+  private <D extends Design> D mill(Kind<D> kind, D design) {
+    return kind.size(design, new DimKey("outside.height"), Optional.of(Size.mm(between(120, 150))));
+  }
+
+  /** Every option of every choice of a design, chosen at random where it can be. */
+  public <D extends Design> D otherwise(Kind<D> kind, D design) {
+    List<Choice> all = new ArrayList<>(kind.choices(design));
+    kind.ends(design).forEach(e -> all.add(e.choice()));
+    Choice c = all.get(random.nextInt(all.size()));
+    Choice.Option o = c.options().get(random.nextInt(c.options().size()));
+    return kind.choose(design, c.name(), o.name());
+  }
+
+  /** The names and values of a map of sizes, for messages. */
+  public static String told(Map<DimKey, Size> sizes) {
+    StringBuilder out = new StringBuilder();
+    sizes.forEach((k, s) -> out.append(k).append('=').append(s.mm()).append(' '));
+    return out.toString();
+  }
+}
