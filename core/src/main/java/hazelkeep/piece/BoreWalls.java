@@ -5,7 +5,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -23,30 +22,6 @@ public record BoreWalls(HalfSection target, Span along, double least, DoubleUnar
 
   /** How far beside a border of the stretch a radius is read, mm. */
   private static final double PROBE = 0.02;
-
-  /**
-   * The thinnest place.
-   *
-   * @param wall what is left there once the bit has drifted, mm
-   * @param at on the bore
-   */
-  public record Thin(double wall, Point at) {}
-
-  /** Where the wall is thinnest; empty where nothing is bored. */
-  public Optional<Thin> thinnest() {
-    Thin thinnest = null;
-    for (double z : places()) {
-      double in = target.inner(z);
-      double outer = target.outer(z);
-      if (in > 0 && outer > in) {
-        double wall = outer - in - drift.applyAsDouble(z);
-        if (thinnest == null || wall < thinnest.wall()) {
-          thinnest = new Thin(wall, new Point(z, in));
-        }
-      }
-    }
-    return Optional.ofNullable(thinnest);
-  }
 
   /** The least radius that the outside may have at a z, mm; 0 where nothing is bored. */
   public double keep(double z) {

@@ -21,32 +21,6 @@ public record Rolled(String part, double radius, double height, List<Place> plac
    */
   public record Place(SideHole hole, double along, double wall, double nearest) {}
 
-  /**
-   * Rolls a side out.
-   *
-   * @param bore radius of the bore that the holes open into, mm
-   */
-  public static Rolled of(
-      String part, double radius, double bore, double height, List<SideHole> holes) {
-    return new Rolled(
-        part,
-        radius,
-        height,
-        holes.stream()
-            .map(
-                h ->
-                    new Place(
-                        h,
-                        Math.toRadians(h.degrees()) * radius,
-                        radius - bore,
-                        holes.stream()
-                            .filter(o -> o != h)
-                            .mapToDouble(o -> h.between(o, radius))
-                            .min()
-                            .orElse(Double.NaN)))
-            .toList());
-  }
-
   /** All the way round, mm. */
   public double round() {
     return 2 * Math.PI * radius;

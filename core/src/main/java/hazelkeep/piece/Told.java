@@ -62,23 +62,6 @@ public final class Told {
             v -> found(v, part, where, "Another bit, an extension, or a bore of another size."));
   }
 
-  /** Tells where the wall beside a bore is thinner than it should be. */
-  public void beside(BoreWalls walls, String part, String title) {
-    walls
-        .thinnest()
-        .ifPresent(
-            t ->
-                thin(
-                    "wall-thin",
-                    t.wall(),
-                    walls.least(),
-                    title,
-                    "What the bit may drift by is counted off it.",
-                    part,
-                    t.at(),
-                    "A wider outside there, or a narrower bore."));
-  }
-
   /** Adds what another judge found. */
   public void all(List<Finding> findings) {
     out.addAll(findings);

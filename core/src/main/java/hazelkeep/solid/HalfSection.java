@@ -310,6 +310,35 @@ public final class HalfSection {
     return spans;
   }
 
+  /** Just beside the axis, where edges that lie on it don't count, mm. */
+  private static final double ON_AXIS = 1e-3;
+
+  /** Stretches of wood along the axis, from low to high z. */
+  public List<Span> alongAxis() {
+    return along(ON_AXIS);
+  }
+
+  /**
+   * Stretches of wood along a line beside the axis, from low to high z.
+   *
+   * @param r the line's distance from the axis, mm
+   */
+  public List<Span> along(double r) {
+    double[] e = edges();
+    List<Double> hits = new ArrayList<>();
+    for (int i = 0; i < e.length; i += 4) {
+      if ((e[i + 1] <= r) != (e[i + 3] <= r)) {
+        hits.add(e[i] + (r - e[i + 1]) / (e[i + 3] - e[i + 1]) * (e[i + 2] - e[i]));
+      }
+    }
+    java.util.Collections.sort(hits);
+    List<Span> out = new ArrayList<>();
+    for (int i = 0; i + 1 < hits.size(); i += 2) {
+      out.add(new Span(hits.get(i), hits.get(i + 1)));
+    }
+    return out;
+  }
+
   /** The outermost radius of wood at z; 0 where there is none. */
   public double outer(double z) {
     List<Span> spans = at(z);
@@ -432,17 +461,8 @@ public final class HalfSection {
       }
     }
     for (double r = 0.05; r < maxR(); r += Math.max(0.5, maxR() / 12)) {
-      List<Double> hits = new ArrayList<>();
-      for (int i = 0; i < e.length; i += 4) {
-        if ((e[i + 1] <= r) != (e[i + 3] <= r)) {
-          hits.add(e[i] + (r - e[i + 1]) / (e[i + 3] - e[i + 1]) * (e[i + 2] - e[i]));
-        }
-      }
-      java.util.Collections.sort(hits);
-      for (int i = 0; i + 1 < hits.size(); i += 2) {
-        if (hits.get(i + 1) - hits.get(i) < thickness) {
-          return true;
-        }
+      if (along(r).stream().anyMatch(s -> s.length() < thickness)) {
+        return true;
       }
     }
     return false;

@@ -14,9 +14,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
-import hazelkeep.solid.Span;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,23 +53,6 @@ class ToldAndTriesTest {
     told.bores(BoringPlan.of(Bore.plain("deep", 10, 400), shop), "body", new Point(0, 0));
     assertThat(told.done()).extracting(Finding::code).contains("bit-short");
     assertThat(told.done()).allMatch(f -> !f.advice().isBlank());
-  }
-
-  @Test
-  void a_wall_beside_a_bore_is_told_where_it_is_thinnest() {
-    HalfSection cone =
-        HalfSection.of(
-                List.of(new Point(0, 0), new Point(0, 20), new Point(100, 10), new Point(100, 0)))
-            .minus(HalfSection.box(10, 101, 0, 8));
-    Told told = new Told();
-    told.beside(new BoreWalls(cone, new Span(10, 100), 3, z -> 0), "body", "Thin");
-    Finding f = told.done().get(0);
-    assertThat(f.where().orElseThrow().z()).isGreaterThan(99);
-    assertThat(f.verdict().found()).isBetween(1.9, 2.1);
-    assertThat(f.grade()).isEqualTo(Grade.WATCH);
-    Told stout = new Told();
-    stout.beside(new BoreWalls(cone, new Span(10, 50), 3, z -> 0), "body", "Thin");
-    assertThat(stout.done()).isEmpty();
   }
 
   private static Remedy set(String key, double mm) {

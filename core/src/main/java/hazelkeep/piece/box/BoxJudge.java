@@ -7,6 +7,7 @@ import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.StockJudge;
+import hazelkeep.piece.Walls;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -15,8 +16,6 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
-import hazelkeep.solid.Polyline;
-import hazelkeep.solid.Wall;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
@@ -77,113 +76,14 @@ final class BoxJudge {
   }
 
   private void walls() {
-    Part body = aim.part("body");
-    Part lid = aim.part("lid");
-    wall(body, body.surface("side").line(), "wall-thin", "The body's wall is thin", BoxLimits.WALL);
-    Polyline outside = lid.surface("side").line().then(lid.surface("top").line());
-    wall(
-        lid, outside, "lid-corner", "The lid is thin over its inside corner", BoxLimits.LID_CORNER);
-  }
-
-  private void wall(Part part, Polyline outside, String code, String title, double limit) {
-    Polyline inside = part.surface("inside").line();
-    Optional<Point> through = pierced(part, outside, inside);
-    if (through.isPresent()) {
-      say(
-          "outside-into-inside",
-          Grade.STOP,
-          0,
-          limit,
-          "mm",
-          "The outside of the " + part.name() + " is shaped into the inside",
-          "The two lines cross: there is a hole.",
-          part.name(),
-          through.get(),
-          "A slimmer inside, or more wood outside.");
-      return;
+    for (Part p : aim.parts()) {
+      out.addAll(Walls.of(p, BoxLimits.WALLS, z -> 0));
     }
-    Wall.of(outside, inside, limit)
-        .filter(w -> w.least() < limit)
-        .ifPresent(
-            w ->
-                say(
-                    code,
-                    grade(w.least(), limit),
-                    w.least(),
-                    limit,
-                    "mm",
-                    title,
-                    "Thin end grain flexes, rings and splits.",
-                    part.name(),
-                    w.inside(),
-                    "A slimmer inside, or more wood outside."));
-  }
-
-  private static Optional<Point> pierced(Part part, Polyline outside, Polyline inside) {
-    double lo = Math.min(outside.first().z(), outside.last().z());
-    double hi = Math.max(outside.first().z(), outside.last().z());
-    HalfSection under = under(outside);
-    for (Polyline.Sample s : inside.samples(1, 0.2)) {
-      Point p = s.at();
-      if (p.r() > 0.01 && p.z() > lo + 0.01 && p.z() < hi - 0.01 && !under.holds(p)) {
-        return Optional.of(p);
-      }
-    }
-    return Optional.empty();
-  }
-
-  private static HalfSection under(Polyline outside) {
-    List<Point> ring = new ArrayList<>(outside.points());
-    ring.add(new Point(outside.last().z(), 0));
-    ring.add(new Point(outside.first().z(), 0));
-    return HalfSection.of(ring);
   }
 
   private void joint() {
-    double spigot = aim.mm("spigot.diameter");
     boolean over = shape.over();
-    double bore = over ? aim.mm("inside.diameter") : aim.mm("lid.inside");
-    double wall = (spigot - bore) / 2;
-    String on = over ? "body" : "lid";
-    Point at = new Point(aim.part(on).surface("spigot").line().first().z(), spigot / 2);
-    if (wall < BoxLimits.SPIGOT_JAM) {
-      boolean use = wall < BoxLimits.SPIGOT_USE;
-      say(
-          "spigot-wall",
-          use ? Grade.STOP : Grade.WATCH,
-          wall,
-          use ? BoxLimits.SPIGOT_USE : BoxLimits.SPIGOT_JAM,
-          "mm",
-          use ? "The spigot's wall is too thin" : "The spigot's wall is thin for a jam",
-          use
-              ? "It breaks off in use."
-              : "It drives the lid while its top is turned, and yields under the squeeze.",
-          on,
-          at,
-          "A slimmer inside or a larger joint.");
-    }
     String rimOn = over ? "lid" : "body";
-    double rimWall =
-        (2
-                    * aim.part(rimOn).surface("rim").line().points().stream()
-                        .mapToDouble(Point::r)
-                        .max()
-                        .orElse(0)
-                - aim.mm("recess.diameter"))
-            / 2;
-    if (rimWall < BoxLimits.RIM) {
-      say(
-          "rim-thin",
-          grade(rimWall, BoxLimits.RIM),
-          rimWall,
-          BoxLimits.RIM,
-          "mm",
-          "The rim round the recess is thin",
-          "A thin ring of end grain splits when the lid is pressed on.",
-          rimOn,
-          aim.part(rimOn).surface("rim").line().first(),
-          "A smaller joint.");
-    }
     double gap = aim.mm("recess.depth") - aim.mm("joint.length");
     if (gap <= 0) {
       say(
@@ -224,11 +124,6 @@ final class BoxJudge {
     double floor = shape.mouth() - deepest - (shape.foot + aim.mm("foot.hollow"));
     boolean byPoint = point > aim.mm("inside.depth") + 0.01;
     floorSay(floor, byPoint ? "counted from the drill's point, on the axis" : "on the axis", 0);
-    // At the wall the foot's hollow takes less away, but the corner may be lower outside.
-    Part body = aim.part("body");
-    Wall.of(body.surface("foot").line(), body.surface("inside").line(), 0.5)
-        .filter(w -> w.least() < Math.min(floor, BoxLimits.FLOOR) - 0.05)
-        .ifPresent(w -> floorSay(w.least(), "near the wall", w.inside().r()));
     double lidTop = shape.top - shape.lidFace() - aim.mm("lid.depth");
     if (lidTop < BoxLimits.FLOOR) {
       say(

@@ -2,12 +2,11 @@ package hazelkeep.piece.box;
 
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Walls;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.Polyline;
-import hazelkeep.solid.Wall;
-import hazelkeep.wood.Part;
 import java.util.Map;
+import java.util.Set;
 
 /** Whether a change keeps a wall: the question that solvers ask. */
 final class BoxKeeps {
@@ -15,21 +14,16 @@ final class BoxKeeps {
 
   /** Whether the lid keeps its corner with that round-over. */
   static boolean corner(LiddedBox design, Shop shop, double roundOver) {
-    return cornerThickness(design, shop, roundOver) >= BoxLimits.LID_CORNER;
-  }
-
-  /** The lid's thickness over its inside corner with that round-over; 0 when it can't be drawn. */
-  static double cornerThickness(LiddedBox design, Shop shop, double roundOver) {
     try {
       LiddedBox d = design.with("lid.roundover", roundOver);
       Aim aim = BoxShape.of(d, Dims.resolve(d, BoxRules.ALL, shop, Map.of())).aim(shop.woods());
-      Part lid = aim.part("lid");
-      Polyline outside = lid.surface("side").line().then(lid.surface("top").line());
-      return Wall.of(outside, lid.surface("inside").line(), BoxLimits.LID_CORNER)
-          .map(Wall::least)
-          .orElse(Double.MAX_VALUE);
+      return Walls.of(aim.part("lid"), BoxLimits.WALLS, z -> 0).stream()
+          .noneMatch(f -> CORNER.contains(f.code()));
     } catch (BadDesign e) {
-      return 0;
+      return false;
     }
   }
+
+  private static final Set<String> CORNER =
+      Set.of("lid-corner", "wall-thin", "outside-into-inside");
 }

@@ -1,5 +1,7 @@
 package hazelkeep.piece.box;
 
+import hazelkeep.piece.WallWishes;
+
 /** Numbers of the trade on box making: common practice, mm, with their reasons. */
 final class BoxLimits {
   /** Least wall; egg-shaped boxes go down to this. */
@@ -19,6 +21,9 @@ final class BoxLimits {
 
   /** Least spigot wall in use. */
   static final double SPIGOT_USE = 2.0;
+
+  /** All of them, for body and lid. */
+  static final WallWishes WALLS = new WallWishes(WALL, RIM, SPIGOT_JAM, FLOOR, LID_CORNER);
 
   /** Play round a content, a side. */
   static final double CONTENT_PLAY = 1.0;

@@ -3,18 +3,16 @@ package hazelkeep.piece.cased;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.SideHole;
+import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.Walls;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
-import hazelkeep.solid.Polyline;
-import hazelkeep.solid.Wall;
-import hazelkeep.wood.Part;
 import java.util.List;
 import java.util.Optional;
 
@@ -51,7 +49,7 @@ final class CasedJudge {
     walls();
     ends();
     content();
-    holes();
+    told.all(new SideHoles(aim.part(BODY), design.holes()).judge(CasedLimits.HOLE_WALL));
     CasedRecipe.end(design, aim, shop)
         .missing()
         .ifPresent(v -> told.found(v, BODY, null, "Choose another way to finish the foot."));
@@ -59,31 +57,8 @@ final class CasedJudge {
   }
 
   private void walls() {
-    told.beside(shape.bodyWalls(), BODY, "The body's wall beside the bore is thin");
-    told.beside(shape.lidWalls(), LID, "The wall beside the lid's bore is thin");
-    Part lid = aim.part(LID);
-    Polyline outside = lid.surface("side").line().then(lid.surface("top").line());
-    Wall.of(outside, lid.surface("roof").line(), CasedLimits.WALL)
-        .ifPresent(
-            w ->
-                told.thin(
-                    "lid-corner",
-                    w.least(),
-                    CasedLimits.WALL,
-                    "The lid is thin over the end of its bore",
-                    "The outside comes close to the corner that the bit leaves.",
-                    LID,
-                    w.inside(),
-                    "A shallower bore, or more wood over it."));
-    told.thin(
-        "spigot-wall",
-        (aim.mm("spigot.diameter") - aim.mm("bore.diameter")) / 2,
-        CasedLimits.SPIGOT,
-        "The spigot's wall is too thin",
-        "It is what the larger bit's size leaves over the smaller's.",
-        BODY,
-        new Point(shape.mouth, aim.mm("spigot.diameter") / 2),
-        "Two bits that lie further apart.");
+    told.all(Walls.of(aim.part(BODY), CasedLimits.WALLS, shape.bodyWalls().drift()));
+    told.all(Walls.of(aim.part(LID), CasedLimits.WALLS, shape.lidWalls().drift()));
     double gap = aim.mm("lid.depth") - aim.mm("joint.length");
     if (gap < CasedLimits.GAP) {
       told.say(
@@ -165,67 +140,6 @@ final class CasedJudge {
                     BODY,
                     new Point(shape.mouth - aim.mm("bore.depth"), 0),
                     "A deeper bore in body or lid."));
-  }
-
-  private void holes() {
-    double r = aim.mm("outside.diameter") / 2;
-    double floor = shape.mouth - aim.mm("bore.depth") - shape.foot;
-    List<SideHole> all = design.holes();
-    for (int i = 0; i < all.size(); i++) {
-      SideHole h = all.get(i);
-      String name = h.name().isEmpty() ? "hole " + (i + 1) : h.name();
-      double half = h.diameter().mm() / 2;
-      Point at = new Point(shape.foot + Math.min(h.height().mm(), aim.mm("body.height")), r);
-      double edge = aim.mm("body.height") - h.height().mm() - half;
-      told.thin(
-          "hole-edge",
-          edge,
-          CasedLimits.HOLE_WALL,
-          "The " + name + " lies close to the shoulder",
-          "The end grain over it breaks out.",
-          BODY,
-          at,
-          "Lower it or make it smaller.");
-      double low = h.height().mm() - half - floor;
-      if (low < 0) {
-        told.say(
-            "hole-misses",
-            Grade.STOP,
-            low,
-            0,
-            "The " + name + " does not open into the bore",
-            "Its lower edge lies below the floor of the bore.",
-            BODY,
-            at,
-            "Raise it, or bore deeper.");
-      }
-      if (h.diameter().mm() >= aim.mm("bore.diameter")) {
-        told.say(
-            "hole-wide",
-            Grade.STOP,
-            h.diameter().mm(),
-            aim.mm("bore.diameter"),
-            "The " + name + " is as wide as the bore",
-            "It would cut through the sides of the body.",
-            BODY,
-            at,
-            "A smaller hole.");
-      }
-      for (SideHole other : all.subList(i + 1, all.size())) {
-        told.thin(
-            "holes-close",
-            h.between(other, r),
-            CasedLimits.HOLE_WALL,
-            "Two holes lie close together: "
-                + name
-                + " and "
-                + (other.name().isEmpty() ? "the next" : other.name()),
-            "The wood between them breaks out.",
-            BODY,
-            at,
-            "Move one of them, or make it smaller.");
-      }
-    }
   }
 
   /** Ways out of a finding that are worth trying, best first. */

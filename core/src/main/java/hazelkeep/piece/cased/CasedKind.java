@@ -20,6 +20,7 @@ import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
@@ -277,13 +278,7 @@ public final class CasedKind extends NamedKind<Cased> {
   public Optional<Rolled> rolled(Cased d, Aim aim) {
     return d.holes().isEmpty()
         ? Optional.empty()
-        : Optional.of(
-            Rolled.of(
-                BODY,
-                aim.mm("outside.diameter") / 2,
-                aim.mm("bore.diameter") / 2,
-                aim.mm("body.height"),
-                d.holes()));
+        : Optional.of(new SideHoles(aim.part(BODY), d.holes()).rolled());
   }
 
   @Override

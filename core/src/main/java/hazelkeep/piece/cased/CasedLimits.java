@@ -1,5 +1,7 @@
 package hazelkeep.piece.cased;
 
+import hazelkeep.piece.WallWishes;
+
 /** Numbers of the trade on bored cases: common practice, mm. */
 final class CasedLimits {
   /** Least wall round a bore, drift counted. */
@@ -10,6 +12,12 @@ final class CasedLimits {
 
   /** Least wall of a spigot that a step leaves. */
   static final double SPIGOT = 1.0;
+
+  /** Least rim. */
+  static final double RIM = 2.0;
+
+  /** All of them, for body and lid. */
+  static final WallWishes WALLS = new WallWishes(WALL, RIM, SPIGOT, END, WALL);
 
   /** The step's spigot wall on a house, which is lifted by its roof. */
   static final double SPIGOT_HOUSE = 3.0;

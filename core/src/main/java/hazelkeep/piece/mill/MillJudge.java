@@ -5,6 +5,7 @@ import hazelkeep.measure.Grade;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.Walls;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -72,18 +73,8 @@ final class MillJudge {
   }
 
   private void walls() {
-    told.beside(shape.walls(), BODY, "The wall beside the bore is thin");
-    if (aim.mm("drive.depth") > 0) {
-      told.thin(
-          "wall-thin",
-          (aim.mm("spigot.diameter") - aim.mm("drive.diameter")) / 2,
-          MillLimits.TENON_WALL,
-          "The head's tenon is thin round what is let into it",
-          "It drives the head, and splits when it is forced.",
-          HEAD,
-          new Point(shape.tenonEnd, aim.mm("drive.diameter") / 2),
-          "A smaller seat in the head or a wider main bore.");
-    }
+    told.all(Walls.of(aim.part(BODY), MillLimits.WALLS, shape.walls().drift()));
+    told.all(Walls.of(aim.part(HEAD), MillLimits.HEAD, z -> 0));
   }
 
   private void head() {
@@ -199,8 +190,8 @@ final class MillJudge {
           r.more(more, "outside.diameter");
           r.more(more, "outside.join");
         }
-        r.set("drive.diameter", aim.mm("drive.diameter") - 2 * lack);
       }
+      case "spigot-wall" -> r.set("drive.diameter", aim.mm("drive.diameter") - 2 * lack);
       case "roof-thin" -> {
         r.more(-lack, "drive.depth");
         r.more(lack, "head.height");

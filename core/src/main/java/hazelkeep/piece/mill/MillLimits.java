@@ -1,5 +1,7 @@
 package hazelkeep.piece.mill;
 
+import hazelkeep.piece.WallWishes;
+
 /** Numbers of the trade on mills: common practice, mm. */
 final class MillLimits {
   /** Least wall beside a bore or seat, drift counted. */
@@ -7,6 +9,18 @@ final class MillLimits {
 
   /** Least wall of the head's tenon round the seat in it. */
   static final double TENON_WALL = 2.0;
+
+  /** Least rim round the mouths of the body. */
+  static final double RIM = 3.0;
+
+  /** Least wood over a corner inside the head. */
+  static final double CORNER = 3.0;
+
+  /** All of them, for the body. */
+  static final WallWishes WALLS = new WallWishes(WALL, RIM, RIM, RIM, RIM);
+
+  /** The same for the head. */
+  static final WallWishes HEAD = new WallWishes(CORNER, TENON_WALL, TENON_WALL, CORNER, CORNER);
 
   /** Wall of a chucking tenon round the bore in it. */
   static final double TENON_STOUT = 8.0;

@@ -121,7 +121,7 @@ final class MillRules {
   }
 
   /** What a shaker's cap is planned with, mm. */
-  private static final double CAP_USUAL = 6;
+  private static final double CAP_USUAL = 7;
 
   private static Rule.Value optional(Dims<Mill> d, double usual, String why) {
     return d.design().grinds() ? practice(usual, why) : derived(0, NONE);

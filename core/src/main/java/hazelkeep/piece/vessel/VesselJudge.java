@@ -2,18 +2,16 @@ package hazelkeep.piece.vessel;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.Walls;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
-import hazelkeep.solid.Wall;
-import hazelkeep.wood.Part;
 import java.util.List;
 import java.util.Optional;
 
@@ -47,7 +45,7 @@ final class VesselJudge {
             design.blank(),
             VesselLimits.WALL));
     bore();
-    walls();
+    told.all(Walls.of(aim.part(BODY), VesselLimits.WALLS, shape.walls().drift()));
     content();
     if (design.recessed() && aim.mm("foot.recess") <= 0) {
       told.say(
@@ -79,32 +77,6 @@ final class VesselJudge {
         BODY,
         new Point(shape.rim - shape.point(), 0),
         "A shallower bore or a flatter foot.");
-  }
-
-  /** The wall beside the bore, less what the bit may drift by there. */
-  private void walls() {
-    Part part = aim.part(BODY);
-    Optional<BoreWalls.Thin> beside = shape.walls().thinnest();
-    Optional<Wall> straight =
-        Wall.of(part.surface("side").line(), part.surface("inside").line(), VesselLimits.WALL);
-    double found =
-        Math.min(
-            beside.map(BoreWalls.Thin::wall).orElse(Double.POSITIVE_INFINITY),
-            straight.map(Wall::least).orElse(Double.POSITIVE_INFINITY));
-    Point where =
-        beside
-            .filter(b -> b.wall() <= found)
-            .map(BoreWalls.Thin::at)
-            .orElseGet(() -> straight.map(Wall::inside).orElse(null));
-    told.thin(
-        "wall-thin",
-        found,
-        VesselLimits.WALL,
-        "The wall beside the bore is thin",
-        "What the bit may drift by is counted off it.",
-        BODY,
-        where,
-        "A wider outside there, or a narrower bore.");
   }
 
   private void content() {

@@ -1,5 +1,7 @@
 package hazelkeep.piece.vessel;
 
+import hazelkeep.piece.WallWishes;
+
 /** Numbers of the trade on bored vessels: common practice, mm. */
 final class VesselLimits {
   /** Least wall beside a bore, drift counted. */
@@ -7,6 +9,12 @@ final class VesselLimits {
 
   /** Least floor below the bit's point. */
   static final double FLOOR = 5.0;
+
+  /** Least rim, which nothing presses on. */
+  static final double RIM = 1.5;
+
+  /** All of them. */
+  static final WallWishes WALLS = new WallWishes(WALL, RIM, WALL, FLOOR, WALL);
 
   /** Play round what goes in, a side. */
   static final double PLAY = 0.75;

@@ -135,7 +135,7 @@ class BoxFindingsTest {
     assertThat(jam.grade()).isEqualTo(Grade.WATCH);
     Finding use = find(box.with("inside.diameter", 42), "spigot-wall");
     assertThat(use.verdict().found()).isCloseTo(1.5, within(1e-9));
-    assertThat(use.verdict().limit()).isEqualTo(2);
+    assertThat(use.verdict().limit()).isEqualTo(4);
     assertThat(use.grade()).isEqualTo(Grade.STOP);
   }
 

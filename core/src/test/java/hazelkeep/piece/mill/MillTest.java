@@ -150,7 +150,7 @@ class MillTest {
     "outside.height, 169.5, thread-short, 6.5",
     "shaft.hole, 6.2, parts-jam, 6.2",
     "drive.depth, 50, roof-thin, 5.36",
-    "drive.diameter, 22, wall-thin, 1.31",
+    "drive.diameter, 22, spigot-wall, 1.31",
     "outside.waist, 33, wall-thin, 4.0",
     "bore.mouth, 69, bores-apart, 0.93"
   })

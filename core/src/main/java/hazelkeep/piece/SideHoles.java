@@ -1,0 +1,157 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.route.Finding;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
+import java.util.List;
+
+/**
+ * Holes bored into the side of a part, judged on its drawn section: each goes through the wall that
+ * there is at its own height, and two of them come together towards the bore.
+ */
+public final class SideHoles {
+  private final Part part;
+  private final double foot;
+  private final double shoulder;
+  private final List<SideHole> holes;
+
+  /**
+   * @param part whose side it is
+   * @param holes heights counted from the foot of the part
+   */
+  public SideHoles(Part part, List<SideHole> holes) {
+    this.part = part;
+    this.holes = holes;
+    this.foot = part.target().minZ();
+    this.shoulder =
+        part.surface("side").line().points().stream().mapToDouble(Point::z).max().orElse(foot);
+  }
+
+  private double at(SideHole h) {
+    return Math.min(foot + h.height().mm(), shoulder);
+  }
+
+  /** Radius of the outside at the hole's own height, mm. */
+  public double outside(SideHole h) {
+    return part.target().outer(at(h));
+  }
+
+  /** Radius of the bore at the hole's own height, mm; 0 where the part is solid. */
+  public double bore(SideHole h) {
+    return part.target().inner(at(h));
+  }
+
+  /** The wall that a hole goes through, mm. */
+  public double wall(SideHole h) {
+    return outside(h) - bore(h);
+  }
+
+  /** The wood between two holes where there is least of it: at the bore, or outside, mm. */
+  public double between(SideHole a, SideHole b) {
+    double in = Math.min(bore(a), bore(b));
+    double out = Math.min(outside(a), outside(b));
+    return Math.min(a.between(b, in), a.between(b, out));
+  }
+
+  /** The least wood between a hole and any other, mm; not a number for a single one. */
+  public double nearest(SideHole h) {
+    return holes.stream()
+        .filter(o -> o != h)
+        .mapToDouble(o -> between(h, o))
+        .min()
+        .orElse(Double.NaN);
+  }
+
+  /** The side rolled out, with the holes on it. */
+  public Rolled rolled() {
+    double radius = holes.stream().mapToDouble(this::outside).max().orElse(0);
+    return new Rolled(
+        part.name(),
+        radius,
+        shoulder - foot,
+        holes.stream()
+            .map(
+                h -> new Rolled.Place(h, Math.toRadians(h.degrees()) * radius, wall(h), nearest(h)))
+            .toList());
+  }
+
+  /**
+   * What would go wrong with them.
+   *
+   * @param least wood wanted between two holes, and between a hole and an edge, mm
+   */
+  public List<Finding> judge(double least) {
+    Told told = new Told();
+    for (int i = 0; i < holes.size(); i++) {
+      one(holes.get(i), name(i), least, told);
+      for (int j = i + 1; j < holes.size(); j++) {
+        told.thin(
+            "holes-close",
+            between(holes.get(i), holes.get(j)),
+            least,
+            "Two holes lie close together: " + name(i) + " and " + name(j),
+            "They come nearer to one another towards the bore, and the wood between them breaks"
+                + " out.",
+            part.name(),
+            new Point(at(holes.get(i)), bore(holes.get(i))),
+            "Move one of them, or make it smaller.");
+      }
+    }
+    return told.done();
+  }
+
+  private String name(int i) {
+    String name = holes.get(i).name();
+    return name.isEmpty() ? "hole " + (i + 1) : name;
+  }
+
+  private void one(SideHole h, String name, double least, Told told) {
+    double half = h.diameter().mm() / 2;
+    Point where = new Point(at(h), outside(h));
+    told.thin(
+        "hole-edge",
+        shoulder - foot - h.height().mm() - half,
+        least,
+        "The " + name + " lies close to the shoulder",
+        "The end grain over it breaks out.",
+        part.name(),
+        where,
+        "Lower it or make it smaller.");
+    double low = part.target().inner(at(h) - half) > 0 ? half : lowest(h) - half;
+    if (low < 0 || bore(h) <= 0) {
+      told.say(
+          "hole-misses",
+          Grade.STOP,
+          Math.min(low, 0),
+          0,
+          "The " + name + " does not open into the bore",
+          "Its lower edge lies below the floor of the bore.",
+          part.name(),
+          where,
+          "Raise it, or bore deeper.");
+    }
+    if (bore(h) > 0 && half >= bore(h)) {
+      told.say(
+          "hole-wide",
+          Grade.STOP,
+          2 * half,
+          2 * bore(h),
+          "The " + name + " is as wide as the bore",
+          "It would cut through the sides of the body.",
+          part.name(),
+          where,
+          "A smaller hole.");
+    }
+  }
+
+  /** How far the hole's middle lies above the floor of the bore, mm. */
+  private double lowest(SideHole h) {
+    return at(h)
+        - part.target().alongAxis().stream()
+            .filter(s -> s.from() < at(h))
+            .mapToDouble(s -> s.to())
+            .max()
+            .orElse(foot);
+  }
+}

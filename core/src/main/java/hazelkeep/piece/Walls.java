@@ -1,0 +1,268 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.route.Finding;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Wall;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Surface;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * The wood between everything inside of a part and everything outside of it, read from its drawn
+ * section: the least true distance, less what a bit may drift by at that place. Where an outer
+ * surface runs into the mouth of a hollow, what lies within one wall of that edge is rim, and
+ * judged as rim against the other surfaces.
+ */
+public final class Walls {
+  /** How far apart places of a line are looked at, mm: its corners are always among them. */
+  private static final double EVERY = 0.5;
+
+  /** Points closer than this are one, mm. */
+  private static final double SAME = 1e-3;
+
+  /** How far behind an inner surface there has to be wood, mm. */
+  private static final double BEHIND = 0.05;
+
+  /** Looked at as well: what was measured may lie a hair off what the bit was chosen for. */
+  private static final double FURTHER = 0.6;
+
+  /** A floor is told on the axis unless it is thinner beside it by more than this share. */
+  private static final double SLANT = 0.97;
+
+  /** What lies under an outer surface. */
+  private enum Under {
+    SIDE,
+    RIM,
+    SPIGOT,
+    FOOT,
+    TOP
+  }
+
+  /**
+   * A thinnest place.
+   *
+   * @param left the wood there once the bit has drifted, mm
+   * @param inside the place on the inner line
+   */
+  private record Thin(double left, Point inside) {}
+
+  private final Part part;
+  private final WallWishes wishes;
+  private final DoubleUnaryOperator drift;
+  private final List<Surface> inner;
+  private final List<Surface> outer;
+  private final List<Point> mouths = new ArrayList<>();
+  private final Map<Under, Thin> least = new LinkedHashMap<>();
+
+  private Walls(Part part, WallWishes wishes, DoubleUnaryOperator drift) {
+    this.part = part;
+    this.wishes = wishes;
+    this.drift = drift;
+    this.inner = part.surfaces().stream().filter(Surface::inside).toList();
+    this.outer = part.surfaces().stream().filter(s -> !s.inside()).toList();
+    for (Surface in : inner) {
+      for (Point p : List.of(in.line().first(), in.line().last())) {
+        if (outer.stream().anyMatch(o -> ends(o, p))) {
+          mouths.add(p);
+        }
+      }
+    }
+  }
+
+  /**
+   * What is thinner than it is wanted to be.
+   *
+   * @param part the part
+   * @param wishes how thick its walls are wanted
+   * @param drift how far a bore may lie off the axis at a z of the blank, mm
+   */
+  public static List<Finding> of(Part part, WallWishes wishes, DoubleUnaryOperator drift) {
+    Walls w = new Walls(part, wishes, drift);
+    if (w.inner.isEmpty()) {
+      return List.of();
+    }
+    Optional<Point> open = w.pierced();
+    if (open.isPresent()) {
+      return List.of(w.through(open.get()));
+    }
+    w.look();
+    return w.told();
+  }
+
+  private static boolean ends(Surface s, Point p) {
+    return s.line().first().distance(p) < SAME || s.line().last().distance(p) < SAME;
+  }
+
+  /** A place of the inside that has no wood behind it: the outside is shaped into it. */
+  private Optional<Point> pierced() {
+    for (Surface s : inner) {
+      for (Polyline.Sample x : s.line().samples(2 * EVERY, BEHIND)) {
+        Point p = x.at();
+        boolean edge = mouths.stream().anyMatch(m -> m.distance(p) < 2 * EVERY);
+        if (!edge && p.r() > BEHIND && !wood(x, BEHIND) && !wood(x, FURTHER)) {
+          return Optional.of(p);
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private boolean wood(Polyline.Sample x, double behind) {
+    return part.target()
+        .holds(x.at().z() - behind * x.nz(), Math.max(0, x.at().r() - behind * x.nr()));
+  }
+
+  private void look() {
+    for (Surface in : inner) {
+      for (Point p : places(in.line())) {
+        for (Surface out : outer) {
+          pair(p, Wall.nearest(out.line(), p), out);
+        }
+      }
+    }
+    for (Surface out : outer) {
+      for (Point o : out.line().points()) {
+        for (Surface in : inner) {
+          pair(Wall.nearest(in.line(), o), o, out);
+        }
+      }
+    }
+  }
+
+  /** The corners of a line and places between them. */
+  private static List<Point> places(Polyline line) {
+    List<Point> out = new ArrayList<>(line.points());
+    for (Polyline.Sample s : line.samples(EVERY, EVERY)) {
+      out.add(s.at());
+    }
+    return out;
+  }
+
+  /** Looks at the wood between a place inside and one outside. */
+  private void pair(Point in, Point out, Surface surface) {
+    double d = in.distance(out);
+    double left = d - drift.applyAsDouble(in.z());
+    Under under = under(surface);
+    if (left > wishes.most()) {
+      return;
+    }
+    boolean rim = false;
+    for (Point m : mouths) {
+      if (out.distance(m) < wishes.most() && ends(surface, m)) {
+        return;
+      }
+      rim |= in.distance(m) < wishes.wall() || out.distance(m) < wishes.wall();
+    }
+    Under place = rim && under == Under.SIDE ? Under.RIM : under;
+    Thin was = least.get(place);
+    if (was == null || left < was.left()) {
+      least.put(place, new Thin(left, in));
+    }
+  }
+
+  /** An end runs in to the axis, or more inwards than along to a mouth; all else is side. */
+  private Under under(Surface s) {
+    if (s.role() != Role.SHOW) {
+      return Under.SPIGOT;
+    }
+    Point a = s.line().first();
+    Point b = s.line().last();
+    boolean axis = Math.min(a.r(), b.r()) < SAME;
+    boolean mouth = mouths.stream().anyMatch(m -> ends(s, m));
+    boolean inwards = Math.abs(a.r() - b.r()) > Math.abs(a.z() - b.z());
+    if (!axis && !(mouth && inwards)) {
+      return Under.SIDE;
+    }
+    double low = Math.min(a.z(), b.z()) - part.target().minZ();
+    double high = part.target().maxZ() - Math.max(a.z(), b.z());
+    return low < high ? Under.FOOT : Under.TOP;
+  }
+
+  private List<Finding> told() {
+    Told told = new Told();
+    String name = part.name();
+    thin(told, Under.SIDE, "wall-thin", wishes.wall(), "The " + name + "'s wall is thin");
+    thin(told, Under.RIM, "rim-thin", wishes.rim(), "The " + name + "'s rim is thin");
+    thin(told, Under.SPIGOT, "spigot-wall", wishes.spigot(), "The spigot's wall is thin");
+    thin(
+        told,
+        Under.TOP,
+        "lid-corner",
+        wishes.corner(),
+        "The " + name + " is thin over its inside corner");
+    floor(told);
+    return told.done();
+  }
+
+  private void thin(Told told, Under where, String code, double limit, String title) {
+    Thin t = least.get(where);
+    if (t != null) {
+      told.thin(code, t.left(), limit, title, why(code), part.name(), t.inside(), advice(code));
+    }
+  }
+
+  /** The floor is counted along the axis; beside it a foot that is hollowed may come nearer. */
+  private void floor(Told told) {
+    HalfSection wood = part.target();
+    double axis = wood.alongAxis().stream().mapToDouble(s -> s.length()).findFirst().orElse(0);
+    Thin t = least.get(Under.FOOT);
+    double wanted = wishes.floor();
+    boolean slant = t != null && t.left() < SLANT * axis && t.inside().r() > SAME;
+    if (slant) {
+      told.thin(
+          "floor-thin",
+          t.left(),
+          wanted,
+          "The floor is thin near the wall",
+          why("floor-thin"),
+          part.name(),
+          t.inside(),
+          advice("floor-thin"));
+    }
+  }
+
+  private static String why(String code) {
+    return switch (code) {
+      case "rim-thin" -> "A thin ring of end grain splits when it is pressed or dropped.";
+      case "spigot-wall" -> "It yields under the squeeze and breaks off in use.";
+      case "floor-thin" -> "There is little left between the hollow and the foot.";
+      default -> "Thin end grain flexes, rings and splits; what a bit may drift by is counted off.";
+    };
+  }
+
+  private static String advice(String code) {
+    return switch (code) {
+      case "rim-thin" -> "A narrower mouth, or more wood outside there.";
+      case "spigot-wall" -> "A slimmer inside, or a larger joint.";
+      case "floor-thin" -> "Less depth, or a flatter foot.";
+      default -> "A slimmer inside, or more wood outside.";
+    };
+  }
+
+  private Finding through(Point at) {
+    return new Finding(
+        new Verdict(
+            "outside-into-inside",
+            Grade.STOP,
+            0,
+            wishes.wall(),
+            "mm",
+            "The outside of the " + part.name() + " is shaped into the inside",
+            "The two lines cross: there is a hole."),
+        Optional.empty(),
+        part.name(),
+        Optional.of(at),
+        advice(""),
+        List.of());
+  }
+}
