@@ -28,6 +28,27 @@ public final class Sweep {
   }
 
   /**
+   * How far below the full diameter a round piece stands in the end that a bit leaves: it goes down
+   * to where the end is as wide as the piece, (1 - d / D) of the point in a twist bit's cone of
+   * diameter D, the same in a spur's hole, and not at all when it is wider than that.
+   *
+   * <p>Example: 8 mm in the cone of a 10 mm twist bit, point 3.00: 0.60.
+   *
+   * @param diameter of the piece, mm
+   */
+  public static double sinks(Bit bit, double diameter) {
+    double wide = 2 * spur(bit);
+    return bit.tip() * Math.max(0, 1 - diameter / wide);
+  }
+
+  /** Where the point begins, on the radius. */
+  private static double spur(Bit bit) {
+    double r = bit.diameter() / 2;
+    boolean cone = bit.form() == Bit.Form.TWIST || bit.form() == Bit.Form.DEPTH;
+    return cone ? r : Math.min(r, SPUR);
+  }
+
+  /**
    * The line of a hole's end, from its full diameter to its deepest point on the axis.
    *
    * @param full where the full diameter ends
@@ -35,7 +56,7 @@ public final class Sweep {
    */
   public static List<Point> end(Bit bit, double full, int way) {
     double r = bit.diameter() / 2;
-    double spur = bit.form() == Bit.Form.TWIST || bit.form() == Bit.Form.DEPTH ? r : SPUR;
+    double spur = spur(bit);
     List<Point> out = new ArrayList<>();
     out.add(new Point(full, r));
     if (spur < r) {

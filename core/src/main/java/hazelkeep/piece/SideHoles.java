@@ -11,6 +11,15 @@ import java.util.List;
  * there is at its own height, and two of them come together towards the bore.
  */
 public final class SideHoles {
+  /** How far apart the bore is looked at, mm. */
+  private static final double EVERY = 0.5;
+
+  /** How exactly its floor is found, mm. */
+  private static final double SAME = 1e-7;
+
+  /** Of a bore's width: what is narrower belongs to its end. */
+  private static final double WIDE = 0.95;
+
   private final Part part;
   private final double foot;
   private final double shoulder;
@@ -118,7 +127,7 @@ public final class SideHoles {
         part.name(),
         where,
         "Lower it or make it smaller.");
-    double low = part.target().inner(at(h) - half) > 0 ? half : lowest(h) - half;
+    double low = at(h) - half - floor(h);
     if (low < 0 || bore(h) <= 0) {
       told.say(
           "hole-misses",
@@ -145,13 +154,22 @@ public final class SideHoles {
     }
   }
 
-  /** How far the hole's middle lies above the floor of the bore, mm. */
-  private double lowest(SideHole h) {
-    return at(h)
-        - part.target().alongAxis().stream()
-            .filter(s -> s.from() < at(h))
-            .mapToDouble(s -> s.to())
-            .max()
-            .orElse(foot);
+  /** Where the bore begins to be as wide as at the hole: what lies deeper is the bit's end. */
+  private double floor(SideHole h) {
+    double wide = WIDE * bore(h);
+    double open = at(h);
+    while (bore(h) > 0 && open > foot && part.target().inner(open - EVERY) >= wide) {
+      open -= EVERY;
+    }
+    double shut = open - EVERY;
+    while (open - shut > SAME) {
+      double middle = (open + shut) / 2;
+      if (part.target().inner(middle) >= wide) {
+        open = middle;
+      } else {
+        shut = middle;
+      }
+    }
+    return open;
   }
 }

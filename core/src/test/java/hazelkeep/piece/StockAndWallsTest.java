@@ -164,7 +164,8 @@ class StockAndWallsTest {
         .anySatisfy(f -> assertThat(f.code()).isEqualTo("holes-close"))
         .anySatisfy(f -> assertThat(f.verdict().found()).isCloseTo(-1.53, within(0.005)));
     SideHoles apart = new SideHoles(tube(30, 19), List.of(hole(40, 0, 12), hole(40, 40, 12)));
-    assertThat(apart.nearest(hole(40, 0, 12))).isNaN();
+    SideHole alone = hole(40, 0, 12);
+    assertThat(new SideHoles(tube(30, 19), List.of(alone)).nearest(alone)).isNaN();
     assertThat(apart.judge(4).get(0).verdict().found()).isCloseTo(1.0, within(0.005));
     assertThat(apart.judge(0.9)).isEmpty();
   }

@@ -4,6 +4,7 @@ import hazelkeep.bore.BoringPlan;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.SideHoles;
+import hazelkeep.piece.Standing;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -99,12 +100,15 @@ final class CasedJudge {
     return plan.passes().stream().mapToDouble(p -> p.bit().tip()).max().orElse(0);
   }
 
-  /** The room inside, closed, for a cylinder that stands on the axis, mm. */
-  private double room(boolean bundle) {
-    double full = aim.mm("bore.depth") + aim.mm("lid.depth") - aim.mm("joint.length");
-    double points = tip(shape.bodyBore()) + tip(shape.lidBore());
-    return bundle ? full : full + points;
+  /** The room inside, closed, for what is wished to go in, mm. */
+  private double room(Cased.Content c) {
+    double wide = aim.mm("bore.diameter") / 2 - BESIDE;
+    double radius = c.diameter().map(Size::mm).orElse(2 * wide) / 2;
+    return Standing.room(aim.part(BODY), aim.part(LID), c.bundle() ? wide : radius, wide);
   }
+
+  /** How far from the wall of the bore its floor is looked at, mm. */
+  private static final double BESIDE = 0.2;
 
   private void content() {
     Optional<Cased.Content> c = design.content();
@@ -125,18 +129,18 @@ final class CasedJudge {
                     "A wider bore."));
     c.flatMap(Cased.Content::height)
         .map(Size::mm)
-        .filter(h -> h > room(c.get().bundle()) + 1e-6)
+        .filter(h -> h > room(c.get()) + 1e-6)
         .ifPresent(
             h ->
                 told.say(
                     "content",
                     Grade.STOP,
-                    room(c.get().bundle()),
+                    room(c.get()),
                     h,
                     "What goes in is too long",
                     c.get().bundle()
                         ? "A bundle does not reach into the bits' points."
-                        : "With the lid on there is less room on the axis.",
+                        : "With the lid on there is less room; a single piece stands in one point at most.",
                     BODY,
                     new Point(shape.mouth - aim.mm("bore.depth"), 0),
                     "A deeper bore in body or lid."));

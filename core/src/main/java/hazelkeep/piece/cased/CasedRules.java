@@ -7,6 +7,7 @@ import static hazelkeep.piece.Rule.Value.shop;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.StepPair;
+import hazelkeep.bore.Sweep;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -158,17 +159,32 @@ final class CasedRules {
       return practice(d.design().house() ? 58 : 60, "a good hand's width");
     }
     boolean bundle = content(d).get().bundle();
+    double wide =
+        content(d)
+            .flatMap(Cased.Content::diameter)
+            .map(Size::mm)
+            .orElse(d.planned("bore.diameter") - 2 * CasedLimits.PLAY);
+    // A single piece stands in one point at most, and only as far as it is thinner.
     double points =
         bundle
             ? 0
-            : tip(d.shop(), d.planned("bore.diameter"))
-                + tip(d.shop(), d.planned("recess.diameter"));
+            : Math.max(
+                sinks(d.shop(), d.planned("bore.diameter"), wide),
+                sinks(d.shop(), d.planned("recess.diameter"), wide));
     double lid = d.mm("lid.depth") - d.mm("joint.length");
     return derived(
         Math.max(5, tall.get() + CasedLimits.AIR - lid - points),
         bundle
             ? "what goes in, less what the lid takes"
-            : "what goes in, less what the lid and the bits' points take");
+            : "what goes in, less what the lid takes and the point that it stands in");
+  }
+
+  /** How far a piece stands in the point of the bit that would bore a diameter, mm. */
+  private static double sinks(Shop shop, double bore, double piece) {
+    return BoringPlan.of(Bore.plain("bore", bore, 10), shop).passes().stream()
+        .mapToDouble(p -> Sweep.sinks(p.bit(), piece))
+        .findFirst()
+        .orElse(0);
   }
 
   /** The point of the bit that would bore a diameter, mm. */

@@ -3,6 +3,7 @@ package hazelkeep.piece.vessel;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.FootRecess;
+import hazelkeep.piece.Standing;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -12,6 +13,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
 import java.util.List;
 import java.util.Optional;
 
@@ -79,6 +81,9 @@ final class VesselJudge {
         "A shallower bore or a flatter foot.");
   }
 
+  /** How far from the wall of the bore its floor is looked at, mm. */
+  private static final double BESIDE = 0.2;
+
   private void content() {
     Optional<BoredVessel.Content> c = design.content();
     c.flatMap(BoredVessel.Content::diameter)
@@ -100,7 +105,11 @@ final class VesselJudge {
         .map(Size::mm)
         .ifPresent(
             h -> {
-              double proud = h - (c.get().bundle() ? shape.bore().depth() : shape.point());
+              double wide = aim.mm("bore.diameter") / 2 - BESIDE;
+              double radius = c.get().diameter().map(s -> s.mm() / 2).orElse(wide);
+              Part part = aim.part(BODY);
+              double floor = Standing.floor(part, c.get().bundle() ? wide : radius);
+              double proud = h - (part.target().in(part.closed()).maxZ() - floor);
               double want = c.get().proud().map(Size::mm).orElse(0.0);
               if (proud < want - 0.5) {
                 told.say(

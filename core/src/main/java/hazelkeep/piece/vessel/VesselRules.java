@@ -7,6 +7,7 @@ import static hazelkeep.piece.Rule.Value.shop;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
+import hazelkeep.bore.Sweep;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
@@ -84,7 +85,9 @@ final class VesselRules {
     Optional<Double> long_ = c.flatMap(Content::height).map(Size::mm);
     if (long_.isPresent()) {
       double proud = c.flatMap(Content::proud).map(Size::mm).orElse(0.15 * long_.get());
-      double tip = c.get().bundle() ? 0 : tip(d.shop(), d.planned("bore.diameter"));
+      double bore = d.planned("bore.diameter");
+      double wide = c.flatMap(Content::diameter).map(Size::mm).orElse(bore - 2 * VesselLimits.PLAY);
+      double tip = c.get().bundle() ? 0 : sinks(d.shop(), bore, wide);
       return derived(
           Math.max(5, long_.get() - proud - tip),
           c.get().bundle()
@@ -112,6 +115,14 @@ final class VesselRules {
         .mapToDouble(v -> v.found() - v.limit() + wish)
         .findFirst()
         .orElse(wish);
+  }
+
+  /** How far a single piece stands in the point of the bit that would bore a diameter, mm. */
+  private static double sinks(Shop shop, double bore, double piece) {
+    return BoringPlan.of(Bore.plain("bore", bore, 10), shop).passes().stream()
+        .mapToDouble(p -> Sweep.sinks(p.bit(), piece))
+        .findFirst()
+        .orElse(0);
   }
 
   /** The point of the bit that would bore a diameter. */

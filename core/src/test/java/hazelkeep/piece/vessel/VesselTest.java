@@ -73,12 +73,12 @@ class VesselTest {
     }
   }
 
-  /** A pen of 145 that stands 45 proud: its end lies in the bit's point. */
+  /** A pen of 145 that stands 45 proud, on the flat floor that a Forstner bit leaves. */
   @Test
   void the_depth_follows_from_what_goes_in() {
     Plan<BoredVessel> pen = plan(holding(11, 145, 45, false));
     Pass p = pen.sketch().boring().get(0).plans().get(0).passes().get(0);
-    assertThat(p.point()).as("to the point").isCloseTo(100, within(1e-6));
+    assertThat(p.depth()).as("to the floor it stands on").isCloseTo(100, within(1e-6));
     assertThat(pen.aim().mm("bore.diameter")).isCloseTo(12.5, within(1e-9));
     Plan<BoredVessel> bundle = plan(holding(11, 145, 45, true));
     assertThat(bundle.aim().mm("bore.depth"))
