@@ -1,18 +1,17 @@
 package hazelkeep.measure;
 
-import java.util.Locale;
 
 /** The two ways a workshop writes lengths. */
 public enum Unit {
   MM {
     @Override
     public String show(double mm) {
-      return decimals(mm, 1);
+      return Rounding.text(mm, 1);
     }
 
     @Override
     public String showFit(double mm) {
-      return decimals(mm, 2);
+      return Rounding.text(mm, 2);
     }
 
     @Override
@@ -28,7 +27,7 @@ public enum Unit {
 
     @Override
     public String showFit(double mm) {
-      return decimals(mm / Length.INCH, 3);
+      return Rounding.text(mm / Length.INCH, 3);
     }
 
     @Override
@@ -54,13 +53,8 @@ public enum Unit {
     return size.hedge().words() + show(size.mm());
   }
 
-  private static String decimals(double value, int places) {
-    String text = String.format(Locale.ROOT, "%." + places + "f", value);
-    return text.matches("-0\\.?0*") ? text.substring(1) : text;
-  }
-
   private static String fraction(double inches) {
-    long parts = Math.round(Math.abs(inches) * FINEST);
+    long parts = Rounding.half(Math.abs(inches) * FINEST, 0).longValueExact();
     String sign = inches < 0 && parts > 0 ? "-" : "";
     long whole = parts / FINEST;
     long over = parts % FINEST;

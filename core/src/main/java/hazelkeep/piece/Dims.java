@@ -167,7 +167,8 @@ public final class Dims<D extends Design> {
     Size size = design.sizes().get(key);
     Set<DimKey> from = new LinkedHashSet<>();
     asking.push(from);
-    Double read = readings.get(key);
+    Double own = readings.get(key);
+    Double read = own != null ? own : rule.read().apply(this).orElse(null);
     double mm;
     Hedge hedge = Hedge.EXACT;
     Origin origin;
@@ -175,7 +176,7 @@ public final class Dims<D extends Design> {
     if (read != null) {
       mm = read;
       origin = Origin.MEASURED;
-      reason = "as measured";
+      reason = own != null ? "as measured" : "what was measured leaves";
     } else if (size != null) {
       mm = size.mm();
       hedge = size.hedge();

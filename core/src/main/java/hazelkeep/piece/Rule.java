@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -14,9 +15,42 @@ import java.util.function.Function;
  * @param most largest value taken from a person, mm
  * @param fit whether it belongs to a fit and is shown as finely as one
  * @param by the rule
+ * @param read what readings of other dimensions say of it; empty as long as they are not taken
  */
 public record Rule<D extends Design>(
-    DimKey key, String label, double least, double most, boolean fit, Function<Dims<D>, Value> by) {
+    DimKey key,
+    String label,
+    double least,
+    double most,
+    boolean fit,
+    Function<Dims<D>, Value> by,
+    Function<Dims<D>, Optional<Double>> read) {
+  /** A rule of a dimension that only its own reading can tell. */
+  public Rule(
+      DimKey key,
+      String label,
+      double least,
+      double most,
+      boolean fit,
+      Function<Dims<D>, Value> by) {
+    this(key, label, least, most, fit, by, d -> Optional.empty());
+  }
+
+  /** The same rule, measured as the difference of two others once both are. */
+  public Rule<D> difference(String of, String less) {
+    return new Rule<>(
+        key,
+        label,
+        least,
+        most,
+        fit,
+        by,
+        d ->
+            d.measured(of) && d.measured(less)
+                ? Optional.of(d.mm(of) - d.mm(less))
+                : Optional.empty());
+  }
+
   /**
    * What a rule says.
    *

@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.route.Aim;
@@ -24,7 +25,7 @@ public final class Tries {
   /** A size set, to the tenth of a millimetre; one that makes no sense is left out. */
   public Tries set(String key, double mm) {
     if (mm > LEAST && mm < MOST) {
-      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Math.round(mm * 10) / 10.0)));
+      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Rounding.to(mm, 1))));
     }
     return this;
   }

@@ -3,6 +3,7 @@ package hazelkeep.route;
 import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Verdict;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -17,7 +18,6 @@ import hazelkeep.stiffness.StiffnessLimits.Cut;
 import hazelkeep.stiffness.StiffnessLimits.Judgement;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Judges every step by the stiffness of the work as it is held. */
@@ -217,7 +217,7 @@ final class Shaking {
     if (factor > WORTH_SAYING) {
       out.append(out.isEmpty() ? "" : " ")
           .append(before)
-          .append(String.format(Locale.ROOT, factor < 10 ? "%.1f" : "%.0f", factor))
+          .append(Rounding.text(factor, factor < 10 ? 1 : 0))
           .append(after)
           .append('.');
     }

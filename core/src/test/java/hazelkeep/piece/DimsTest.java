@@ -150,4 +150,24 @@ class DimsTest {
     assertThatThrownBy(() -> resolve(LiddedBox.fresh().with("no.such.size", 9), Map.of()))
         .hasMessageContaining("no size called “no.such.size”");
   }
+
+  /** Recess 49.60 and spigot 49.30, both measured: the clearance is 0.30, whatever was planned. */
+  @Test
+  void a_clearance_is_the_difference_of_what_was_measured() {
+    LiddedBox box = LiddedBox.fresh().with("joint.clearance", 0.08);
+    DimKey clearance = new DimKey("joint.clearance");
+    Map<DimKey, Double> both =
+        Map.of(new DimKey("recess.diameter"), 49.60, new DimKey("spigot.diameter"), 49.30);
+    Dim made =
+        Dims.resolve(box, new LiddedBoxKind().rules(), Shop.starter(), both).get(clearance);
+    assertThat(made.mm()).isCloseTo(0.30, within(1e-9));
+    assertThat(made.origin()).isEqualTo(Origin.MEASURED);
+    assertThat(made.planned().mm()).isCloseTo(0.08, within(1e-9));
+    Map<DimKey, Double> one = Map.of(new DimKey("recess.diameter"), 49.60);
+    assertThat(
+            Dims.resolve(box, new LiddedBoxKind().rules(), Shop.starter(), one)
+                .get(clearance)
+                .origin())
+        .isEqualTo(Origin.WISHED);
+  }
 }

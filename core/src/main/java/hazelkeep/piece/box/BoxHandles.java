@@ -1,5 +1,6 @@
 package hazelkeep.piece.box;
 
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -63,7 +64,7 @@ final class BoxHandles {
     List<OutlinePoint> points = new ArrayList<>();
     for (int i = 0; i < FREE_POINTS; i++) {
       double at = i / (FREE_POINTS - 1.0);
-      points.add(new OutlinePoint(at, Math.rint(line.radius(at * side * 0.999999) * 10) / 10));
+      points.add(new OutlinePoint(at, Rounding.to(line.radius(at * side * 0.999999), 1)));
     }
     return d.withPoints(points);
   }
@@ -71,7 +72,7 @@ final class BoxHandles {
   /** The box with a point of its outline moved to a place in the blank's z. */
   static LiddedBox drag(LiddedBox d, Aim aim, String handle, double z, double r) {
     BoxShape s = BoxShape.of(d, aim.dims());
-    double across = Math.rint(2 * r * 10) / 10;
+    double across = Rounding.to(2 * r, 1);
     if (handle.startsWith("point-")) {
       int i = Integer.parseInt(handle.substring(6));
       List<OutlinePoint> points = new ArrayList<>(d.points());
@@ -83,7 +84,7 @@ final class BoxHandles {
             Math.max(
                 points.get(i - 1).at() + 0.03, Math.min(points.get(i + 1).at() - 0.03, wanted));
       }
-      points.set(i, new OutlinePoint(Math.rint(at * 1000) / 1000, across / 2));
+      points.set(i, new OutlinePoint(Rounding.to(at, 3), across / 2));
       return d.withPoints(points);
     }
     return switch (handle) {
@@ -110,7 +111,7 @@ final class BoxHandles {
   }
 
   static double tenth(double mm) {
-    return Math.rint(mm * 10) / 10;
+    return Rounding.to(mm, 1);
   }
 
   private static double closed(BoxShape s, double z) {

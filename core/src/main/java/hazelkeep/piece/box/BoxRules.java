@@ -163,6 +163,7 @@ final class BoxRules {
             practice(
                 d.design().fit().centre(d.mm("joint.diameter")),
                 "middle of the " + d.design().fit().word() + " class"));
+    r.add(r.remove(r.size() - 1).difference("recess.diameter", "spigot.diameter"));
     add(
         r,
         "joint.air",

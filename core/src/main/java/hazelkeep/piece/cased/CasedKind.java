@@ -2,6 +2,7 @@ package hazelkeep.piece.cased;
 
 import hazelkeep.bore.Stations;
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -141,7 +142,7 @@ public final class CasedKind extends NamedKind<Cased> {
           case "lid.depth" -> z - rim(aim);
           default -> 2 * r;
         };
-    Size size = Size.mm(Math.round(Math.max(1, mm) * 10) / 10.0);
+    Size size = Size.mm(Rounding.to(Math.max(1, mm), 1));
     // Body and lid keep their height while a bore is dragged in them.
     Cased held =
         switch (handle) {

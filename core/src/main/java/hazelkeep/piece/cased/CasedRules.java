@@ -213,6 +213,7 @@ final class CasedRules {
             practice(
                 d.design().fit().centre(d.mm("recess.diameter")),
                 "middle of the " + d.design().fit().word() + " class"));
+    r.add(r.remove(r.size() - 1).difference("recess.diameter", "spigot.diameter"));
     add(
         r,
         "spigot.diameter",

@@ -2,6 +2,7 @@ package hazelkeep.piece.mill;
 
 import hazelkeep.bore.Stations;
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
@@ -155,7 +156,7 @@ public final class MillKind extends NamedKind<Mill> {
 
   @Override
   public Mill drag(Mill design, Aim aim, String handle, double z, double r) {
-    double tenth = Math.round(Math.max(1, 2 * r) * 10) / 10.0;
+    double tenth = Rounding.to(Math.max(1, 2 * r), 1);
     return size(design, new DimKey(handle), Optional.of(new Size(Length.mm(tenth), Hedge.EXACT)));
   }
 

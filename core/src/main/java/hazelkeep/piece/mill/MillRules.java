@@ -209,6 +209,7 @@ final class MillRules {
             practice(
                 d.design().fit().centre(d.mm("bore.diameter")),
                 "middle of the " + d.design().fit().word() + " class"));
+    r.add(r.remove(r.size() - 1).difference("bore.diameter", "spigot.diameter"));
     add(
         r,
         "spigot.diameter",

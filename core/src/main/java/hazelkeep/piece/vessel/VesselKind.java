@@ -2,6 +2,7 @@ package hazelkeep.piece.vessel;
 
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Stations;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -137,7 +138,7 @@ public final class VesselKind extends NamedKind<BoredVessel> {
         handle.equals("bore.depth")
             ? size(design, HEIGHT, Optional.of(Size.mm(aim.mm(HEIGHT.path()))))
             : design;
-    return size(held, key, Optional.of(Size.mm(Math.round(mm * 10) / 10.0)));
+    return size(held, key, Optional.of(Size.mm(Rounding.to(mm, 1))));
   }
 
   @Override

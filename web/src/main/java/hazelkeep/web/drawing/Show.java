@@ -4,13 +4,13 @@ import hazelkeep.hold.Allowed;
 import hazelkeep.hold.PressFit;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Verdict;
 import hazelkeep.shop.Lathe;
 import hazelkeep.shop.Speeds;
 import hazelkeep.stiffness.StiffnessLimits;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /**
@@ -70,11 +70,14 @@ public record Show(Unit unit) {
       case "" ->
           v.limit() <= 1 && v.found() <= 1
               ? ""
-              : String.format(Locale.ROOT, "%.1f, limit %.1f", v.found(), v.limit());
+              : tenth(v.found()) + ", limit " + tenth(v.limit());
       default ->
-          String.format(
-              Locale.ROOT, "%.1f %s, limit %.1f %s", v.found(), v.unit(), v.limit(), v.unit());
+          tenth(v.found()) + " " + v.unit() + ", limit " + tenth(v.limit()) + " " + v.unit();
     };
+  }
+
+  private static String tenth(double v) {
+    return Rounding.text(v, 1);
   }
 
   private String fits(Verdict v) {
@@ -99,7 +102,7 @@ public record Show(Unit unit) {
 
   /** A plain number without decimals. */
   public String whole(double v) {
-    return String.format(Locale.ROOT, "%.0f", v);
+    return Rounding.text(v, 0);
   }
 
   /** The usual speeds. */
