@@ -1,6 +1,5 @@
 package hazelkeep.measure;
 
-
 /** The two ways a workshop writes lengths. */
 public enum Unit {
   MM {

@@ -1,8 +1,8 @@
 package hazelkeep.piece;
 
-import hazelkeep.measure.Rounding;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Rounding;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;

@@ -13,8 +13,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RoundingTest {
   @ParameterizedTest
   @CsvSource({
-    "0.285, 2, 0.29", "1.005, 2, 1.01", "2.675, 2, 2.68", "24.65, 1, 24.7", "24.55, 1, 24.6",
-    "-0.125, 2, -0.13", "-0.004, 2, 0.00", "0.5, 0, 1", "1.5, 0, 2", "2.5, 0, 3", "-2.5, 0, -3"
+    "0.285, 2, 0.29",
+    "1.005, 2, 1.01",
+    "2.675, 2, 2.68",
+    "24.65, 1, 24.7",
+    "24.55, 1, 24.6",
+    "-0.125, 2, -0.13",
+    "-0.004, 2, 0.00",
+    "0.5, 0, 1",
+    "1.5, 0, 2",
+    "2.5, 0, 3",
+    "-2.5, 0, -3"
   })
   void a_half_goes_away_from_zero(double value, int places, String text) {
     assertThat(Rounding.text(value, places)).isEqualTo(text);
@@ -29,7 +38,9 @@ class RoundingTest {
       int n = 2 * random.nextInt(40_000) + 1;
       double half = n / 200.0;
       String paper =
-          BigDecimal.valueOf(n).divide(BigDecimal.valueOf(200)).setScale(2, RoundingMode.HALF_UP)
+          BigDecimal.valueOf(n)
+              .divide(BigDecimal.valueOf(200))
+              .setScale(2, RoundingMode.HALF_UP)
               .toPlainString();
       assertThat(Unit.MM.showFit(half)).isEqualTo(paper);
       assertThat(Unit.MM.showFit(half + 0.1 - 0.1)).isEqualTo(paper);

@@ -158,8 +158,7 @@ class DimsTest {
     DimKey clearance = new DimKey("joint.clearance");
     Map<DimKey, Double> both =
         Map.of(new DimKey("recess.diameter"), 49.60, new DimKey("spigot.diameter"), 49.30);
-    Dim made =
-        Dims.resolve(box, new LiddedBoxKind().rules(), Shop.starter(), both).get(clearance);
+    Dim made = Dims.resolve(box, new LiddedBoxKind().rules(), Shop.starter(), both).get(clearance);
     assertThat(made.mm()).isCloseTo(0.30, within(1e-9));
     assertThat(made.origin()).isEqualTo(Origin.MEASURED);
     assertThat(made.planned().mm()).isCloseTo(0.08, within(1e-9));

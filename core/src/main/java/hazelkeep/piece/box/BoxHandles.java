@@ -1,8 +1,8 @@
 package hazelkeep.piece.box;
 
-import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Handle;

@@ -2,9 +2,9 @@ package hazelkeep.piece.cased;
 
 import hazelkeep.bore.Stations;
 import hazelkeep.fit.FitClass;
-import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BoreWalls;

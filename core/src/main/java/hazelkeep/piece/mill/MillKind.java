@@ -2,11 +2,11 @@ package hazelkeep.piece.mill;
 
 import hazelkeep.bore.Stations;
 import hazelkeep.fit.FitClass;
-import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BoreWalls;

@@ -68,11 +68,8 @@ public record Show(Unit unit) {
       case "mm along" -> len(v.found()) + " of the height";
       case "grit" -> whole(v.found()) + " grit";
       case "" ->
-          v.limit() <= 1 && v.found() <= 1
-              ? ""
-              : tenth(v.found()) + ", limit " + tenth(v.limit());
-      default ->
-          tenth(v.found()) + " " + v.unit() + ", limit " + tenth(v.limit()) + " " + v.unit();
+          v.limit() <= 1 && v.found() <= 1 ? "" : tenth(v.found()) + ", limit " + tenth(v.limit());
+      default -> tenth(v.found()) + " " + v.unit() + ", limit " + tenth(v.limit()) + " " + v.unit();
     };
   }
 

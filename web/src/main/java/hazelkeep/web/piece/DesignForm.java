@@ -119,19 +119,24 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
   }
 
   /**
-   * The design with what this form says; errors are noted by field.
+   * The design with what this form says; errors are noted by field. A field that still says what
+   * was shown for the stored value leaves that as it is: what is shown is rounded.
    *
    * @return the design, or empty when a field was refused
    */
   public <D extends Design> Optional<D> onto(Kind<D> kind, D design, Unit unit) {
     D next = design;
+    DesignForm shown = of(design, unit);
     for (RecordComponent c : design.getClass().getRecordComponents()) {
       String name = c.getName();
       try {
         if (listed(c) != null) {
-          next = hasRows(name) ? Restated.with(next, name, rows(c, unit)) : next;
+          next =
+              hasRows(name)
+                  ? Restated.with(next, name, rows(c, value(design, c), shown, unit))
+                  : next;
         } else if (group(c) != null) {
-          next = Restated.with(next, name, grouped(c, value(next, c), unit));
+          next = Restated.with(next, name, grouped(c, value(next, c), shown, unit));
         } else if (c.getType().isEnum()) {
           next = value(name).isBlank() ? next : kind.choose(next, name, value(name));
         } else if (typed.containsKey(name) && c.getType() == String.class) {
@@ -144,7 +149,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
       }
     }
     for (Map.Entry<String, String> e : typed.entrySet()) {
-      if (e.getKey().startsWith(SIZES)) {
+      if (e.getKey().startsWith(SIZES) && !shown.says(e.getKey(), e.getValue())) {
         try {
           DimKey key = new DimKey(e.getKey().substring(SIZES.length()));
           // An emptied field leaves the size to the rules.
@@ -155,6 +160,11 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
       }
     }
     return errors.isEmpty() ? Optional.of(next) : Optional.empty();
+  }
+
+  /** Whether this form shows just that in a field. */
+  private boolean says(String field, String text) {
+    return typed.containsKey(field) && typed.get(field).equals(text.strip());
   }
 
   private static Optional<Size> size(String typed, Unit unit) {
@@ -177,7 +187,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
   }
 
   /** The rows of a list as typed; a row that was emptied is gone. */
-  private List<Object> rows(RecordComponent c, Unit unit) {
+  private List<Object> rows(RecordComponent c, Object now, DesignForm shown, Unit unit) {
     RecordComponent[] parts = listed(c).getRecordComponents();
     TreeSet<Integer> numbers = new TreeSet<>();
     for (String field : typed.keySet()) {
@@ -190,7 +200,11 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     for (int row : numbers) {
       String at = c.getName() + "." + row + ".";
       boolean blank = Arrays.stream(parts).allMatch(p -> value(at + p.getName()).isBlank());
-      if (!blank) {
+      boolean same =
+          Arrays.stream(parts).allMatch(p -> shown.says(at + p.getName(), value(at + p.getName())));
+      if (same) {
+        out.add(((List<?>) now).get(row));
+      } else if (!blank) {
         row(listed(c), at, parts, unit).ifPresent(out::add);
       }
     }
@@ -247,7 +261,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
         .orElse(name);
   }
 
-  private Optional<Object> grouped(RecordComponent c, Object now, Unit unit) {
+  private Optional<Object> grouped(RecordComponent c, Object now, DesignForm shown, Unit unit) {
     RecordComponent[] parts = group(c).getRecordComponents();
     Object[] values = new Object[parts.length];
     Class<?>[] types = new Class<?>[parts.length];
@@ -256,7 +270,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
       String field = c.getName() + "." + parts[i].getName();
       types[i] = parts[i].getType();
       values[i] =
-          typed.containsKey(field)
+          typed.containsKey(field) && !shown.says(field, value(field))
               ? read(field, parts[i].getGenericType(), unit)
               : now instanceof Optional<?> o && o.isPresent()
                   ? value(o.get(), parts[i])

@@ -1,5 +1,6 @@
 package hazelkeep.web.piece;
 
+import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -115,7 +116,16 @@ class PieceController {
         new Page(unit, model, response),
         new PieceDrawing.Refused(key, typed),
         key + " " + typed,
-        () -> sized(piece.kind(), piece.design(), key, value, unit));
+        () ->
+            untouched(piece, key, value, unit)
+                ? piece.design()
+                : sized(piece.kind(), piece.design(), key, value, unit));
+  }
+
+  /** Whether a field still says what was shown in it: then nothing was wished. */
+  private boolean untouched(Piece piece, String key, String value, Unit unit) {
+    Dim d = planner.current(piece).aim().dims().get(new DimKey(key));
+    return d != null && new Show(unit).value(d).equals(value.strip());
   }
 
   private static <D extends Design> D sized(
