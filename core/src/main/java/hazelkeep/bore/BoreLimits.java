@@ -29,9 +29,6 @@ public final class BoreLimits {
   /** Chips are cleared after so much at the most, and after one diameter. */
   public static final double CHIPS = 12;
 
-  /** An extension is added after so many diameters without it. */
-  public static final double START_DIAMETERS = 2;
-
   /** From so many diameters on a bore drifts. */
   public static final double DRIFT_DIAMETERS = 6;
 

@@ -3,6 +3,7 @@ package hazelkeep.bore;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
 import hazelkeep.shop.Bit;
+import hazelkeep.shop.DrillChuck;
 import hazelkeep.shop.Extension;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
@@ -62,7 +63,9 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
   /** Every way to bring a bit of the wall to a step's depth. */
   static List<Pass> candidates(Bore.Step step, Bore bore, Shop shop) {
     List<Pass> out = new ArrayList<>();
-    double nose = shop.drillChuck().nose();
+    DrillChuck chuck = shop.drillChuck();
+    // It follows no deeper than a wider bore lets it, and no further than to its shoulder.
+    double follows = Math.min(free(chuck.nose(), bore), chuck.length());
     for (Bit b : shop.bits()) {
       if (b.diameter() > step.diameter() + BoreLimits.SAME_SIZE) {
         continue;
@@ -70,7 +73,7 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
       double need = step.depth() + BoreLimits.STAND_OFF;
       if (b.reach() >= need) {
         out.add(new Pass(b, step.diameter(), step.depth(), Optional.empty(), false));
-      } else if (need - b.reach() <= free(nose, bore)) {
+      } else if (need - b.reach() <= follows) {
         out.add(new Pass(b, step.diameter(), step.depth(), Optional.empty(), true));
       } else {
         for (Extension e : shop.extensions()) {
@@ -133,7 +136,7 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
       out.add(
           new Verdict(
               "bore-drifts",
-              Grade.WATCH,
+              Grade.NOTE,
               slender,
               BoreLimits.DRIFT_DIAMETERS,
               "",

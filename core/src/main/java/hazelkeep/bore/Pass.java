@@ -26,11 +26,14 @@ public record Pass(
     return o <= BoreLimits.SAME_SIZE / 2 ? 0 : o;
   }
 
-  /** How deep the bit goes before it gets its extension, mm; the whole depth without one. */
+  /**
+   * How deep the bit goes before it gets its extension, mm: as far as it reaches, less the room in
+   * front of what holds it; the whole depth without one.
+   */
   public double unextended() {
     return extension.isEmpty()
         ? depth
-        : Math.min(depth, Math.min(BoreLimits.START_DIAMETERS * bit.diameter(), bit.reach()));
+        : Math.max(0, Math.min(depth, bit.reach() - BoreLimits.STAND_OFF));
   }
 
   /** After how much the chips are cleared, mm. */

@@ -51,7 +51,7 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     List<Verdict> out = new ArrayList<>();
     HalfSection wood = work.sound(part);
     if (wood.isEmpty()) {
@@ -89,8 +89,8 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
               "They bite on " + Jaws.bite(jaws, diameter) + "."));
     }
     Allowed allowed = allows(work);
-    Jaws.weak(work, allowed, tail, out);
-    Jaws.free(freeLength(work), diameter, tail, out);
+    Jaws.weak(work, allowed, back, out);
+    Jaws.free(freeLength(work), diameter, back, out);
     return out;
   }
 }

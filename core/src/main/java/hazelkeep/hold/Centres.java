@@ -20,7 +20,7 @@ public record Centres() implements Grip {
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     return List.of();
   }
 

@@ -62,7 +62,7 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     List<Verdict> out = new ArrayList<>();
     HalfSection wood = work.sound(part);
     if (wood.isEmpty()) {
@@ -98,8 +98,8 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
               "The " + in + " is shallow for the jaws",
               "They need this depth to bite on."));
     }
-    Jaws.weak(work, allows(work), tail, out);
-    Jaws.free(freeLength(work), bore, tail, out);
+    Jaws.weak(work, allows(work), back, out);
+    Jaws.free(freeLength(work), bore, back, out);
     return out;
   }
 }

@@ -17,9 +17,9 @@ public sealed interface Grip permits Centres, InJaws, Screwed, JamOn, JamChuck, 
   /**
    * Judges itself.
    *
-   * @param tail whether the tailstock is up
+   * @param back what carries the work beside it
    */
-  List<Verdict> judge(Work work, boolean tail);
+  List<Verdict> judge(Work work, Backing back);
 
   /** What it stands. */
   Allowed allows(Work work);

@@ -105,7 +105,8 @@ public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) 
 
   /** Judges the hold on the stock as it is when it is mounted. */
   public List<Verdict> judge(Work work) {
-    List<Verdict> out = new ArrayList<>(grip.judge(work, supported()));
+    List<Verdict> out =
+        new ArrayList<>(grip.judge(work, new Backing(supported(), steady.isPresent())));
     steady.ifPresent(s -> s.judge(work, out));
     return out;
   }

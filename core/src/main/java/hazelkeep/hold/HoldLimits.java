@@ -8,8 +8,8 @@ public final class HoldLimits {
   /** Free length in front of the jaws without tail support. */
   public static final double FREE_LENGTH = 150;
 
-  /** Free length at which even slow speeds shake. */
-  public static final double FREE_LENGTH_MOST = 250;
+  /** Free length over tenon diameter: up to this, stout work of any length stands comfortably. */
+  public static final double LEVER_COMFORT = 3;
 
   /** Free length over tenon diameter: above this, light cuts only. */
   public static final double LEVER = 5;

@@ -121,7 +121,7 @@ public record JamChuck(
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     List<Verdict> out = new ArrayList<>();
     HalfSection stock = work.sound(part);
     if (stock.isEmpty()) {
@@ -155,9 +155,9 @@ public record JamChuck(
     } else {
       Allowed allowed = allows(work);
       Jaws.splits(allowed, cup() ? "jam chuck" : part, out);
-      Jaws.weak(work, allowed, tail, out);
+      Jaws.weak(work, allowed, back, out);
     }
-    Jaws.free(freeLength(work), 0, tail, out);
+    Jaws.free(freeLength(work), s.diameter(), back, out);
     return out;
   }
 }

@@ -67,8 +67,8 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
-    List<Verdict> out = new ArrayList<>(hostHeld.judge(work, tail));
+  public List<Verdict> judge(Work work, Backing back) {
+    List<Verdict> out = new ArrayList<>(hostHeld.judge(work, back));
     HalfSection h = work.sound(host);
     HalfSection g = work.sound(guest);
     if (h.isEmpty() || g.isEmpty() || joined(work)) {
@@ -88,11 +88,11 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
               "Something inside touches before the rim meets its shoulder."));
       return out;
     }
-    Seat.between(h, g).ifPresent(s -> eased(work, s, tail, out));
+    Seat.between(h, g).ifPresent(s -> eased(work, s, back, out));
     return out;
   }
 
-  private void eased(Work work, Seat s, boolean tail, List<Verdict> out) {
+  private void eased(Work work, Seat s, Backing back, List<Verdict> out) {
     double least = -HoldLimits.JAM_LEAST_PER_MM * s.diameter();
     if (s.play() > least + HoldLimits.JAM_SLACK) {
       out.add(
@@ -108,6 +108,6 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
     }
     Allowed allowed = allows(work);
     Jaws.splits(allowed, s.spigotOnHost() ? guest : host, out);
-    Jaws.weak(work, allowed, tail, out);
+    Jaws.weak(work, allowed, back, out);
   }
 }

@@ -65,26 +65,33 @@ final class Jaws {
                 : "Measured at its root, it lies outside what these jaws " + verb + "."));
   }
 
-  static void free(double free, double root, boolean tail, List<Verdict> out) {
-    if (tail) {
+  /**
+   * A first look at long work; what it really gives is judged by its stiffness.
+   *
+   * @param free how far it stands out, mm
+   * @param root diameter that it is held by, mm
+   */
+  static void free(double free, double root, Backing back, List<Verdict> out) {
+    double lever = root > 0 ? free / root : Double.POSITIVE_INFINITY;
+    if (back.carried() || lever <= HoldLimits.LEVER_COMFORT) {
       return;
     }
     if (free > HoldLimits.FREE_LENGTH) {
       out.add(
           new Verdict(
               "free-length",
-              free > HoldLimits.FREE_LENGTH_MOST ? Grade.STOP : Grade.WATCH,
+              Grade.WATCH,
               free,
               HoldLimits.FREE_LENGTH,
               "mm",
               "Stands out far without the tailstock",
-              "Long work on a tenon shakes even at low speed."));
-    } else if (root > 0 && free / root > HoldLimits.LEVER) {
+              "Long work on a slim tenon shakes even at low speed."));
+    } else if (lever > HoldLimits.LEVER) {
       out.add(
           new Verdict(
               "lever",
               Grade.WATCH,
-              free / root,
+              lever,
               HoldLimits.LEVER,
               "",
               "Long for its tenon",
@@ -150,8 +157,9 @@ final class Jaws {
   }
 
   /** What a hold by friction stands, against the lightest cut. */
-  static void weak(Work work, Allowed allowed, boolean tail, List<Verdict> out) {
-    double force = (tail ? allowed.steadied() : allowed).force(work.radius(), work.most());
+  static void weak(Work work, Allowed allowed, Backing back, List<Verdict> out) {
+    double force =
+        (back.carried() ? allowed.steadied() : allowed).force(work.radius(), work.most());
     if (force < HoldLimits.LIGHT_CUT) {
       out.add(
           new Verdict(

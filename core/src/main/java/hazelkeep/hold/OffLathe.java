@@ -18,7 +18,7 @@ public record OffLathe() implements Grip {
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     return List.of();
   }
 

@@ -44,12 +44,12 @@ public record Pressed(String part, double pad) implements Grip {
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     List<Verdict> out = new ArrayList<>();
     if (work.sound(part).isEmpty()) {
       return out;
     }
-    if (!tail) {
+    if (!back.tail()) {
       out.add(
           new Verdict(
               "pressed-no-tail",
@@ -61,7 +61,7 @@ public record Pressed(String part, double pad) implements Grip {
               "It is carried by the tailstock's pressure alone."));
       return out;
     }
-    Jaws.weak(work, allows(work), true, out);
+    Jaws.weak(work, allows(work), back, out);
     return out;
   }
 }

@@ -81,12 +81,12 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     List<Verdict> out = new ArrayList<>();
     if (work.sound(part).isEmpty()) {
       return out;
     }
-    if (!tail) {
+    if (!back.tail()) {
       out.add(
           new Verdict(
               "screw-no-tail",
@@ -98,8 +98,8 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
               "A screw in end grain is strong only along the axis: it bears the work, the tailstock"
                   + " keeps it from tipping."));
     }
-    Jaws.weak(work, allows(work), tail, out);
-    Jaws.free(freeLength(work), screw.face(), tail, out);
+    Jaws.weak(work, allows(work), back, out);
+    Jaws.free(freeLength(work), screw.face(), back, out);
     return out;
   }
 }

@@ -70,7 +70,7 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
   }
 
   @Override
-  public List<Verdict> judge(Work work, boolean tail) {
+  public List<Verdict> judge(Work work, Backing back) {
     List<Verdict> out = new ArrayList<>();
     Body body = work.bodies().get(part);
     if (body == null) {
@@ -90,7 +90,7 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
               "tenon-gone",
               Grade.STOP,
               100 * left,
-              100,
+              100 * HoldLimits.TENON_LEFT,
               "%",
               "The tenon to hold it by is gone",
               "This hold needs the tenon, and an earlier cut took it or it was never cut."));
@@ -123,7 +123,7 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
               "No shoulder to sit on the jaw fronts",
               "Without a shoulder against the jaws the work is held in one plane only and tips."));
     }
-    Jaws.free(freeLength(work), root, tail, out);
+    Jaws.free(freeLength(work), root, back, out);
     return out;
   }
 }

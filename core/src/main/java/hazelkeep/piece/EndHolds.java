@@ -28,6 +28,15 @@ public final class EndHolds {
   /** How deep jaws take an outside that has no shoulder, mm. */
   public static final double ROUND_DEPTH = 5;
 
+  /** The least that they take of one that leans, mm. */
+  private static final double ROUND_LEAST = 3;
+
+  /** How closely a section is looked at for it, mm. */
+  private static final double ROUND_STEP = 0.25;
+
+  /** Of the lean that jaws still bite on, what is planned with. */
+  private static final double LEAN_SHARE = 0.9;
+
   /** A kept plug may be turned down by so much, mm on its diameter. */
   private static final double TRUED = 4;
 
@@ -93,6 +102,7 @@ public final class EndHolds {
    * @param outer diameter of the spigot, or of the outside near the rim
    * @param face its mouth in the blank's z
    * @param flipped whether its mouth looks towards the lid's end of the blank
+   * @param grip how deep jaws take its outside, mm
    */
   public record Half(
       String part,
@@ -102,7 +112,52 @@ public final class EndHolds {
       double deep,
       double outer,
       double face,
-      boolean flipped) {}
+      boolean flipped,
+      double grip) {
+    /** One whose outside is taken as deep as usual. */
+    public Half(
+        String part,
+        String seat,
+        double mouth,
+        double straight,
+        double deep,
+        double outer,
+        double face,
+        boolean flipped) {
+      this(part, seat, mouth, straight, deep, outer, face, flipped, ROUND_DEPTH);
+    }
+
+    /**
+     * The same as its section says: a plug ends where the hollow narrows, and jaws take no more of
+     * a leaning outside than they bite on.
+     *
+     * @param target the finished part, in the blank's z
+     */
+    public Half on(HalfSection target) {
+      int in = flipped ? -1 : 1;
+      double depth = ROUND_DEPTH;
+      while (depth > ROUND_LEAST && lean(target, in * depth) > LEAN_SHARE * HoldLimits.JAWS_LEAN) {
+        depth -= ROUND_STEP;
+      }
+      double open = Math.min(straight, parallel(target, in));
+      return new Half(part, seat, mouth, open, deep, outer, face, flipped, depth);
+    }
+
+    /** How far in from the face a plug of the mouth's size meets nothing, mm. */
+    private double parallel(HalfSection target, int in) {
+      double free = ROUND_STEP;
+      while (free < straight
+          && target.inner(face + in * (free + ROUND_STEP)) >= mouth / 2 - HoldLimits.PROBE) {
+        free += ROUND_STEP;
+      }
+      return free;
+    }
+
+    private double lean(HalfSection target, double to) {
+      double from = face + Math.signum(to) * HoldLimits.PROBE;
+      return Math.abs(target.outer(from) - target.outer(face + to));
+    }
+  }
 
   /**
    * Holds it one way.
@@ -167,7 +222,7 @@ public final class EndHolds {
 
   private Mount around(Half h, double shoulder) {
     boolean spigot = !Double.isNaN(shoulder);
-    double zero = spigot ? shoulder : h.face() + (h.flipped() ? -ROUND_DEPTH : ROUND_DEPTH);
+    double zero = spigot ? shoulder : h.face() + (h.flipped() ? -h.grip() : h.grip());
     String on = spigot ? "spigot" : "rim";
     return shop.jaws().stream()
         .filter(j -> j.squeeze().holds(h.outer()))

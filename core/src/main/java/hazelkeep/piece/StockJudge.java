@@ -62,14 +62,14 @@ public final class StockJudge {
           "The lathe's bed is shorter than the blank.",
           "A shorter blank.");
     }
-    double swing = aim.mm("blank.across") * (aim.blank().round() ? 1 : Math.sqrt(2));
+    double swing = 2 * aim.blank().swept().maxR();
     if (swing > shop.lathe().swing()) {
       j.say(
           "lathe-swing",
           swing,
           shop.lathe().swing(),
           "The blank does not clear the bed",
-          "Its corners swing wider than the lathe allows.",
+          "Its widest place swings wider than the lathe allows.",
           "Saw the corners off, or take a thinner blank.");
     }
     if (shop.tenonJaws().isEmpty()) {

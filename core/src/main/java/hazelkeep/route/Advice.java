@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.hold.Hold;
 import java.util.Map;
 
 /** What to do about a finding, in the words of a colleague. One line for each code. */
@@ -76,4 +77,16 @@ final class Advice {
   static String of(String code) {
     return BY_CODE.getOrDefault(code, "");
   }
+
+  /** The same where the far end is carried already: nobody is told to bring the tailstock up. */
+  static String of(String code, Hold hold) {
+    boolean carried = hold.supported() || hold.steady().isPresent();
+    return carried ? CARRIED.getOrDefault(code, of(code)) : of(code);
+  }
+
+  private static final Map<String, String> CARRIED =
+      Map.of(
+          "hold-weak", "Press with lighter cuts, or hold it otherwise.",
+          "shakes", "Leave it thicker until later, or set a steady where it bends.",
+          "critical-speed", "Turn slower than the limit.");
 }

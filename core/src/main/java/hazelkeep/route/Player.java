@@ -52,6 +52,9 @@ final class Player {
   private final List<Finding> findings = new ArrayList<>();
   private final Map<String, StepKey> tried = new HashMap<>();
 
+  /** What the step at hand is held by; null before and after the route. */
+  private Hold held;
+
   Player(Aim aim, Shop shop) {
     this.aim = aim;
     this.shop = shop;
@@ -63,6 +66,7 @@ final class Player {
     State now = start;
     for (Setup setup : route.setups()) {
       if (!setup.steps().isEmpty()) {
+        held = setup.hold();
         now = mount(setup, now);
         for (Step step : setup.steps()) {
           now = step(setup, step, now);
@@ -70,6 +74,7 @@ final class Player {
       }
     }
     Rehearsal played = new Rehearsal(aim, route, List.copyOf(stages), now, List.of());
+    held = null;
     findings.addAll(new Gates(played, reaching).unmet());
     whole(now);
     return new Rehearsal(aim, route, List.copyOf(stages), now, List.copyOf(once(findings)));
@@ -95,13 +100,13 @@ final class Player {
     StepKey first = setup.steps().get(0).key();
     Work work = Stage.mount(setup, state, aim);
     Hold hold = setup.hold();
-    String held = setup.frames().keySet().stream().findFirst().orElse("");
+    String part = setup.frames().keySet().stream().findFirst().orElse("");
     for (Verdict v : hold.judge(work)) {
-      find(v, first, held, null);
+      find(v, first, part, null);
     }
     State now = state;
     for (Hold.Trace t : hold.traces(work, shop)) {
-      Part part = aim.part(t.part());
+      Part marked = aim.part(t.part());
       for (Part p : aim.parts()) {
         HalfSection into = p.target().and(t.dent());
         if (into.area() > HalfSection.DUST_AREA) {
@@ -119,7 +124,7 @@ final class Player {
               new Point((into.minZ() + into.maxZ()) / 2, 0));
         }
       }
-      Body body = now.stock(part).orElse(null);
+      Body body = now.stock(marked).orElse(null);
       if (body != null) {
         now = cut(now, body, t.dent(), List.of(), first).looked(aim);
       }
@@ -162,7 +167,7 @@ final class Player {
     speeds
         .flatMap(s -> tooFast(step, s, work))
         .ifPresent(v -> find(v, step.key(), setup.frames().keySet().iterator().next(), null));
-    Stiffness held = shaking.of(setup, before);
+    Stiffness was = shaking.of(setup, before);
     Stiffness left = shaking.of(setup, now);
     Stage stage =
         new Stage(
@@ -173,8 +178,8 @@ final class Player {
             aim,
             setup.hold().freeLength(work),
             diameter,
-            speeds.map(s -> shaking.slowed(s, held, round)),
-            held,
+            speeds.map(s -> shaking.slowed(s, was, round)),
+            was,
             left);
     for (Finding f : shaking.judge(stage, stages, speeds)) {
       findings.add(f);
@@ -669,7 +674,7 @@ final class Player {
             Optional.ofNullable(at),
             part,
             Optional.ofNullable(where),
-            Advice.of(v.code()),
+            held == null ? Advice.of(v.code()) : Advice.of(v.code(), held),
             List.of()));
   }
 }

@@ -81,7 +81,7 @@ final class Shaking {
       return out;
     }
     double taken = stage.after().removed() - stage.before().removed();
-    boolean parts = stage.step().at() == Speeds.At.PARTING;
+    boolean parts = stage.parts();
     for (Act act : stage.step().acts()) {
       if (act instanceof Act.Remove r && stage.setup().frames().containsKey(r.part())) {
         Span z = along(stage, r);
@@ -249,7 +249,7 @@ final class Shaking {
   }
 
   private static Finding found(Verdict v, Stage stage, String part, Point where, String more) {
-    String advice = Advice.of(v.code());
+    String advice = Advice.of(v.code(), stage.setup().hold());
     return new Finding(
         v,
         Optional.of(stage.step().key()),

@@ -56,6 +56,11 @@ public record Stage(
     return new Work(parts, bodies, setup.frames());
   }
 
+  /** Whether it sets something free that was one with the work; an undercut does not. */
+  public boolean parts() {
+    return step.acts().stream().anyMatch(a -> a instanceof Act.Remove r && !r.claims().isEmpty());
+  }
+
   /** Whether it takes wood off a part. */
   public boolean cuts(String part) {
     return step.acts().stream().anyMatch(a -> a instanceof Act.Remove r && r.part().equals(part));
@@ -63,8 +68,7 @@ public record Stage(
 
   /** How stiff the work has become by this step; what a parting cut sets free no longer counts. */
   public Stiffness stiffness() {
-    boolean parts = step.at() == Speeds.At.PARTING;
-    return parts || !stiffAfter.known() ? stiffBefore : stiffAfter;
+    return parts() || !stiffAfter.known() ? stiffBefore : stiffAfter;
   }
 
   /** What this step takes off each part's stock, in the setup's frame; worked out when asked. */

@@ -11,21 +11,28 @@ import java.util.Optional;
  * diameter in the jaws.
  *
  * @param c without a unit
+ * @param most the lathe's own spring, which no tenon exceeds, N mm/rad
  * @param tested whether a push test of this lathe says so
  * @param words what it rests on
  */
-public record JawSpring(double c, boolean tested, String words) {
+public record JawSpring(double c, double most, boolean tested, String words) {
   /**
    * Calibrated so that 150 mm on a 50 mm tenon is the edge of comfort and 250 mm shakes (common
    * practice put in numbers).
    */
   private static final double CALIBRATED = 0.01;
 
+  /**
+   * Headstock and spindle against turning, N mm/rad (assumed): the cubic law holds near the size
+   * that it was calibrated at, and a 96 mm tenon is not stiffer than the lathe.
+   */
+  private static final double LATHE = 4e7;
+
   private static final int ELEMENTS = 40;
 
   /** The spring where no push test was made. */
   public static final JawSpring COMMON =
-      new JawSpring(CALIBRATED, false, "a common lathe and chuck, no push test made");
+      new JawSpring(CALIBRATED, LATHE, false, "a common lathe and chuck, no push test made");
 
   /** The spring of a shop, by its push test where there is one that can be used. */
   public static JawSpring of(Shop shop) {
@@ -39,6 +46,7 @@ public record JawSpring(double c, boolean tested, String words) {
     if (e.isEmpty() || g.isEmpty()) {
       return new JawSpring(
           CALIBRATED,
+          LATHE,
           false,
           "the push test can't be used: the stiffness of " + t.species() + " is not known");
     }
@@ -47,12 +55,13 @@ public record JawSpring(double c, boolean tested, String words) {
     if (rest <= 0) {
       return new JawSpring(
           CALIBRATED,
+          LATHE,
           false,
           "the push test can't be used: a bar of that wood alone gives more than was read");
     }
     double spring = t.at() * t.at() / rest;
-    return new JawSpring(
-        spring / (e.get().value() * Math.pow(t.tenon(), 3)), true, "your push test");
+    double c = spring / (e.get().value() * Math.pow(t.tenon(), 3));
+    return new JawSpring(c, Math.max(LATHE, spring), true, "your push test");
   }
 
   /** What the bar alone gives under a newton, mm. */
@@ -70,6 +79,6 @@ public record JawSpring(double c, boolean tested, String words) {
    * @param diameter in the jaws, mm
    */
   public double of(double along, double diameter) {
-    return c * along * diameter * diameter * diameter;
+    return Math.min(most, c * along * diameter * diameter * diameter);
   }
 }

@@ -149,16 +149,20 @@ class BoreTest {
   }
 
   @Test
-  void a_deep_bore_takes_an_extension_after_two_diameters() {
+  void an_extension_starts_where_the_bit_no_longer_reaches() {
     BoringPlan plan = BoringPlan.of(Bore.plain("well", 25, 140), shop);
     Pass p = plan.passes().get(0);
     assertThat(p.extension().orElseThrow().length()).isEqualTo(150);
-    assertThat(p.unextended()).isEqualTo(50);
-    assertThat(p.drift()).as("a millimetre in a hundred").isCloseTo(0.9, within(1e-9));
-    assertThat(p.driftAt(100)).isCloseTo(0.5, within(1e-9));
-    assertThat(BoringPlan.of(Bore.plain("wide", 50, 140), shop).passes().get(0).chuckFollows())
-        .as("the drill chuck's nose is slimmer than the bore")
-        .isTrue();
+    assertThat(p.unextended()).as("85 less 3 in front of the chuck").isEqualTo(82);
+    assertThat(p.drift()).as("a millimetre in a hundred").isCloseTo(0.58, within(1e-9));
+    assertThat(p.driftAt(100)).isCloseTo(0.18, within(1e-9));
+    // Its nose is slimmer than the bore; from there to its shoulder it is 40 long.
+    Pass follows = BoringPlan.of(Bore.plain("wide", 50, 122), shop).passes().get(0);
+    assertThat(follows.chuckFollows()).isTrue();
+    assertThat(follows.extension()).isEmpty();
+    Pass further = BoringPlan.of(Bore.plain("wide", 50, 123), shop).passes().get(0);
+    assertThat(further.chuckFollows()).as("its shoulder would meet the rim").isFalse();
+    assertThat(further.extension()).isPresent();
   }
 
   @Test
@@ -270,7 +274,7 @@ class BoreTest {
         follows = Math.max(follows, x.depth());
       }
     }
-    return b.reach() + follows >= need;
+    return b.reach() + Math.min(follows, shop.drillChuck().length()) >= need;
   }
 
   private static List<List<Pass>> orders(List<Pass> passes) {

@@ -99,7 +99,7 @@ class HoldTest {
         .isEqualTo(Grade.STOP);
   }
 
-  /** Common practice: 150 mm without the tailstock; 250 shake even at low speed. */
+  /** Common practice: 150 mm without the tailstock; stout work is judged by its stiffness. */
   @Test
   void free_length_and_lever() {
     Verdict far = only(squeezed().judge(tenoned(25.5, 7, 31, 160)), "free-length");
@@ -107,7 +107,15 @@ class HoldTest {
     assertThat(far.limit()).isEqualTo(150);
     assertThat(far.grade()).isEqualTo(Grade.WATCH);
     assertThat(only(squeezed().judge(tenoned(25.5, 7, 31, 260)), "free-length").grade())
-        .isEqualTo(Grade.STOP);
+        .as("length only warns")
+        .isEqualTo(Grade.WATCH);
+    assertThat(squeezed().judge(tenoned(32.5, 7, 40, 190)))
+        .as("2.9 diameters of its tenon")
+        .noneMatch(v -> v.code().equals("free-length"));
+    Hold steadied = squeezed().with(new Steadied(shop.steadies().get(0), 150));
+    assertThat(steadied.judge(tenoned(25.5, 7, 31, 260)))
+        .as("a steady carries it")
+        .noneMatch(v -> v.code().equals("free-length"));
     Hold supported = squeezed().with(shop.live());
     assertThat(supported.judge(tenoned(25.5, 7, 31, 260))).isEmpty();
     HalfSection slim = box(-7, 0, 0, 12.5);
@@ -117,6 +125,20 @@ class HoldTest {
         only(new Hold(new Squeeze("body", small), Optional.empty()).judge(long_), "lever");
     assertThat(lever.found()).as("140 over 25").isCloseTo(5.6, within(1e-3));
     assertThat(lever.limit()).isEqualTo(5);
+  }
+
+  /** What is told is held against the limit that the code uses. */
+  @Test
+  void a_tenon_counts_as_gone_from_a_tenth_on() {
+    HalfSection tenon = box(-7, 0, 0, 25);
+    Verdict v =
+        only(
+            squeezed().judge(work("body", part("body", tenon), box(-6.2, 80, 0, 31))),
+            "tenon-gone");
+    assertThat(v.limit()).isEqualTo(90);
+    assertThat(v.found()).isLessThan(v.limit());
+    assertThat(squeezed().judge(work("body", part("body", tenon), box(-6.4, 80, 0, 31))))
+        .noneMatch(x -> x.code().equals("tenon-gone"));
   }
 
   @Test

@@ -187,13 +187,14 @@ class RoomAndToolsTest {
       double long_ = 90 + random.nextInt(70);
       double proud = 10 + random.nextInt(40);
       boolean bundle = random.nextBoolean();
+      double wide = 10 + random.nextInt(8);
       BoredVessel v =
           Restated.with(
               VesselKind.WELL.fresh(),
               "content",
               Optional.of(
                   new BoredVessel.Content(
-                      Optional.of(Size.mm(10 + random.nextInt(8))),
+                      Optional.of(Size.mm(wide)),
                       Optional.of(Size.mm(long_)),
                       Optional.of(Size.mm(proud)),
                       bundle)));
@@ -201,8 +202,8 @@ class RoomAndToolsTest {
       Part part = p.aim().part("vessel");
       HalfSection wood = part.target().in(part.closed());
       double rim = wood.maxZ();
-      // Down the axis for a single piece; beside it, clear of the point, for a bundle.
-      double r = bundle ? p.aim().mm("bore.diameter") / 2 - 0.2 : 0.01;
+      // Down at the edge of a single piece; beside it, clear of the point, for a bundle.
+      double r = bundle ? p.aim().mm("bore.diameter") / 2 - 0.2 : wide / 2 - 0.01;
       double z = rim - 0.01;
       while (z > 0 && !wood.holds(z, r)) {
         z -= 0.01;

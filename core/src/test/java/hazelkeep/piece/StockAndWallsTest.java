@@ -70,6 +70,23 @@ class StockAndWallsTest {
     assertThatThrownBy(() -> new Blank(mm(5), mm(60), true)).hasMessageContaining("between");
   }
 
+  /** A limb of 220 mm over its bark swings in a lathe of 300; a square of 220 does not. */
+  @Test
+  void only_square_stock_has_corners() {
+    assertThat(stockCodes(new Blank(mm(150), mm(220), false, mm(214), mm(6), false)))
+        .doesNotContain("lathe-swing");
+    assertThat(stockCodes(new Blank(mm(150), mm(220), true))).contains("lathe-swing");
+  }
+
+  private List<String> stockCodes(Blank blank) {
+    hazelkeep.piece.vessel.BoredVessel d =
+        hazelkeep.measure.Restated.with(
+            hazelkeep.piece.vessel.VesselKind.WELL.fresh(), "blank", Optional.of(blank));
+    return Sketch.of(hazelkeep.piece.vessel.VesselKind.WELL, d, shop, Map.of()).findings().stream()
+        .map(f -> f.code())
+        .toList();
+  }
+
   private static BoreWalls walls(double outer, double bore, double least, double drift) {
     HalfSection target = HalfSection.box(0, 100, 0, outer).minus(HalfSection.box(20, 101, 0, bore));
     // It drifts the further the deeper it is.

@@ -153,4 +153,19 @@ class ShakingTest {
     assertThat(play(free(), "inside").findings().stream().map(Finding::code))
         .doesNotContain("breaks");
   }
+
+  /** An undercut leaves a nub: what it leaves is judged, not what was there before. */
+  @Test
+  void an_undercut_is_judged_by_the_nub_it_leaves() {
+    var kind = new hazelkeep.piece.box.LiddedBoxKind();
+    var box = kind.choose(hazelkeep.piece.box.LiddedBox.fresh(), "footBy", "SAW");
+    var plan = hazelkeep.piece.Plan.of(kind, box, Shop.starter(), List.of());
+    Stage undercut = plan.rehearsal().stage(new StepKey("foot undercut/undercut")).orElseThrow();
+    assertThat(undercut.parts()).isFalse();
+    assertThat(undercut.stiffness()).isSameAs(undercut.stiffAfter());
+    assertThat(undercut.stiffness().least(20, 60))
+        .isLessThan(undercut.stiffBefore().least(20, 60) / 2);
+    Stage parting = plan.rehearsal().stage(new StepKey("whole/part")).orElseThrow();
+    assertThat(parting.parts()).isTrue();
+  }
 }

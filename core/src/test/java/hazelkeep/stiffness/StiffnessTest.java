@@ -220,7 +220,7 @@ class StiffnessTest {
   @Test
   void a_push_test_finds_the_spring_that_made_it() {
     Shop mine = shop.with(new Woods(List.of(TEST)));
-    JawSpring twice = new JawSpring(0.02, true, "");
+    JawSpring twice = new JawSpring(0.02, 1e9, true, "");
     HalfSection bar = rod(50, 200).plus(HalfSection.box(-7, 0, 0, 25));
     double k = tip(Stiffness.of(work(bar, TEST), jaws(), twice).held());
     JawSpring found = JawSpring.of(mine.with(new PushTest("test wood", 50, 50, 200, 50, 50 / k)));
@@ -250,5 +250,12 @@ class StiffnessTest {
   })
   void limits_by_the_kind_of_cut(Cut cut, double k, Judgement means) {
     assertThat(cut.of(k)).isEqualTo(means);
+  }
+
+  /** c E d^3 near the size it was calibrated at, and never more than the lathe's own spring. */
+  @Test
+  void a_stout_tenon_is_not_stiffer_than_the_lathe() {
+    assertThat(JawSpring.COMMON.of(10_000, 50)).isCloseTo(1.25e7, within(1.0));
+    assertThat(JawSpring.COMMON.of(12_000, 96)).isEqualTo(4e7);
   }
 }

@@ -44,10 +44,7 @@ class UntouchedTest {
     DesignForm.of(stored(id), Unit.INCH)
         .typed()
         .forEach((k, v) -> fields.addAll(List.of(k, k.equals("species") ? "Black walnut" : v)));
-    assertThat(
-            visitor
-                .post("/pieces/" + id + "/wish", fields.toArray(String[]::new))
-                .statusCode())
+    assertThat(visitor.post("/pieces/" + id + "/wish", fields.toArray(String[]::new)).statusCode())
         .isEqualTo(200);
     assertThat(stored(id).species()).isEqualTo("Black walnut");
     assertThat(stored(id).content()).contains(CONTENT);

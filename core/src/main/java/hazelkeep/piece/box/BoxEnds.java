@@ -37,7 +37,7 @@ final class BoxEnds {
             over ? aim.mm("spigot.diameter") : outside("body", -1),
             shape.mouth(),
             true);
-    return holds.mount(by, half, over ? shape.join : Double.NaN);
+    return holds.mount(by, half.on(aim.part("body").target()), over ? shape.join : Double.NaN);
   }
 
   /** The lid alone, its top towards the tailstock. */
@@ -55,7 +55,7 @@ final class BoxEnds {
             over ? outside("lid", 1) : aim.mm("spigot.diameter"),
             shape.lidFace(),
             false);
-    return holds.mount(by, half, over ? Double.NaN : shape.rim);
+    return holds.mount(by, half.on(aim.part("lid").target()), over ? Double.NaN : shape.rim);
   }
 
   /** The outside beside the join, mm across: towards the foot or towards the top. */

@@ -359,14 +359,15 @@ final class CasedRecipe {
         .mount(
             design.footBy(),
             new EndHolds.Half(
-                BODY,
-                "inside",
-                aim.mm("bore.diameter"),
-                aim.mm("bore.depth"),
-                aim.mm("bore.depth"),
-                aim.mm("spigot.diameter"),
-                shape.mouth,
-                true),
+                    BODY,
+                    "inside",
+                    aim.mm("bore.diameter"),
+                    aim.mm("bore.depth"),
+                    aim.mm("bore.depth"),
+                    aim.mm("spigot.diameter"),
+                    shape.mouth,
+                    true)
+                .on(aim.part(BODY).target()),
             shape.join);
   }
 

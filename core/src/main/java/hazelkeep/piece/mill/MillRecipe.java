@@ -372,18 +372,13 @@ final class MillRecipe {
     boolean plate = aim.mm("plate.diameter") > 0 && aim.mm("plate.depth") > 0;
     double seat = aim.mm(plate ? "plate.diameter" : "ring.diameter");
     double deep = aim.mm(plate ? "plate.depth" : "ring.depth");
+    HalfSection body = aim.part(BODY).target();
+    double outer = 2 * body.outer(shape.foot + EndHolds.ROUND_DEPTH / 2);
     return new EndHolds(aim.blank().wood(), design.jamWood(), design.paper(), shop)
         .mount(
             design.mouthBy(),
-            new EndHolds.Half(
-                BODY,
-                "seats",
-                seat,
-                deep,
-                2 * deep,
-                2 * aim.part(BODY).target().outer(shape.foot + EndHolds.ROUND_DEPTH / 2),
-                shape.foot,
-                false),
+            new EndHolds.Half(BODY, "seats", seat, deep, 2 * deep, outer, shape.foot, false)
+                .on(body),
             Double.NaN);
   }
 
@@ -395,14 +390,15 @@ final class MillRecipe {
         .mount(
             design.topBy(),
             new EndHolds.Half(
-                HEAD,
-                "under",
-                drive > 0 ? aim.mm("drive.diameter") : aim.mm("shaft.hole"),
-                drive,
-                2 * drive,
-                aim.mm("spigot.diameter"),
-                shape.tenonEnd,
-                false),
+                    HEAD,
+                    "under",
+                    drive > 0 ? aim.mm("drive.diameter") : aim.mm("shaft.hole"),
+                    drive,
+                    2 * drive,
+                    aim.mm("spigot.diameter"),
+                    shape.tenonEnd,
+                    false)
+                .on(aim.part(HEAD).target()),
             shape.rim);
   }
 

@@ -313,14 +313,15 @@ final class VesselRecipe {
         .mount(
             design.footBy(),
             new EndHolds.Half(
-                BODY,
-                "inside",
-                aim.mm("bore.diameter"),
-                aim.mm("bore.depth") - aim.mm("mouth.flare"),
-                aim.mm("bore.depth"),
-                2 * aim.part(BODY).target().outer(z),
-                shape.rim,
-                true),
+                    BODY,
+                    "inside",
+                    aim.mm("bore.diameter"),
+                    aim.mm("bore.depth") - aim.mm("mouth.flare"),
+                    aim.mm("bore.depth"),
+                    2 * aim.part(BODY).target().outer(z),
+                    shape.rim,
+                    true)
+                .on(aim.part(BODY).target()),
             Double.NaN);
   }
 
