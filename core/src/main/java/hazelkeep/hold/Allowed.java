@@ -1,5 +1,6 @@
 package hazelkeep.hold;
 
+import hazelkeep.wood.Unknown;
 import java.util.List;
 
 /**
@@ -13,7 +14,7 @@ import java.util.List;
  * @param hoop pull across the grain where the wood may split, MPa; 0 where nothing pulls it
  * @param strength of the wood across the grain, MPa; not a number where it is not known
  * @param basis what the numbers rest on, in words
- * @param missing figures that are not known, in words
+ * @param missing figures that are not known
  */
 public record Allowed(
     double seat,
@@ -23,7 +24,7 @@ public record Allowed(
     double hoop,
     double strength,
     String basis,
-    List<String> missing) {
+    List<Unknown> missing) {
   /** Copies the list. */
   public Allowed {
     missing = List.copyOf(missing);
@@ -43,7 +44,7 @@ public record Allowed(
   }
 
   /** A hold about which nothing can be said for want of figures. */
-  public static Allowed unknown(String basis, List<String> missing) {
+  public static Allowed unknown(String basis, List<Unknown> missing) {
     return new Allowed(0, Double.NaN, Double.NaN, true, 0, Double.NaN, basis, missing);
   }
 

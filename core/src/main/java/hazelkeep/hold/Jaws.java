@@ -6,6 +6,7 @@ import hazelkeep.shop.JawSet;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Figure;
+import hazelkeep.wood.WoodProperty;
 import java.util.List;
 import java.util.Optional;
 
@@ -139,7 +140,8 @@ final class Jaws {
     }
     Optional<Double> strength = work.wood(part).flatMap(w -> w.tensionAcross()).map(Figure::value);
     if (strength.isEmpty()) {
-      return Allowed.unknown("the wall's strength", List.of("strength across the grain"));
+      return Allowed.unknown(
+          "the wall's strength", work.unknown(part, WoodProperty.TENSION_ACROSS));
     }
     JawsOnRing ring = new JawsOnRing((in + out) / 2, out - in, depth, outward);
     double force =

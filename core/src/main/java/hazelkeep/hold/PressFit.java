@@ -1,5 +1,9 @@
 package hazelkeep.hold;
 
+import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
+import java.util.Optional;
+
 /**
  * A wooden ring pressed on a wooden plug, by Lame's thick cylinders. Wood is taken as alike all
  * round, with its mean stiffness across the grain: the torque of real wood, which is stiffer
@@ -65,6 +69,35 @@ public record PressFit(
     double p = hoop * (r2 - s2) / (r2 + s2);
     return 2 * p * give(seat, ring, plug);
   }
+
+  /**
+   * The largest interference that the program plans a jam with, mm on the diameter: what pulls the
+   * ring to a third of its strength across the grain, less a hair for what is rounded on the way.
+   *
+   * @param seat radius of the seat, mm
+   * @param outside radius of the ring's outside, mm
+   * @param bore radius of the plug's bore, mm; 0 for a solid one
+   * @return empty where a figure is not known or there is no wall
+   */
+  public static Optional<Double> most(
+      double seat, double outside, Species ring, double bore, Species plug) {
+    Optional<Double> strength = ring.tensionAcross().map(Figure::value);
+    if (strength.isEmpty()
+        || ring.across().isEmpty()
+        || plug.across().isEmpty()
+        || !(outside > seat && seat > bore)) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        interferenceAt(
+            seat,
+            new Half(outside, ring.across().get().value(), ring.poisson().value()),
+            new Half(bore, plug.across().get().value(), plug.poisson().value()),
+            SPARE * strength.get() / HoldLimits.SPLIT_WATCH));
+  }
+
+  /** Of the pull that is watched, what a jam is planned with. */
+  private static final double SPARE = 0.97;
 
   /** How far the two halves give together on the radius, mm to the MPa. */
   private static double give(double seat, Half ring, Half plug) {

@@ -6,6 +6,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.shop.WoodScrew;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Figure;
+import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -65,7 +66,8 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
   public Allowed allows(Work work) {
     Optional<Figure> density = work.wood(part).flatMap(w -> w.density());
     if (density.isEmpty()) {
-      return Allowed.unknown("the screw's pull in the wood", List.of("density"));
+      return Allowed.unknown(
+          "the screw's pull in the wood", work.unknown(part, WoodProperty.DENSITY));
     }
     double pull = HoldLimits.SCREW_SHARE * withdrawal(density.get().value());
     double r = screw.face() / 2;

@@ -4,6 +4,8 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
+import hazelkeep.wood.Unknown;
+import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -81,16 +83,16 @@ record Seat(
    * @param plug the inner one's
    */
   Allowed allowed(Optional<Species> ring, Optional<Species> plug) {
-    List<String> missing = new ArrayList<>();
+    List<Unknown> missing = new ArrayList<>();
     Optional<Figure> outer = ring.flatMap(Species::across);
     Optional<Figure> inner = plug.flatMap(Species::across);
     if (outer.isEmpty() || inner.isEmpty()) {
-      missing.add("stiffness");
+      missing.add(unknown(outer.isEmpty() ? ring : plug, WoodProperty.E_ALONG));
       return Allowed.unknown("the press of the jam", missing);
     }
     Optional<Figure> strength = ring.flatMap(Species::tensionAcross);
     if (strength.isEmpty()) {
-      missing.add("strength across the grain");
+      missing.add(unknown(ring, WoodProperty.TENSION_ACROSS));
     }
     if (!(play < 0) || length <= 0 || !(outside > diameter / 2 && diameter / 2 > bore)) {
       return new Allowed(rim, 0, 0, true, 0, Double.NaN, "nothing presses", missing);
@@ -107,6 +109,10 @@ record Seat(
         missing);
   }
 
+  private static Unknown unknown(Optional<Species> wood, WoodProperty property) {
+    return new Unknown(wood.map(Species::name).orElse(""), property);
+  }
+
   private PressFit fit(Figure outer, Figure inner, Species ring, Species plug, double press) {
     return PressFit.of(
         diameter / 2,
@@ -121,20 +127,9 @@ record Seat(
    * empty where a figure is missing or there is no wall.
    */
   Optional<Double> most(Optional<Species> ring, Optional<Species> plug) {
-    Optional<Figure> outer = ring.flatMap(Species::across);
-    Optional<Figure> inner = plug.flatMap(Species::across);
-    Optional<Figure> strength = ring.flatMap(Species::tensionAcross);
-    if (outer.isEmpty()
-        || inner.isEmpty()
-        || strength.isEmpty()
-        || !(outside > diameter / 2 && diameter / 2 > bore)) {
+    if (ring.isEmpty() || plug.isEmpty()) {
       return Optional.empty();
     }
-    return Optional.of(
-        PressFit.interferenceAt(
-            diameter / 2,
-            new PressFit.Half(outside, outer.get().value(), ring.get().poisson().value()),
-            new PressFit.Half(bore, inner.get().value(), plug.get().poisson().value()),
-            strength.get().value() / HoldLimits.SPLIT_WATCH));
+    return PressFit.most(diameter / 2, outside, ring.get(), bore, plug.get());
   }
 }

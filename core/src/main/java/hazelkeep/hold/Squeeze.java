@@ -9,6 +9,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Figure;
+import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +56,8 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
             .flatMap(b -> b.wood().bending())
             .map(Figure::value);
     if (strength.isEmpty()) {
-      return Allowed.unknown("the bending strength of the tenon", List.of("bending strength"));
+      return Allowed.unknown(
+          "the bending strength of the tenon", work.unknown(part, WoodProperty.BENDING));
     }
     double allowed = strength.get() * HoldLimits.STRENGTH_WATCH;
     return new Allowed(

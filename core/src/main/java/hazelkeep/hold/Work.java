@@ -5,6 +5,8 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
+import hazelkeep.wood.Unknown;
+import hazelkeep.wood.WoodProperty;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -87,6 +89,11 @@ public record Work(Map<String, Part> parts, Map<String, Body> bodies, Map<String
   public double inner(String part, double x) {
     Body b = bodies.get(part);
     return b == null ? 0 : b.sound().inner(frames.get(part).inverse().x(x));
+  }
+
+  /** What is not known of the wood of a part. */
+  public List<Unknown> unknown(String part, WoodProperty property) {
+    return List.of(new Unknown(wood(part).map(Species::name).orElse(""), property));
   }
 
   /** The wood of a part; empty when there is none. */

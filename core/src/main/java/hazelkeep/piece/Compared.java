@@ -8,6 +8,7 @@ import hazelkeep.measure.Grade;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Stage;
 import hazelkeep.wood.Doing;
+import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -67,7 +68,7 @@ public record Compared(
   }
 
   /** What is not known and was therefore not judged. */
-  public List<String> missing() {
+  public List<Unknown> missing() {
     return grips.stream().flatMap(h -> h.allowed().missing().stream()).distinct().toList();
   }
 

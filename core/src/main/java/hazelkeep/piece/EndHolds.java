@@ -15,7 +15,6 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
-import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
 import java.util.Comparator;
 import java.util.List;
@@ -288,7 +287,12 @@ public final class EndHolds {
 
   private Mount cup(Half h, double shoulder) {
     double spigot = h.outer();
-    double recess = spigot * (1 - HoldLimits.JAM_PER_MM) + 2 * paper;
+    double usual = HoldLimits.JAM_PER_MM * spigot;
+    double press =
+        PressFit.most(spigot / 2, spigot / 2 + CUP_WALL, jamWood, 0, wood)
+            .map(m -> Math.min(usual, m))
+            .orElse(usual);
+    double recess = spigot - press + 2 * paper;
     double deep = Math.abs(h.face() - shoulder) + PLUG_CLEAR;
     HalfSection chuck =
         HalfSection.box(-deep - CUP_WALL, 0, 0, recess / 2 + CUP_WALL)
@@ -330,22 +334,9 @@ public final class EndHolds {
   /** The press of a plug in a mouth, mm on the diameter: no more than the wall bears. */
   private double press(Half h) {
     double usual = HoldLimits.JAM_PER_MM * h.mouth();
-    Species ring = wood;
-    Species chuck = jamWood;
-    Optional<Double> strength = ring.tensionAcross().map(Figure::value);
-    if (strength.isEmpty()
-        || ring.across().isEmpty()
-        || chuck.across().isEmpty()
-        || h.outer() <= h.mouth()) {
-      return usual;
-    }
-    double most =
-        PressFit.interferenceAt(
-            h.mouth() / 2,
-            new PressFit.Half(h.outer() / 2, ring.across().get().value(), ring.poisson().value()),
-            new PressFit.Half(0, chuck.across().get().value(), chuck.poisson().value()),
-            strength.get() / HoldLimits.SPLIT_WATCH);
-    return Math.min(usual, most);
+    return PressFit.most(h.mouth() / 2, h.outer() / 2, wood, 0, jamWood)
+        .map(m -> Math.min(usual, m))
+        .orElse(usual);
   }
 
   private Species species(String name) {

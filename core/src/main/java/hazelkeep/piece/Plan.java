@@ -130,7 +130,7 @@ public record Plan<D extends Design>(
     Map<Object, Optional<Plan<D>>> memo = new HashMap<>();
     List<Finding> out = new ArrayList<>();
     for (Finding f : findings()) {
-      List<Remedy> helps = new ArrayList<>();
+      List<Remedy> helps = new ArrayList<>(f.remedies());
       for (Remedy r : kind().remedies(design(), f, aim(), shop())) {
         if (helps.size() < 2
             && memo.computeIfAbsent(r, x -> applied(r)).filter(p -> helps(p, f)).isPresent()) {

@@ -46,6 +46,9 @@ final class Advice {
               "shakes", "Bring the tailstock up, set a steady, or leave it thicker until later."),
           Map.entry("critical-speed", "Turn slower than the limit, or support the far end."),
           Map.entry("breaks", "Leave it thicker until the last cuts, and support both sides."),
+          Map.entry(
+              "not-judged",
+              "Enter the figure with the wood, or take an estimate from its density there."),
           Map.entry("not-held", "Do this step in a setup that holds the part."),
           Map.entry("part-gone", "Turn a new part for it, or leave these steps out."),
           Map.entry(

@@ -16,12 +16,14 @@ import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
+import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.stream.DoubleStream;
 
 /** Plays a route, act by act. */
@@ -75,6 +77,7 @@ final class Player {
     }
     Rehearsal played = new Rehearsal(aim, route, List.copyOf(stages), now, List.of());
     held = null;
+    unknown();
     findings.addAll(new Gates(played, reaching).unmet());
     whole(now);
     return new Rehearsal(aim, route, List.copyOf(stages), now, List.copyOf(once(findings)));
@@ -234,6 +237,34 @@ final class Player {
           return;
         }
       }
+    }
+  }
+
+  /** What is not known of a wood is told once, with what is not judged for want of it. */
+  private void unknown() {
+    TreeSet<Unknown> all = new TreeSet<>();
+    for (Stage s : stages) {
+      all.addAll(s.setup().hold().allows(s.mounted()).missing());
+      all.addAll(s.stiffBefore().missing());
+    }
+    for (Unknown u : all) {
+      Verdict v =
+          new Verdict(
+              "not-judged",
+              Grade.NOTE,
+              0,
+              0,
+              "",
+              u.property().judges() + " is not judged",
+              "The " + u.words() + " is not known.");
+      findings.add(
+          new Finding(
+              v,
+              Optional.empty(),
+              u.words(),
+              Optional.empty(),
+              Advice.of(v.code()),
+              List.of(new Remedy.Know(u))));
     }
   }
 

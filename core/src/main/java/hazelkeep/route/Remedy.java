@@ -2,6 +2,7 @@ package hazelkeep.route;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
+import hazelkeep.wood.Unknown;
 import java.util.List;
 
 /** A way out of a finding that can be applied with one press. */
@@ -14,6 +15,9 @@ public sealed interface Remedy {
 
   /** Takes another option of a choice. */
   record Choose(String choice, String option) implements Remedy {}
+
+  /** Says what is not known of a wood: only the turner can, with the wood's own figures. */
+  record Know(Unknown what) implements Remedy {}
 
   /** Takes back the turner's own changes of a step, as the recipe has it. */
   record Restore(StepKey step) implements Remedy {}

@@ -10,6 +10,8 @@ import hazelkeep.solid.Span;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
+import hazelkeep.wood.Unknown;
+import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,7 +28,7 @@ import java.util.TreeSet;
  * @param criticals the lowest critical speeds, rpm; empty where the density is not known
  * @param weakest places where the wood bends most under a sideways force at a place: see {@link
  *     #stress}
- * @param missing what is not known and was therefore not judged, in words
+ * @param missing what is not known and was therefore not judged
  */
 public record Stiffness(
     double[] z,
@@ -34,7 +36,7 @@ public record Stiffness(
     double[] wood,
     double[] criticals,
     Slices weakest,
-    List<String> missing) {
+    List<Unknown> missing) {
 
   /** So many slices along the work. */
   static final int SLICES = 60;
@@ -171,7 +173,7 @@ public record Stiffness(
     private final Hold hold;
     private final JawSpring spring;
     private final List<String> parts;
-    private final TreeSet<String> missing = new TreeSet<>();
+    private final TreeSet<Unknown> missing = new TreeSet<>();
     private boolean dense = true;
 
     Sum(Work work, Hold hold, JawSpring spring) {
@@ -199,11 +201,11 @@ public record Stiffness(
       for (String p : parts) {
         Species s = work.bodies().get(p).wood();
         if (s.along().isEmpty()) {
-          missing.add("stiffness of " + s.name());
+          missing.add(new Unknown(s.name(), WoodProperty.E_ALONG));
           return none();
         }
         if (s.density().isEmpty()) {
-          missing.add("density of " + s.name());
+          missing.add(new Unknown(s.name(), WoodProperty.DENSITY));
           dense = false;
         }
         double density = s.density().map(Figure::value).orElse(0.0);

@@ -1,5 +1,7 @@
 package hazelkeep.wood;
 
+import java.util.Locale;
+
 /** What is known of a wood at 12 % moisture. */
 public enum WoodProperty {
   DENSITY("Density", "kg/m³", 80, 1500),
@@ -29,6 +31,25 @@ public enum WoodProperty {
   /** Its name in words. */
   public String label() {
     return label;
+  }
+
+  /** Its name within a sentence. */
+  public String word() {
+    return switch (this) {
+      case TENSION_ACROSS -> "strength across the grain";
+      case E_ALONG -> "stiffness";
+      default -> label.toLowerCase(Locale.ROOT);
+    };
+  }
+
+  /** What can't be judged without it. */
+  public String judges() {
+    return switch (this) {
+      case TENSION_ACROSS -> "Splitting";
+      case BENDING -> "Breaking";
+      case DENSITY -> "Weight and critical speed";
+      default -> "Stiffness";
+    };
   }
 
   /** Its unit; empty for a plain ratio. */

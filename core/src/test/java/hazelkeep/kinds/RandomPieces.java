@@ -12,6 +12,7 @@ import hazelkeep.piece.SideHole;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.cased.Cased;
 import hazelkeep.piece.vessel.BoredVessel;
+import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.wood.Species;
 import java.util.ArrayList;
@@ -154,6 +155,11 @@ public final class RandomPieces {
     Choice c = all.get(random.nextInt(all.size()));
     Choice.Option o = c.options().get(random.nextInt(c.options().size()));
     return kind.choose(design, c.name(), o.name());
+  }
+
+  /** Whether something was found; what is not judged for want of a figure is no finding. */
+  public static boolean judged(Finding f) {
+    return !f.code().equals("not-judged");
   }
 
   /** The names and values of a map of sizes, for messages. */

@@ -166,7 +166,10 @@ class RehearsalTest {
   }
 
   private static List<String> codes(Rehearsal r) {
-    return r.findings().stream().map(Finding::code).toList();
+    return r.findings().stream()
+        .filter(hazelkeep.kinds.RandomPieces::judged)
+        .map(Finding::code)
+        .toList();
   }
 
   private static Finding one(Rehearsal r, String code) {
@@ -176,7 +179,7 @@ class RehearsalTest {
   @Test
   void the_whole_cup_plays_without_a_word_and_nothing_is_left_or_missing() {
     Rehearsal r = play(centres(), all(), reversed());
-    assertThat(r.findings()).isEmpty();
+    assertThat(r.findings()).filteredOn(hazelkeep.kinds.RandomPieces::judged).isEmpty();
     HalfSection end = r.end().stock(cup).orElseThrow().sound();
     assertThat(end).isEqualTo(target);
     assertThat(r.end().removed()).isCloseTo(blank.volume() - target.volume(), within(1.0));

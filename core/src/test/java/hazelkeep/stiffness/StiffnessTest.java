@@ -206,12 +206,16 @@ class StiffnessTest {
     Species soft = new Species("driftwood", "", Map.of(WoodProperty.DENSITY, own(500)));
     Stiffness s = Stiffness.of(work(rod(30, 100), soft), clamped(), JawSpring.COMMON);
     assertThat(s.known()).isFalse();
-    assertThat(s.missing()).containsExactly("stiffness of driftwood");
+    assertThat(s.missing())
+        .extracting(hazelkeep.wood.Unknown::words)
+        .containsExactly("stiffness of driftwood");
     Species light = new Species("light", "", Map.of(WoodProperty.E_ALONG, own(12)));
     Stiffness still = Stiffness.of(work(rod(30, 100), light), clamped(), JawSpring.COMMON);
     assertThat(still.known()).isTrue();
     assertThat(still.criticals()).isEmpty();
-    assertThat(still.missing()).containsExactly("density of light");
+    assertThat(still.missing())
+        .extracting(hazelkeep.wood.Unknown::words)
+        .containsExactly("density of light");
     Stiffness off = Stiffness.of(work(rod(30, 100), TEST), by(new OffLathe()), JawSpring.COMMON);
     assertThat(off.known()).isFalse();
   }

@@ -4,7 +4,6 @@ import static hazelkeep.piece.Rule.Value.derived;
 import static hazelkeep.piece.Rule.Value.practice;
 import static hazelkeep.piece.Rule.Value.shop;
 
-import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -13,12 +12,14 @@ import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
+import hazelkeep.piece.Jam;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.piece.box.LiddedBox.Gives;
 import hazelkeep.piece.box.LiddedBox.School;
+import hazelkeep.solid.Profile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -212,8 +213,8 @@ final class BoxRules {
         380,
         d -> {
           double mate = over(d) ? d.mm("recess.diameter") : d.mm("spigot.diameter");
-          double c = FitClass.JAM.centre(mate);
-          return practice(over(d) ? mate - c : mate + c, "middle of the jam class");
+          Jam jam = Jam.of(d, mate, rimAt(d), d.mm(over(d) ? "inside.diameter" : "lid.inside"));
+          return practice(over(d) ? mate + jam.press() : mate - jam.press(), jam.reason());
         });
   }
 
@@ -585,6 +586,14 @@ final class BoxRules {
   /** The outside diameter at the join by the true curve. */
   private static double join(Dims<LiddedBox> d) {
     return 2 * BoxShape.outline(d.design(), d::mm).radius(d.mm("body.height"));
+  }
+
+  /** The least outside diameter over the joint: what the ring has to bear the jam with. */
+  private static double rimAt(Dims<LiddedBox> d) {
+    Profile line = BoxShape.outline(d.design(), d::mm);
+    double join = d.mm("body.height");
+    double far = join + (over(d) ? 1 : -1) * d.mm("joint.length");
+    return 2 * Math.min(line.radius(join), line.radius(far));
   }
 
   private static double brim(Dims<LiddedBox> d) {

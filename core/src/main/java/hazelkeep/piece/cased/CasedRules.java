@@ -8,10 +8,10 @@ import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.StepPair;
 import hazelkeep.bore.Sweep;
-import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Jam;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Tenons;
@@ -231,9 +231,8 @@ final class CasedRules {
         3,
         120,
         d ->
-            practice(
-                d.mm("recess.diameter") - FitClass.JAM.centre(d.mm("recess.diameter")),
-                "middle of the jam class"));
+            Jam.of(d, d.mm("recess.diameter"), d.mm("outside.eaves"), d.mm("bore.diameter"))
+                .over(d.mm("recess.diameter")));
   }
 
   private static void outside(List<Rule<Cased>> r) {

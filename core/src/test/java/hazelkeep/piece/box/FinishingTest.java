@@ -123,7 +123,9 @@ class FinishingTest {
   void wood_of_unknown_strength_is_said_not_guessed() {
     LiddedBox pear = Restated.with(box(LiddedBox.School.LID_OVER), "species", "Common pear");
     Compared jam = compared(pear, shop, 0).get("JAM_PLUG");
-    assertThat(jam.missing()).containsExactly("strength across the grain");
+    assertThat(jam.missing())
+        .extracting(hazelkeep.wood.Unknown::property)
+        .containsExactly(hazelkeep.wood.WoodProperty.TENSION_ACROSS);
     assertThat(jam.possible()).isTrue();
   }
 

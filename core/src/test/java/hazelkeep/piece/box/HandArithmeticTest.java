@@ -71,7 +71,7 @@ class HandArithmeticTest {
     // Less the point of a 6 mm bit of 118 degrees, 3 / tan 59 = 1.8026.
     assertThat(p.aim().mm("depth-hole.body")).isCloseTo(64.9974, within(1e-4));
     assertThat(shop.depthGauge().shows(66.8)).isCloseTo(64.8, within(1e-9));
-    assertThat(p.findings()).isEmpty();
+    assertThat(p.findings()).filteredOn(hazelkeep.kinds.RandomPieces::judged).isEmpty();
   }
 
   /** The lid carries the spigot: facing of the rim before the kerf, the spigot behind it. */
@@ -95,7 +95,7 @@ class HandArithmeticTest {
     assertThat(p.aim().mm("lid.inside")).isCloseTo(43 - 2 * 4.96, within(1e-9));
     // Lid 32 and spigot 9, less 0.09 x 62.
     assertThat(p.aim().mm("lid.depth")).isCloseTo(41 - 5.58, within(1e-9));
-    assertThat(p.findings()).isEmpty();
+    assertThat(p.findings()).filteredOn(hazelkeep.kinds.RandomPieces::judged).isEmpty();
   }
 
   /** What each step asks to be measured: the true length, and what the device shows. */
@@ -171,7 +171,7 @@ class HandArithmeticTest {
         .containsExactly(
             "1/8", "3/8", "1/2", "3 11/64", "3 35/64", "3 37/64", "3 45/64", "3 49/64", "5 3/32",
             "5 7/32", "5 15/32", "5 19/32");
-    assertThat(p.findings()).isEmpty();
+    assertThat(p.findings()).filteredOn(hazelkeep.kinds.RandomPieces::judged).isEmpty();
   }
 
   @Test

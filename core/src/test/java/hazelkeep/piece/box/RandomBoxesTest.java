@@ -285,6 +285,9 @@ class RandomBoxesTest {
       List<Finding> stops = bad.findings().stream().filter(f -> f.grade() == Grade.STOP).toList();
       for (Finding f : bad.findings()) {
         for (Remedy remedy : f.remedies()) {
+          if (remedy instanceof Remedy.Know) {
+            continue;
+          }
           offered++;
           Plan<LiddedBox> then = bad.applied(remedy).orElseThrow();
           assertThat(then.findings()).as("%s by %s", f, remedy).noneMatch(f::sameAs);

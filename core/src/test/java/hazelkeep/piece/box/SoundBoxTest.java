@@ -34,7 +34,10 @@ class SoundBoxTest {
       box = kind.choose(box, "floor", "ROUNDED");
     }
     Plan<LiddedBox> plan = Plan.of(kind, box, Shop.starter(), List.of());
-    assertThat(plan.findings()).extracting(Finding::verdict).isEmpty();
+    assertThat(plan.findings())
+        .filteredOn(hazelkeep.kinds.RandomPieces::judged)
+        .extracting(Finding::verdict)
+        .isEmpty();
     assertThat(plan.rehearsal().end().bodies()).containsOnlyKeys("body", "lid");
   }
 }

@@ -18,10 +18,12 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.web.drawing.ChuckDrawing;
 import hazelkeep.web.drawing.JawDrawing;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A hold of the route as it is shown.
@@ -204,13 +206,11 @@ public record HoldView(
   }
 
   private static List<String> missing(Allowed a, List<Stage> stages) {
-    List<String> out = new ArrayList<>(a.missing());
-    stages.stream()
-        .flatMap(s -> s.stiffBefore().missing().stream())
-        .filter(m -> !out.contains(m))
+    return Stream.concat(
+            a.missing().stream(), stages.stream().flatMap(s -> s.stiffBefore().missing().stream()))
         .distinct()
-        .forEach(out::add);
-    return out;
+        .map(Unknown::words)
+        .toList();
   }
 
   /** The least stiffness that the work comes down to in this hold. */

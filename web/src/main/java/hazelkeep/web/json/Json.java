@@ -76,6 +76,7 @@ public class Json {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Remedy.SetDim.class, name = "set"),
     @JsonSubTypes.Type(value = Remedy.Choose.class, name = "choose"),
+    @JsonSubTypes.Type(value = Remedy.Know.class, name = "know"),
     @JsonSubTypes.Type(value = Remedy.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = Remedy.Together.class, name = "together")
   })

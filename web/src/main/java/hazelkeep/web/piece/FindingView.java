@@ -9,6 +9,8 @@ import hazelkeep.route.Remedy;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -51,15 +53,18 @@ public record FindingView(
    *
    * @param label what it does
    * @param json the remedy, for the way back
+   * @param link where it leads; empty for one that is done with a press
    */
-  public record Button(String label, String json) {}
+  public record Button(String label, String json, String link) {}
 
   /** All findings of a plan, one after the other. */
   public static List<FindingView> all(Plan<?> plan, Show show, Json json) {
     List<FindingView> out = new ArrayList<>();
     for (Finding f : plan.findings()) {
       List<Button> buttons =
-          f.remedies().stream().map(r -> new Button(label(r, plan, show), json.remedy(r))).toList();
+          f.remedies().stream()
+              .map(r -> new Button(label(r, plan, show), json.remedy(r), link(r)))
+              .toList();
       String mark =
           f.grade() == Grade.STOP ? "■ stop" : f.grade() == Grade.WATCH ? "▲ watch" : "● note";
       out.add(
@@ -132,6 +137,13 @@ public record FindingView(
     return numbers.isEmpty() ? at : numbers + ", " + at;
   }
 
+  /** Where the turner says what only the turner can know. */
+  private static String link(Remedy r) {
+    return r instanceof Remedy.Know know
+        ? "/shop/woods/own?name=" + URLEncoder.encode(know.what().wood(), StandardCharsets.UTF_8)
+        : "";
+  }
+
   /** A remedy in words. */
   public static String label(Remedy r, Plan<?> plan, Show show) {
     if (r instanceof Remedy.SetDim set) {
@@ -151,6 +163,9 @@ public record FindingView(
     }
     if (r instanceof Remedy.Together t) {
       return t.all().stream().map(x -> label(x, plan, show)).collect(Collectors.joining(", "));
+    }
+    if (r instanceof Remedy.Know know) {
+      return "Enter the " + know.what().words();
     }
     return "Back to the recipe's order";
   }

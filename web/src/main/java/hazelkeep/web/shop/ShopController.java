@@ -187,6 +187,7 @@ class ShopController {
     ShopKind of = kind(kind);
     ThingForm form = ThingForm.of(of, typed);
     form.halves();
+    form.estimated();
     Optional<Record> thing = form.thing(json, unit);
     if (thing.isPresent()) {
       try {
@@ -212,6 +213,7 @@ class ShopController {
     Item item = item(kind, id);
     ThingForm form = ThingForm.of(item.kind(), typed);
     form.halves();
+    form.estimated();
     Optional<Record> thing = form.thing(json, unit);
     HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
     if (thing.isPresent()) {

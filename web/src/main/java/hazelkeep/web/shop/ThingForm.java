@@ -167,6 +167,14 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     }
   }
 
+  /** An estimate that was taken goes into its field, unless a figure stands there. */
+  void estimated() {
+    String[] taken = value("estimate").strip().split(" ");
+    if (taken.length == 2) {
+      typed.merge(taken[0], taken[1], (was, now) -> was.isBlank() ? now : was);
+    }
+  }
+
   /** A range of which one end is missing is said at that end. */
   void halves() {
     for (String range : List.of("expand")) {
@@ -191,6 +199,13 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     throw new IllegalArgumentException("“" + text + "” is not a number, such as 1200.");
   }
 
+  /** The turner's own figure, or the estimate where that is what was taken. */
+  private Figure figure(WoodProperty p, double value) {
+    return WoodFigure.estimate(Species.named(value("name")), p)
+        .filter(e -> e.value() == value)
+        .orElse(new Figure(value, Figure.Letter.OWN, "the turner's own figure"));
+  }
+
   private Optional<Record> wood() {
     String name = value("name").strip();
     if (name.isEmpty() || name.length() > 60) {
@@ -201,8 +216,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
       String text = value(p.name()).strip();
       if (!text.isEmpty()) {
         try {
-          own.put(
-              p, new Figure(p.checked(number(text)), Figure.Letter.OWN, "the turner's own figure"));
+          own.put(p, figure(p, p.checked(number(text))));
         } catch (IllegalArgumentException e) {
           refuse(p.name(), e.getMessage());
         }

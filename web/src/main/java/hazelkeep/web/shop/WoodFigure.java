@@ -18,8 +18,11 @@ import java.util.Optional;
  * @param shipped the library's figure, empty where it has none
  * @param letter how far that can be trusted
  * @param source where it is from
+ * @param estimate what may be taken where the library has none; empty where nothing can be
+ *     estimated
  */
-public record WoodFigure(String name, String label, String shipped, String letter, String source) {
+public record WoodFigure(
+    String name, String label, String shipped, String letter, String source, String estimate) {
   /** The properties that the list of woods shows. */
   static final List<WoodProperty> COLUMNS =
       List.of(
@@ -39,12 +42,20 @@ public record WoodFigure(String name, String label, String shipped, String lette
                   p.label() + (p.unit().isEmpty() ? "" : ", " + p.unit()),
                   f.map(x -> plain(x.value())).orElse(""),
                   f.map(x -> x.letter().shown() + ": " + x.letter().words()).orElse(""),
-                  f.map(Figure::source).orElse(""));
+                  f.map(Figure::source).orElse(""),
+                  f.isPresent() ? "" : estimate(shipped, p).map(x -> plain(x.value())).orElse(""));
             })
         .toList();
   }
 
-  private static String plain(double v) {
+  /** What a property may be estimated at from others; empty for most. */
+  static Optional<Figure> estimate(Optional<Species> wood, WoodProperty property) {
+    return property == WoodProperty.TENSION_ACROSS
+        ? wood.flatMap(Species::estimatedTensionAcross)
+        : Optional.empty();
+  }
+
+  static String plain(double v) {
     return v == Math.rint(v) ? Long.toString(Math.round(v)) : Double.toString(v);
   }
 
