@@ -38,6 +38,27 @@ public record FootRecess(JawSet jaws, double diameter, double undercut) {
         .max(Comparator.comparingDouble(FootRecess::diameter));
   }
 
+  /**
+   * The jaws that open in a recess of some diameter, whatever the foot would have room for; empty
+   * where none do.
+   */
+  public static Optional<JawSet> jaws(Shop shop, double diameter) {
+    return shop.jaws().stream()
+        .filter(JawSet::forTenons)
+        .filter(j -> j.expand().filter(e -> e.holds(diameter)).isPresent())
+        .min(Comparator.comparingDouble(j -> Math.abs(j.trueCircle() - diameter)));
+  }
+
+  /**
+   * The jaws for a recess that is there: those that open in it, else those that the foot would
+   * take, which then tell why they don't.
+   */
+  public static JawSet held(Shop shop, double foot, double depth, double diameter) {
+    return jaws(shop, diameter)
+        .or(() -> of(shop, foot, depth).map(FootRecess::jaws))
+        .orElse(Shop.COMMON_JAWS);
+  }
+
   /** The narrowest foot that any jaws open in, mm; 0 where none open. */
   public static double least(Shop shop) {
     return shop.jaws().stream()

@@ -10,12 +10,19 @@ import java.util.OptionalDouble;
  *
  * @param brimMl room to the brim, ml
  * @param lineMl room to 10 mm below the brim, ml
+ * @param closedMl room with the lid on, ml: a spigot that goes into the mouth takes some of it;
+ *     empty for what stays open
  * @param woodMl wood in the finished parts, ml
  * @param grams mass of the finished parts; empty where the density is unknown
  * @param tips angle at which it tips over, degrees
  */
 public record Properties(
-    double brimMl, double lineMl, double woodMl, OptionalDouble grams, double tips) {
+    double brimMl,
+    double lineMl,
+    OptionalDouble closedMl,
+    double woodMl,
+    OptionalDouble grams,
+    double tips) {
   private static final double ML = 1000;
 
   /**
@@ -37,10 +44,35 @@ public record Properties(
     return new Properties(
         brim / ML,
         line / ML,
+        closed(aim),
         wood / ML,
         Double.isNaN(density)
             ? OptionalDouble.empty()
             : OptionalDouble.of(wood * density / ML / ML),
         Math.toDegrees(Math.atan(foot / 2 / (moment / wood))));
+  }
+
+  /** How far round the closed piece its outside is drawn, mm. */
+  private static final double ROUND = 1;
+
+  /** What the closed parts enclose: pieces of air that lead nowhere. */
+  private static OptionalDouble closed(Aim aim) {
+    if (aim.parts().size() < 2) {
+      return OptionalDouble.empty();
+    }
+    HalfSection whole = HalfSection.EMPTY;
+    for (Part p : aim.parts()) {
+      whole = whole.plus(p.target().in(p.closed()));
+    }
+    double low = whole.minZ() - ROUND;
+    double high = whole.maxZ() + ROUND;
+    double far = whole.maxR() + ROUND;
+    double room = 0;
+    for (HalfSection air : HalfSection.box(low, high, 0, far).minus(whole).pieces()) {
+      boolean outside =
+          air.minZ() < whole.minZ() || air.maxZ() > whole.maxZ() || air.maxR() > whole.maxR();
+      room += outside ? 0 : air.volume();
+    }
+    return room > ML ? OptionalDouble.of(room / ML) : OptionalDouble.empty();
   }
 }

@@ -16,6 +16,12 @@ import java.util.Optional;
 
 /** Rules of chucking tenons, for every kind of piece that is held by one. */
 public final class Tenons {
+  /** A tenon is planned so much over the true circle of its jaws, mm (common practice: 0 to 2). */
+  static final double OVER_CIRCLE = 1;
+
+  /** The shoulder that a tenon is planned with, mm a side. */
+  static final double SHOULDER = HoldLimits.SHOULDER + 0.5;
+
   private Tenons() {}
 
   /** How long a tenon is. */
@@ -29,10 +35,10 @@ public final class Tenons {
    */
   public static Rule.Value tenonEnd(Dims<?> d, String length) {
     double round = d.mm("blank.round");
-    double most = round - 2 * (HoldLimits.SHOULDER + 0.5);
+    double most = round - 2 * SHOULDER;
     double l = d.mm(length);
     for (JawSet j : byTrueCircle(d)) {
-      double end = j.trueCircle() + 1 + j.flare(l);
+      double end = j.trueCircle() + OVER_CIRCLE + j.flare(l);
       if (end <= most) {
         return shop(end, "true circle of the " + j.name() + ", with their dovetail");
       }
@@ -45,7 +51,7 @@ public final class Tenons {
 
   /** The widest that any jaws on the wall take and that leaves a shoulder; empty without jaws. */
   public static Optional<Rule.Value> widest(Dims<?> d, String length, String why) {
-    double most = d.mm("blank.round") - 2 * (HoldLimits.SHOULDER + 0.5);
+    double most = d.mm("blank.round") - 2 * SHOULDER;
     return d.shop().tenonJaws().stream()
         .map(j -> Math.min(most, j.squeeze().to() - 0.5 + j.flare(d.mm(length))))
         .filter(e -> e <= most)

@@ -1,6 +1,9 @@
 package hazelkeep.route;
 
+import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.InJaws;
+import hazelkeep.hold.JamOn;
 import hazelkeep.hold.Steadied;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
@@ -143,7 +146,8 @@ final class Editing {
       if (jaws.isEmpty()) {
         return false;
       }
-      h = new Hold(h.grip().in(jaws.get()), h.tail(), h.steady());
+      rejaw(seat(h.grip()), jaws.get());
+      h = setups.get(at).hold();
     }
     if (e.tail().isPresent()) {
       Optional<Centre> tail = means.centre(e.tail().get());
@@ -161,5 +165,23 @@ final class Editing {
     }
     setups.set(at, s.with(h));
     return true;
+  }
+
+  /** One tenon is in one set of jaws, in all holds that grip it. */
+  private void rejaw(Optional<InJaws> seat, JawSet jaws) {
+    for (int i = 0; i < setups.size(); i++) {
+      Setup s = setups.get(i);
+      Optional<InJaws> own = seat(s.hold().grip());
+      if (own.isPresent() && own.map(x -> x.in(jaws)).equals(seat.map(x -> x.in(jaws)))) {
+        setups.set(
+            i, s.with(new Hold(s.hold().grip().in(jaws), s.hold().tail(), s.hold().steady())));
+      }
+    }
+  }
+
+  private static Optional<InJaws> seat(Grip grip) {
+    return grip instanceof JamOn j
+        ? Optional.of(j.hostHeld())
+        : grip instanceof InJaws in ? Optional.of(in) : Optional.empty();
   }
 }

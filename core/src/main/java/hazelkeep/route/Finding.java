@@ -12,6 +12,8 @@ import java.util.Optional;
  * @param verdict what, with its number and limit
  * @param at the step at which it shows; empty for a matter of the design itself
  * @param part the part it is on, empty when it is about the blank
+ * @param subject the surface of the part that it is about, or the figure that is not known; empty
+ *     where the part says it all
  * @param where the place on the section in the blank's z, when there is one
  * @param advice what to do, in words
  * @param remedies ways out that were tried and help
@@ -20,9 +22,21 @@ public record Finding(
     Verdict verdict,
     Optional<StepKey> at,
     String part,
+    String subject,
     Optional<Point> where,
     String advice,
     List<Remedy> remedies) {
+  /** One about a part as a whole. */
+  public Finding(
+      Verdict verdict,
+      Optional<StepKey> at,
+      String part,
+      Optional<Point> where,
+      String advice,
+      List<Remedy> remedies) {
+    this(verdict, at, part, "", where, advice, remedies);
+  }
+
   /** How grave. */
   public Grade grade() {
     return verdict.grade();
@@ -35,11 +49,19 @@ public record Finding(
 
   /** Whether it is the same mistake at the same place, whatever its numbers. */
   public boolean sameAs(Finding o) {
-    return code().equals(o.code()) && at.equals(o.at) && part.equals(o.part);
+    return code().equals(o.code())
+        && at.equals(o.at)
+        && part.equals(o.part)
+        && subject.equals(o.subject);
+  }
+
+  /** This finding about one surface of its part. */
+  public Finding on(String surface) {
+    return new Finding(verdict, at, part, surface, where, advice, remedies);
   }
 
   /** This finding with its remedies replaced. */
   public Finding with(List<Remedy> tried) {
-    return new Finding(verdict, at, part, where, advice, tried);
+    return new Finding(verdict, at, part, subject, where, advice, tried);
   }
 }

@@ -92,6 +92,7 @@ final class Gates {
                 ? Optional.empty()
                 : Optional.of(gates.get(gates.size() - 1).step().key()),
         s.id().part(),
+        s.id().name(),
         Optional.of(s.line().points().get(s.line().points().size() / 2)),
         advice,
         List.of());

@@ -261,6 +261,7 @@ final class Player {
           new Finding(
               v,
               Optional.empty(),
+              "blank",
               u.words(),
               Optional.empty(),
               Advice.of(v.code()),
@@ -538,23 +539,23 @@ final class Player {
   private void cutReached(Setup setup, Step step, State after, Surface s) {
     Reaching.Answer a = reaching.of(setup, after, s, Doing.CUT);
     if (!a.workable() && after.surf(s.id()).bare()) {
-      hidden(step, s, reaching.full(setup, after, s, Doing.CUT), "cut");
+      hidden(step, s, reaching.full(setup, after, s, Doing.CUT), Doing.CUT);
     }
   }
 
-  private void hidden(Step step, Surface s, Reaching.Answer a, String doing) {
-    double share = a.best().map(b -> 100 * b.open() / b.whole()).orElse(0.0);
+  private void hidden(Step step, Surface s, Reaching.Answer a, Doing doing) {
+    double[] lacks = a.best().map(b -> Reaching.lacks(b, doing)).orElse(new double[] {0, 1});
     find(
         new Verdict(
             "hidden",
             Grade.STOP,
-            share,
-            100,
+            100 * lacks[0],
+            100 * lacks[1],
             "%",
             "No tool gets to the " + s.id().part() + "'s " + s.id().name() + " here",
-            "What stands in the way keeps it from being " + doing + "."),
+            "What stands in the way keeps it from being " + doing.done() + "."),
         step.key(),
-        s.id().part(),
+        s.id(),
         a.best().map(hazelkeep.solid.LineOfWork.Reach::hiddenAt).isPresent()
             ? s.line().points().get(s.line().points().size() / 2)
             : null);
@@ -635,13 +636,13 @@ final class Player {
               "The " + on.part() + "'s " + on.name() + " is treated before it is cut",
               "Part of it still lies under wood that a later cut takes off."),
           step.key(),
-          on.part(),
+          on,
           s.line().first());
       return state;
     }
     Reaching.Answer a = reaching.of(setup, state, s, doing);
     if (!a.workable()) {
-      hidden(step, s, reaching.full(setup, state, s, doing), doing.done());
+      hidden(step, s, reaching.full(setup, state, s, doing), doing);
       return state;
     }
     Surf now =
@@ -699,11 +700,16 @@ final class Player {
   }
 
   private void find(Verdict v, StepKey at, String part, Point where) {
+    find(v, at, new SurfaceId(part, ""), where);
+  }
+
+  private void find(Verdict v, StepKey at, SurfaceId on, Point where) {
     findings.add(
         new Finding(
             v,
             Optional.ofNullable(at),
-            part,
+            on.part(),
+            on.name(),
             Optional.ofNullable(where),
             held == null ? Advice.of(v.code()) : Advice.of(v.code(), held),
             List.of()));

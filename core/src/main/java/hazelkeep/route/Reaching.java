@@ -54,6 +54,15 @@ final class Reaching {
     static final Answer NO = new Answer(false, Optional.empty(), "");
   }
 
+  /** The share of a line that falls short, and the share that is needed: as they are judged. */
+  static double[] lacks(Reach reach, Doing doing) {
+    double open = reach.open() / reach.whole();
+    double needs = doing == Doing.CUT ? OPEN : SOFT_OPEN;
+    return open < needs
+        ? new double[] {open, needs}
+        : new double[] {1 - reach.hidden() / reach.whole(), 1 - HIDDEN};
+  }
+
   Reaching(Shop shop, Aim aim) {
     this.shop = shop;
     this.aim = aim;

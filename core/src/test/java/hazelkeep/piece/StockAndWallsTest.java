@@ -140,6 +140,43 @@ class StockAndWallsTest {
     }
   }
 
+  /** A recess of 57.4 is held by the jaws that open in it, whatever the foot has room for. */
+  @Test
+  void a_recess_is_held_by_jaws_that_open_in_it() {
+    assertThat(FootRecess.held(shop, 62, 4, 57.4).name()).isEqualTo("50 mm jaws");
+    assertThat(FootRecess.held(shop, 62, 4, 36).name()).isEqualTo("25 mm jaws");
+    hazelkeep.piece.box.LiddedBox box =
+        new hazelkeep.piece.box.LiddedBoxKind()
+            .choose(
+                hazelkeep.piece.box.LiddedBox.fresh().with("outside.diameter", 90),
+                "footBy",
+                "RECESS")
+            .with("foot.recess", 57.4);
+    Plan<?> plan = Plan.of(new hazelkeep.piece.box.LiddedBoxKind(), box, shop, List.of());
+    assertThat(plan.findings()).noneMatch(f -> f.code().equals("expand-range"));
+  }
+
+  /** Jaws that are chosen for a tenon re-size it to their true circle, where the blank allows. */
+  @Test
+  void a_tenon_is_sized_for_the_jaws_that_are_to_hold_it() {
+    Plan<?> plan =
+        Plan.of(
+            new hazelkeep.piece.box.LiddedBoxKind(),
+            hazelkeep.piece.box.LiddedBox.fresh().with("outside.diameter", 90),
+            shop,
+            List.of());
+    hazelkeep.shop.JawSet small = shop.jaws("50 mm jaws").orElseThrow();
+    hazelkeep.route.Remedy.SetDim r = TenonFor.of(plan, "whole", small).orElseThrow();
+    assertThat(r.key().path()).isEqualTo("tenon-foot.diameter");
+    double root = r.to().mm() - small.flare(plan.aim().mm("stick.tenon-foot"));
+    assertThat(root).isCloseTo(51, within(0.1));
+    Plan<?> then = plan.applied(r).orElseThrow();
+    assertThat(then.findings()).noneMatch(f -> f.code().equals("tenon-range"));
+    assertThat(then.route().setups().stream().filter(s -> s.name().equals("body")).toList())
+        .allMatch(s -> s.hold().words().contains("50 mm jaws"));
+    assertThat(TenonFor.of(plan, "bench", small)).as("by hand").isEmpty();
+  }
+
   private static SideHole hole(double height, int degrees, double diameter) {
     return new SideHole("hole", Size.mm(height), degrees, Size.mm(diameter));
   }

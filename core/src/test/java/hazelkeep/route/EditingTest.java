@@ -95,12 +95,12 @@ class EditingTest {
     Route r =
         with(
             rehold("body", "75 mm jaws", null, null),
-            rehold("top", "25 mm jaws", "live centre", null),
+            rehold("top", "75 mm jaws", "live centre", null),
             rehold("top, tail up", null, "", null),
             rehold("whole", null, null, "three-wheel steady"));
     assertThat(((Squeeze) setup(r, "body").hold().grip()).jaws().name()).isEqualTo("75 mm jaws");
     JamOn jam = (JamOn) setup(r, "top").hold().grip();
-    assertThat(jam.hostHeld().jaws().name()).isEqualTo("25 mm jaws");
+    assertThat(jam.hostHeld().jaws().name()).isEqualTo("75 mm jaws");
     assertThat(setup(r, "top").hold().tail().orElseThrow().name()).isEqualTo("live centre");
     assertThat(setup(r, "top, tail up").hold().tail()).isEmpty();
     assertThat(setup(r, "whole").hold().steady().orElseThrow().at()).isEqualTo(70);
@@ -160,6 +160,34 @@ class EditingTest {
           .as("round %d", round)
           .isBetween(blank * (1 - 1e-5), blank * (1 + 1e-5));
       assertThat(plan(List.of()).route()).isEqualTo(recipe.route());
+    }
+  }
+
+  /** One tenon is in one set of jaws, in all holds that grip it. */
+  @Test
+  void other_jaws_hold_a_tenon_wherever_it_is_held() {
+    var kind = new hazelkeep.piece.box.LiddedBoxKind();
+    var plan =
+        hazelkeep.piece.Plan.of(
+            kind,
+            hazelkeep.piece.box.LiddedBox.fresh(),
+            hazelkeep.shop.Shop.starter(),
+            java.util.List.of(
+                new RouteEdit.Rehold(
+                    "whole",
+                    java.util.Optional.of("75 mm jaws"),
+                    java.util.Optional.empty(),
+                    java.util.Optional.empty(),
+                    0)));
+    for (Setup s : plan.route().setups()) {
+      if (s.hold().grip() instanceof hazelkeep.hold.Squeeze q) {
+        assertThat(q.jaws().name())
+            .as(s.title())
+            .isEqualTo(q.part().equals("body") ? "75 mm jaws" : "50 mm jaws");
+      }
+      if (s.hold().grip() instanceof hazelkeep.hold.JamOn j) {
+        assertThat(j.hostHeld().jaws().name()).isEqualTo("75 mm jaws");
+      }
     }
   }
 }

@@ -698,9 +698,11 @@ final class BoxRecipe {
   /** The body by its tenon, or by the recess in its foot. */
   private InJaws onBody() {
     if (recessed()) {
-      FootRecess r =
-          FootRecess.of(shop, aim.mm("outside.foot"), aim.mm("foot.hollow")).orElseThrow();
-      return new Expand(BODY, "recess", r.jaws());
+      return new Expand(
+          BODY,
+          "recess",
+          FootRecess.held(
+              shop, aim.mm("outside.foot"), aim.mm("foot.hollow"), aim.mm("foot.recess")));
     }
     return squeeze(BODY);
   }

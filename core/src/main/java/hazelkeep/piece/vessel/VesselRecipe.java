@@ -46,7 +46,7 @@ final class VesselRecipe {
   private final Acts acts;
   private final String calipers;
   private final String depthGauge;
-  private final Optional<FootRecess> recess;
+  private final boolean recessed;
   private final InJaws foot;
   private final List<Setup> setups = new ArrayList<>();
 
@@ -58,19 +58,20 @@ final class VesselRecipe {
     this.acts = new Acts(aim, design.grit(), design.finish());
     this.calipers = shop.caliper().name();
     this.depthGauge = shop.depthGauge().name();
-    this.recess =
-        design.recessed() && aim.mm("foot.recess") > 0
-            ? FootRecess.of(shop, aim.mm("outside.foot"), aim.mm("foot.hollow"))
-            : Optional.empty();
+    this.recessed = design.recessed() && aim.mm("foot.recess") > 0;
     this.foot =
-        recess.isPresent()
-            ? new Expand(BODY, "recess", recess.get().jaws())
+        recessed
+            ? new Expand(
+                BODY,
+                "recess",
+                FootRecess.held(
+                    shop, aim.mm("outside.foot"), aim.mm("foot.hollow"), aim.mm("foot.recess")))
             : new Squeeze(BODY, Tenons.jaws(shop, aim, "foot"));
   }
 
   Route route() {
     centres();
-    if (recess.isPresent()) {
+    if (recessed) {
       footFirst();
     }
     bore();
@@ -78,7 +79,7 @@ final class VesselRecipe {
     if (design.rigged()) {
       hollow();
     }
-    if (recess.isEmpty()) {
+    if (!recessed) {
       foot();
     }
     return new Route(setups, List.of());
@@ -87,7 +88,7 @@ final class VesselRecipe {
   private void centres() {
     SetupDraft s = draft("centres", "Between centres", Hold.of(new Centres()), new Frame(0, false));
     new RecipeSteps(aim, shop).round(s, BODY);
-    if (recess.isPresent()) {
+    if (recessed) {
       double r0 = shape.rim + aim.mm("stick.face-rim");
       double r1 = r0 + aim.mm("stick.tenon-rim");
       tenon(s, "rim", HalfSection.box(r1, shape.length + 10, 0, shape.far), r0, r1);
@@ -226,7 +227,7 @@ final class VesselRecipe {
   }
 
   private String held() {
-    return recess.isPresent() ? "Jaws opened in the foot's recess" : "Foot tenon in the jaws";
+    return recessed ? "Jaws opened in the foot's recess" : "Foot tenon in the jaws";
   }
 
   private void outside() {
@@ -336,7 +337,6 @@ final class VesselRecipe {
 
   private Frame frame() {
     return new Frame(
-        recess.isPresent() ? shape.foot : aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"),
-        false);
+        recessed ? shape.foot : aim.mm("stick.face-foot") + aim.mm("stick.tenon-foot"), false);
   }
 }

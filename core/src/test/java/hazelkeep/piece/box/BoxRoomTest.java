@@ -158,4 +158,42 @@ class BoxRoomTest {
     assertThat(s.properties().tips()).isCloseTo(angle, within(0.05));
     assertThat(s.properties().woodMl()).isCloseTo(wood / 1000, within(0.1));
   }
+
+  /**
+   * A box with its lid on holds what body and lid are hollowed by, less the spigot that goes into
+   * the mouth: closed cylinders, worked out by hand.
+   */
+  @Test
+  void room_to_the_brim_and_room_with_the_lid_on() {
+    for (String school : List.of("LID_OVER", "LID_IN")) {
+      LiddedBox box = kind.choose(LiddedBox.fresh(), "school", school);
+      box = box.with("inside.corner", 0.5).with("lid.inside", 30).with("lid.depth", 14);
+      Plan<LiddedBox> plan = Plan.of(kind, box, shop, List.of());
+      java.util.function.ToDoubleFunction<String> mm = plan.aim()::mm;
+      boolean over = school.equals("LID_OVER");
+      double r = mm.applyAsDouble("inside.diameter") / 2;
+      double inBody = Math.PI * r * r * mm.applyAsDouble("inside.depth");
+      double inLid = Math.PI * 15 * 15 * 14;
+      double lost =
+          over
+              // The recess reaches over the spigot's end by the air that is left there.
+              ? -Math.PI
+                  * (Math.pow(mm.applyAsDouble("recess.diameter") / 2, 2) - 15 * 15)
+                  * mm.applyAsDouble("joint.air")
+              : 0;
+      double mouth = over ? mm.applyAsDouble("joint.length") : -mm.applyAsDouble("joint.length");
+      double closed =
+          over
+              ? inBody + inLid - Math.PI * 15 * 15 * mm.applyAsDouble("joint.length") - lost
+              : inBody
+                  + Math.PI
+                      * (Math.pow(mm.applyAsDouble("recess.diameter") / 2, 2) - r * r)
+                      * mm.applyAsDouble("joint.air")
+                  + inLid
+                  - Math.PI * r * r * mm.applyAsDouble("joint.length");
+      double told = plan.sketch().properties().closedMl().orElseThrow();
+      assertThat(told).as(school).isCloseTo(closed / 1000, within(0.02 * closed / 1000));
+      assertThat(mouth).isNotZero();
+    }
+  }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.web.holding;
 
+import hazelkeep.hold.InJaws;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Unit;
@@ -8,6 +9,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.TenonFor;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.web.drawing.Show;
@@ -235,25 +237,51 @@ class HoldingController {
       Model model,
       HttpServletResponse response) {
     Piece piece = pieces.get(id);
+    Design sized = sized(planner.plan(piece), setup.get(0), jaws);
+    boolean chosen = inJaws(planner.plan(piece.kind(), sized, List.of()), setup, jaws);
     return answer(
         id,
         changes.save(
-            piece,
-            version,
-            "held in the " + jaws,
-            piece::design,
-            edits -> {
-              List<RouteEdit> out = new ArrayList<>(edits);
-              for (String s : setup) {
-                out.add(
-                    new RouteEdit.Rehold(
-                        s, Optional.of(jaws), Optional.empty(), Optional.empty(), 0));
-              }
-              return out;
-            }),
+            piece, version, "held in the " + jaws, () -> sized, e -> held(e, setup, jaws, chosen)),
         unit,
         model,
         response);
+  }
+
+  /** The design with the tenon sized for its jaws, where the blank has room for that. */
+  private static <D extends Design> Design sized(Plan<D> plan, String setup, String jaws) {
+    return plan.shop()
+        .jaws(jaws)
+        .flatMap(j -> TenonFor.of(plan, setup, j))
+        .flatMap(plan::applied)
+        .<Design>map(Plan::design)
+        .orElse(plan.design());
+  }
+
+  /** Whether the recipe itself holds setups in some jaws. */
+  private static boolean inJaws(Plan<?> plan, List<String> setups, String jaws) {
+    return plan.route().setups().stream()
+        .filter(s -> setups.contains(s.name()))
+        .allMatch(s -> s.hold().grip() instanceof InJaws in && in.jaws().name().equals(jaws));
+  }
+
+  /** What was said of the jaws of these setups before counts no more. */
+  private static List<RouteEdit> held(
+      List<RouteEdit> edits, List<String> setups, String jaws, boolean chosen) {
+    List<RouteEdit> out = new ArrayList<>(edits);
+    out.removeIf(
+        e ->
+            e instanceof RouteEdit.Rehold r
+                && setups.contains(r.setup())
+                && r.jaws().isPresent()
+                && r.tail().isEmpty()
+                && r.steady().isEmpty());
+    if (!chosen) {
+      out.add(
+          new RouteEdit.Rehold(
+              setups.get(0), Optional.of(jaws), Optional.empty(), Optional.empty(), 0));
+    }
+    return out;
   }
 
   private String answer(

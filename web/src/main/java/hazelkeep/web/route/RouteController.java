@@ -24,9 +24,11 @@ import hazelkeep.web.piece.Marks;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -113,7 +115,10 @@ class RouteController {
   private static String stiff(Stage stage, Show show) {
     Stiffness k = stage.stiffness();
     if (!k.known()) {
-      return k.missing().isEmpty() ? "" : "stiffness not judged: " + String.join(", ", k.missing());
+      return k.missing().isEmpty()
+          ? ""
+          : "stiffness not judged: "
+              + k.missing().stream().map(Unknown::words).collect(Collectors.joining(", "));
     }
     return "softest "
         + show.stiffness(Arrays.stream(k.held()).min().orElseThrow())
