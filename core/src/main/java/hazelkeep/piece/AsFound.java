@@ -1,5 +1,8 @@
 package hazelkeep.piece;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /**
  * The wood found otherwise than planned.
  *
@@ -7,39 +10,110 @@ package hazelkeep.piece;
  * @param what what was found
  * @param at the place along the part, mm from the foot on a body, from the rim on a lid; 0 where it
  *     has none
- * @param value the size found, mm; the depth of a flaw; 0 for a loss
+ * @param to where it ends, for something that runs along the part; not below {@code at}
+ * @param value the size found, mm: what {@link What#asked} says; 0 where it has none
+ * @param degrees where it lies round the axis, counted from the grain mark
+ * @param round whether it is turned off all round; else it only weakens the wood where it is
  */
-public record AsFound(String part, What what, double at, double value) {
+public record AsFound(
+    String part, What what, double at, double to, double value, int degrees, boolean round) {
+  /** What a turner says besides the part. */
+  public enum Says {
+    VALUE,
+    AT,
+    TO,
+    DEGREES,
+    ROUND
+  }
+
   /** What can be found. */
   public enum What {
-    LENGTH("length"),
-    DIAMETER("diameter"),
-    DEPTH("depth"),
-    FLAW("flaw"),
-    LOST("lost or broken");
+    SPIGOT("spigot broken off", "what is left of it, empty for none", Says.VALUE),
+    RIM("rim torn or chipped", "how deep, from the rim", Says.VALUE, Says.DEGREES, Says.ROUND),
+    CRACK("a crack", "how deep, empty if nobody knows", Says.VALUE, Says.AT, Says.TO, Says.DEGREES),
+    FLAW("a flaw in the wood", "how deep", Says.VALUE, Says.AT, Says.DEGREES, Says.ROUND),
+    PIERCED("floor pierced", "how wide the hole is", Says.VALUE),
+    DEPTH("too deep", "how deep it is, from the rim", Says.VALUE),
+    DIAMETER("too thin", "the diameter there", Says.VALUE, Says.AT),
+    LENGTH("too short", "its whole length now, spigot included", Says.VALUE),
+    OFF("bored off the middle", "by how much", Says.VALUE),
+    DROPPED("dropped, looks whole", ""),
+    LOST("lost or broken to pieces", "");
 
     private final String word;
+    private final String asked;
+    private final Set<Says> says;
 
-    What(String word) {
+    What(String word, String asked, Says... says) {
       this.word = word;
+      this.asked = asked;
+      this.says = says.length == 0 ? EnumSet.noneOf(Says.class) : EnumSet.of(says[0], says);
     }
 
-    /** Its word on screen. */
+    /** Its words on screen. */
     public String word() {
       return word;
     }
+
+    /** What its size means; empty where it has none. */
+    public String asked() {
+      return asked;
+    }
+
+    /** What has to be said of it. */
+    public Set<Says> says() {
+      return says;
+    }
+
+    /** Whether it means nothing without its size. */
+    boolean sized() {
+      return switch (this) {
+        case RIM, DEPTH, DIAMETER, LENGTH, OFF -> true;
+        default -> false;
+      };
+    }
+
+    /** Whether wood is missing all round, whatever else is said. */
+    boolean allRound() {
+      return switch (this) {
+        case SPIGOT, PIERCED, DEPTH, DIAMETER, LENGTH -> true;
+        default -> false;
+      };
+    }
   }
+
+  private static final double MOST = 1000;
 
   /**
    * @throws IllegalArgumentException when the numbers make no sense, saying what would be accepted
    */
   public AsFound {
-    if (!(at >= 0 && at < 1000) || !(value >= 0 && value < 1000)) {
+    // Logs from before it could be said end where they begin.
+    to = Math.max(at, to);
+    if (!(at >= 0 && to < MOST) || !(value >= 0 && value < MOST)) {
       throw new IllegalArgumentException(
           "A place and a size on a part lie between 0 and 1000 mm (39 in)");
     }
-    if (value == 0 && what != What.LOST && what != What.FLAW) {
-      throw new IllegalArgumentException("Say what the " + what.word() + " measures now");
+    if (degrees < 0 || degrees > 359) {
+      throw new IllegalArgumentException("Round the axis it lies 0 to 359 degrees from the mark");
     }
+    if (value == 0 && what.sized()) {
+      throw new IllegalArgumentException("Say its size: " + what.asked());
+    }
+  }
+
+  /** Something with one place, or none. */
+  public AsFound(String part, What what, double at, double value) {
+    this(part, what, at, at, value, 0, false);
+  }
+
+  /** The same, turned off all round. */
+  public AsFound allRound() {
+    return new AsFound(part, what, at, to, value, degrees, true);
+  }
+
+  /** Whether wood is missing all round. */
+  public boolean takesWood() {
+    return round || what.allRound();
   }
 }

@@ -145,9 +145,6 @@ public interface Kind<D extends Design> {
   /** Changes of the design worth trying when the wood was found otherwise than planned. */
   List<Remedy> waysOn(D design, Aim aim, AsFound found);
 
-  /** The wood that is not there when a part is found otherwise than planned, in the blank's z. */
-  HalfSection gone(D design, Aim aim, AsFound found);
-
   /** What the finished piece is like. */
   Properties properties(D design, Aim aim);
 }

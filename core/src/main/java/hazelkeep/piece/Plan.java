@@ -44,12 +44,19 @@ public record Plan<D extends Design>(
    * @param readings valid readings, true lengths in mm
    * @param now the wood as it is, by what the aim then was; null for the untouched blank
    * @param done steps that are not played again
-   * @param moves steps that are owed again and done in the setup that is now mounted
+   * @param route the whole route from there, with the turner's changes and with steps that are owed
+   *     again where they can be done; empty for the recipe's with the changes
+   * @param weak what was found in the wood and only weakens it
    */
   public record Standing(
-      Map<DimKey, Double> readings, State now, Set<StepKey> done, List<RouteEdit> moves) {
+      Map<DimKey, Double> readings,
+      State now,
+      Set<StepKey> done,
+      Optional<Route> route,
+      List<Weakness> weak) {
     /** Nothing done yet. */
-    public static final Standing NEW = new Standing(Map.of(), null, Set.of(), List.of());
+    public static final Standing NEW =
+        new Standing(Map.of(), null, Set.of(), Optional.empty(), List.of());
   }
 
   /**
@@ -72,11 +79,17 @@ public record Plan<D extends Design>(
     Sketch<D> sketch = Sketch.of(kind, design, shop, standing.readings());
     Aim aim = sketch.aim();
     Route route =
-        kind.route(design, aim, shop).with(edits, new Means(aim, shop)).with(standing.moves());
+        standing
+            .route()
+            .orElseGet(() -> kind.route(design, aim, shop).with(edits, new Means(aim, shop)));
     State start = standing.now() == null ? State.start(aim) : standing.now().looked(aim);
     Rehearsal played = Rehearsal.play(start, route.without(standing.done()), aim, shop);
     List<Finding> findings = new ArrayList<>(sketch.findings());
     findings.addAll(played.findings());
+    Map<String, Double> planes = kind.anchors(design, aim.sizes());
+    for (Weakness w : standing.weak()) {
+      w.told(aim, planes.get(w.as().part())).ifPresent(findings::add);
+    }
     findings.sort(Comparator.comparing(Finding::grade));
     return new Plan<>(sketch.with(findings), List.copyOf(edits), route, played);
   }
@@ -109,6 +122,34 @@ public record Plan<D extends Design>(
   /** What a step asks to be measured. */
   public List<Prompt> prompts(Step step) {
     return Prompt.of(step, aim(), shop());
+  }
+
+  /** What a reading leaves to do. */
+  public enum Leaves {
+    /** It will do. */
+    NOTHING,
+    /** There is still wood to cut. */
+    MORE_TO_CUT,
+    /** Too much was cut. */
+    TOO_MUCH
+  }
+
+  /**
+   * What a reading leaves to do: outsides get smaller as they are cut, insides and depths larger.
+   *
+   * @param truth the true length that was read, mm
+   */
+  public Leaves leaves(Prompt prompt, double truth) {
+    if (!prompt.doubts(truth)) {
+      return Leaves.NOTHING;
+    }
+    boolean shrinks =
+        kind().measures(design(), aim()).stream()
+            .filter(m -> m.key().equals(prompt.dim().key()))
+            .findFirst()
+            .map(m -> m.kind() == Measure.Kind.OUTSIDE || m.kind() == Measure.Kind.LENGTH)
+            .orElse(false);
+    return truth > prompt.most() == shrinks ? Leaves.MORE_TO_CUT : Leaves.TOO_MUCH;
   }
 
   /** How many findings forbid the work. */

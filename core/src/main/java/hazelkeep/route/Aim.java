@@ -2,6 +2,7 @@ package hazelkeep.route;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
@@ -27,6 +28,11 @@ public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, 
         .orElseThrow(() -> new IllegalArgumentException("There is no part " + name));
   }
 
+  /** Whether there is a surface of that name. */
+  public boolean has(SurfaceId id) {
+    return parts.stream().flatMap(p -> p.surfaces().stream()).anyMatch(s -> s.id().equals(id));
+  }
+
   /** The surface of that name. */
   public Surface surface(SurfaceId id) {
     return part(id.part()).surface(id.name());
@@ -37,6 +43,17 @@ public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, 
     return new Aim(
         blank,
         parts.stream().map(p -> p.shifted(by.getOrDefault(p.name(), 0.0))).toList(),
+        joints,
+        dims);
+  }
+
+  /** This aim with its parts looked for by other points inside of them; the rest stay. */
+  public Aim cored(Map<String, Point> cores) {
+    return new Aim(
+        blank,
+        parts.stream()
+            .map(p -> cores.containsKey(p.name()) ? p.at(cores.get(p.name())) : p)
+            .toList(),
         joints,
         dims);
   }

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import java.util.stream.DoubleStream;
 
 /** Plays a route, act by act. */
@@ -83,9 +84,32 @@ final class Player {
     return new Rehearsal(aim, route, List.copyOf(stages), now, List.copyOf(once(findings)));
   }
 
-  State perform(State before, Setup setup, Step step, boolean mount) {
-    Setup one = new Setup(setup.name(), setup.title(), setup.hold(), setup.frames(), List.of(step));
-    return step(one, step, mount ? mount(one, before) : before);
+  /** Does what a step did, without judging it: it was done, whatever the shop has by now. */
+  State perform(State before, Step step) {
+    State now = before.looked(aim);
+    for (Act act : step.acts()) {
+      if (act instanceof Act.Remove r) {
+        now = done(now, step, r);
+      } else if (act instanceof Act.Sand s) {
+        now = done(now, s.on(), was -> was.sanded(s.grit()));
+      } else if (act instanceof Act.Coat c) {
+        now = done(now, c.on(), Surf::finished);
+      }
+    }
+    return now;
+  }
+
+  private State done(State now, Step step, Act.Remove r) {
+    Optional<Body> body = now.stock(aim.part(r.part()));
+    if (body.isEmpty()) {
+      return now;
+    }
+    State after = cut(now, body.get(), r.region(), r.claims(), step.key());
+    return after.removed() - now.removed() < NOTHING ? now : touched(now, after, step, r);
+  }
+
+  private State done(State now, SurfaceId on, UnaryOperator<Surf> treated) {
+    return aim.has(on) ? now.with(Map.of(on, treated.apply(now.surf(on)))) : now;
   }
 
   /** One mistake is told once at each step and part. */
@@ -135,7 +159,7 @@ final class Player {
     return now;
   }
 
-  private State step(Setup setup, Step step, State before) {
+  private State acts(Setup setup, Step step, State before) {
     State now = before;
     for (Act act : step.acts()) {
       if (act instanceof Act.Remove r) {
@@ -146,11 +170,16 @@ final class Player {
         now = treat(setup, step, now, c.on(), Doing.FINISH, 0);
       } else if (act instanceof Act.Try t) {
         tried.putIfAbsent(t.joint(), step.key());
-        trial(step, now, t);
+        trial(step.key(), now, t);
       } else if (act instanceof Act.Mark m && !setup.frames().containsKey(m.part())) {
         notHeld(step, m.part());
       }
     }
+    return now;
+  }
+
+  private State step(Setup setup, Step step, State before) {
+    State now = acts(setup, step, before);
     if (now.removed() - before.removed() < NOTHING) {
       idle(setup, step, before);
     }
@@ -562,7 +591,7 @@ final class Player {
   }
 
   /** Holds the two halves of a joint against one another as they now are. */
-  private void trial(Step step, State state, Act.Try t) {
+  private void trial(StepKey at, State state, Act.Try t) {
     Joint j =
         aim.joints().stream().filter(x -> x.name().equals(t.joint())).findFirst().orElseThrow();
     Optional<Body> outer = state.stock(aim.part(j.outer().part()));
@@ -591,7 +620,7 @@ final class Player {
               t.jam()
                   ? "There is no wood left on the spigot to jam the lid on."
                   : "The clearance lies above the class that was chosen."),
-          step.key(),
+          at,
           j.fitted().part(),
           aim.surface(j.fitted()).line().first());
     } else if (clearance < least - FIT_SLACK) {
@@ -604,7 +633,7 @@ final class Player {
               "mm fit",
               "Tighter than a " + fit.word() + " fit",
               t.jam() ? "Forced on, it may split the lid." : "It may seize in damp weather."),
-          step.key(),
+          at,
           j.fitted().part(),
           aim.surface(j.fitted()).line().first());
     }
@@ -645,15 +674,26 @@ final class Player {
       hidden(step, s, reaching.full(setup, state, s, doing), doing);
       return state;
     }
-    Surf now =
-        doing == Doing.SAND
-            ? new Surf(was.covered(), was.lost(), grit, was.coated(), was.cutBy())
-            : new Surf(was.covered(), was.lost(), was.grit(), true, was.cutBy());
-    return state.with(Map.of(on, now));
+    return state.with(Map.of(on, doing == Doing.SAND ? was.sanded(grit) : was.finished()));
+  }
+
+  /** A fit that no step of this play tries any more is held against its class as it is. */
+  private void fitted(State end) {
+    StepKey last = stages.isEmpty() ? null : stages.get(stages.size() - 1).step().key();
+    for (Joint j : aim.joints()) {
+      boolean tries =
+          stages.stream()
+              .flatMap(s -> s.step().acts().stream())
+              .anyMatch(a -> a instanceof Act.Try t && !t.jam() && t.joint().equals(j.name()));
+      if (!tries && end.surf(j.outer()).bare() && end.surf(j.inner()).bare()) {
+        trial(last, end, new Act.Try(j.name(), false));
+      }
+    }
   }
 
   /** Two equalities end every play: no wood left, none missing. */
   private void whole(State end) {
+    fitted(end);
     for (Part p : aim.parts()) {
       HalfSection wood = end.stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
       if (wood.isEmpty()) {

@@ -15,11 +15,8 @@ import java.util.List;
  * @param most the largest that will do, mm
  */
 public record Prompt(Dim dim, Gauge gauge, String where, double least, double most) {
-  /** A reading further from its target than this share of it is doubted. */
-  private static final double DOUBTFUL_SHARE = 0.15;
-
-  /** A reading nearer to its target than this, mm, is never doubted. */
-  private static final double DOUBTFUL_LEAST = 3;
+  /** What typing and units round by, mm. */
+  private static final double HAIR = 1e-6;
 
   /** What a step asks to be measured, in order. */
   public static List<Prompt> of(Step step, Aim aim, Shop shop) {
@@ -51,9 +48,8 @@ public record Prompt(Dim dim, Gauge gauge, String where, double least, double mo
     return gauge.dead() != 0;
   }
 
-  /** Whether a true length is so far off that it should be measured again before it counts. */
+  /** Whether a true length is none that will do: it is asked about before it counts. */
   public boolean doubts(double truth) {
-    double due = dim.due().mm();
-    return Math.abs(truth - due) > Math.max(DOUBTFUL_LEAST, DOUBTFUL_SHARE * due);
+    return truth < least - HAIR || truth > most + HAIR;
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.hold.Hold;
 import hazelkeep.shop.Shop;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
@@ -23,14 +24,18 @@ public record Rehearsal(
     return new Player(aim, shop).play(start, route);
   }
 
-  /**
-   * Does one step as it was frozen, without judging it.
-   *
-   * @param mount whether the work is mounted afresh for it, which leaves traces
-   */
-  public static State perform(
-      State before, Setup setup, Step step, boolean mount, Aim aim, Shop shop) {
-    return new Player(aim, shop).perform(before, setup, step, mount);
+  /** Does one step as it was frozen in a log, without judging it. */
+  public static State perform(State before, Step step, Aim aim, Shop shop) {
+    return new Player(aim, shop).perform(before, step);
+  }
+
+  /** The marks that mounting leaves in the wood, as cuts. */
+  public static List<Act> marks(State state, Setup setup, Aim aim, Shop shop) {
+    List<Act> out = new ArrayList<>();
+    for (Hold.Trace t : setup.hold().traces(Stage.mount(setup, state, aim), shop)) {
+      out.add(Acts.remove(t.part(), t.dent()));
+    }
+    return List.copyOf(out);
   }
 
   /** What can be done in each setup and in no later one; worked out when asked. */

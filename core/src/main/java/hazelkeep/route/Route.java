@@ -3,6 +3,7 @@ package hazelkeep.route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * Setups in order.
@@ -46,6 +47,17 @@ public record Route(List<Setup> setups, List<RouteEdit> ignored) {
       }
     }
     return new Route(editing.setups(), lost);
+  }
+
+  /** This route with a setup before the first one that is meant; before all where none is. */
+  public Route before(Setup setup, Predicate<Setup> meant) {
+    List<Setup> out = new ArrayList<>(setups);
+    int at = 0;
+    while (at < out.size() && !meant.test(out.get(at))) {
+      at++;
+    }
+    out.add(at == out.size() ? 0 : at, setup);
+    return new Route(out, ignored);
   }
 
   /** This route without some steps; setups left empty go with them. */

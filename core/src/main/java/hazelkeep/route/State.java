@@ -39,18 +39,24 @@ public record State(
 
   /** The untouched blank. */
   public static State start(Aim aim) {
-    Map<SurfaceId, Surf> surfaces = new LinkedHashMap<>();
-    State bare = new State(Map.of(aim.blank().name(), aim.blank()), surfaces, 0, 0, 0);
-    return bare.looked(aim);
+    return of(aim.blank()).looked(aim);
   }
 
-  /** The stock of a part: the body that holds its core. */
+  /** A blank of which nothing has been looked at yet. */
+  public static State of(Body blank) {
+    return new State(Map.of(blank.name(), blank), new LinkedHashMap<>(), 0, 0, 0);
+  }
+
+  /** The stock of a part: the body that holds its core, else the one that has its name. */
   public Optional<Body> stock(Part part) {
     Body named = bodies.get(part.name());
     if (named != null && named.holds(part.core())) {
       return Optional.of(named);
     }
-    return bodies.values().stream().filter(b -> b.holds(part.core())).findFirst();
+    return bodies.values().stream()
+        .filter(b -> b.holds(part.core()))
+        .findFirst()
+        .or(() -> Optional.ofNullable(named).filter(b -> !b.sound().isEmpty()));
   }
 
   /** The state of a surface. */

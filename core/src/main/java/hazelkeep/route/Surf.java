@@ -19,6 +19,16 @@ public record Surf(double covered, double lost, int grit, boolean coated, Option
   /** A surface nobody has touched. */
   public static final Surf UNTOUCHED = new Surf(1, 0, 0, false, Optional.empty());
 
+  /** Sanded down to a grit. */
+  Surf sanded(int finest) {
+    return new Surf(covered, lost, finest, coated, cutBy);
+  }
+
+  /** With its finish on. */
+  Surf finished() {
+    return new Surf(covered, lost, grit, true, cutBy);
+  }
+
   /** Whether it is free of wood beyond it. */
   public boolean bare() {
     return covered <= SOME;

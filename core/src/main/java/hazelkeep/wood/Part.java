@@ -60,6 +60,11 @@ public record Part(
         new Frame(closed.zero() + dz, false));
   }
 
+  /** This part looked for by another point inside of it. */
+  public Part at(Point other) {
+    return new Part(name, other, target, surfaces, stubs, closed);
+  }
+
   /** The stub that stands on a surface. */
   public Stub standingOn(SurfaceId surface) {
     return stubs.stream()

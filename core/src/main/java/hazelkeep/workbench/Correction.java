@@ -23,6 +23,7 @@ final class Correction {
 
   private Correction() {}
 
+  /** The state with its stock as a reading says, which the aim has in its sizes. */
   static State of(State state, Aim aim, Feature f, double mm) {
     Part part = aim.part(f.surface().part());
     Optional<Body> stock = state.stock(part);
@@ -43,6 +44,52 @@ final class Correction {
     }
     return state.corrected(new Body(body.name(), now, now, body.wood()), aim);
   }
+
+  /** A share of a surface that lies otherwise than before makes what was measured on it untrue. */
+  private static final double RECUT = 0.25;
+
+  /** A diameter that changed by less, mm a side, was not cut. */
+  private static final double SAME = 1e-3;
+
+  /** Whether what was measured was cut again between two states of the wood. */
+  static boolean changed(State was, State is, Aim aim, Feature f) {
+    Part part = aim.part(f.surface().part());
+    HalfSection before = was.stock(part).map(Body::sound).orElse(HalfSection.EMPTY);
+    HalfSection after = is.stock(part).map(Body::sound).orElse(HalfSection.EMPTY);
+    if (before.equals(after)) {
+      return false;
+    }
+    Surface s = aim.surface(f.surface());
+    double z = (low(s) + high(s)) / 2;
+    return switch (f.kind()) {
+      case OUTER -> Math.abs(before.outer(z) - after.outer(z)) > SAME;
+      case INNER -> Math.abs(before.inner(z) - after.inner(z)) > SAME;
+      case STUB -> {
+        HalfSection stub = part.standingOn(f.surface()).region();
+        yield before.and(stub).area() - after.and(stub).area() > RECUT * stub.area();
+      }
+      case SHAPE -> differs(before, after, s) > RECUT;
+    };
+  }
+
+  /** The share of a surface in front of or behind which the wood differs. */
+  private static double differs(HalfSection before, HalfSection after, Surface s) {
+    List<Polyline.Sample> all = s.line().samples(1, 0.5);
+    long other =
+        all.stream()
+            .filter(
+                x ->
+                    before.holds(x.at().z() + PROBE * x.nz(), x.at().r() + PROBE * x.nr())
+                            != after.holds(x.at().z() + PROBE * x.nz(), x.at().r() + PROBE * x.nr())
+                        || before.holds(x.at().z() - PROBE * x.nz(), x.at().r() - PROBE * x.nr())
+                            != after.holds(
+                                x.at().z() - PROBE * x.nz(), x.at().r() - PROBE * x.nr()))
+            .count();
+    return other / (double) all.size();
+  }
+
+  /** How far in front of and behind a surface wood is looked for, mm. */
+  private static final double PROBE = 0.05;
 
   private static double low(Surface s) {
     return s.line().points().stream().mapToDouble(Point::z).min().orElse(0);

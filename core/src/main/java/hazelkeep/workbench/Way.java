@@ -4,9 +4,11 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Gone;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
@@ -95,7 +97,7 @@ public record Way(
       Bench<D> bench, List<Entry> log, String part) {
     Plan<D> plan = bench.plan();
     List<Entry> with = new ArrayList<>(log);
-    with.add(new Entry(Long.MAX_VALUE, Instant.EPOCH, 0, bench.replaced(part)));
+    with.add(new Entry(Long.MAX_VALUE, Instant.EPOCH, 0, bench.replaced(part, bench.fresh(part))));
     try {
       Plan<D> then =
           Bench.replay(plan.kind(), plan.design(), plan.shop(), plan.edits(), with).plan();
@@ -114,7 +116,8 @@ public record Way(
     Set<Long> withdrawn = Fact.withdrawn(log);
     for (Entry e : log) {
       if (e.fact() instanceof Fact.Found f && !withdrawn.contains(e.no())) {
-        out.addAll(kind.waysOn(plan.design(), plan.aim(), f.as()));
+        AsFound plain = new Gone(plan.aim().part(f.as().part())).plain(f.as());
+        out.addAll(kind.waysOn(plan.design(), plan.aim(), plain));
       }
     }
     for (Finding f : plan.findings()) {

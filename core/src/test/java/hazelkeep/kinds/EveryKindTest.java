@@ -13,6 +13,7 @@ import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Gone;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
@@ -367,17 +368,53 @@ class EveryKindTest {
 
   private static <D extends Design> void found(Plan<D> plan) {
     for (Part part : plan.aim().parts()) {
+      Gone gone = new Gone(part);
       double high = part.target().maxZ() - part.target().minZ();
+      boolean spigot =
+          part.surfaces().stream()
+              .anyMatch(s -> s.role() == hazelkeep.wood.Role.FIT && !s.inside());
       for (AsFound.What what : AsFound.What.values()) {
-        double value = what == AsFound.What.LOST ? 0 : what == AsFound.What.FLAW ? 2 : 0.8 * high;
+        boolean open = part.target().alongAxis().isEmpty();
+        boolean floor = what == AsFound.What.PIERCED || what == AsFound.What.DEPTH;
+        if (what == AsFound.What.SPIGOT && !spigot || floor && open) {
+          continue;
+        }
+        double value =
+            switch (what) {
+              case LOST, DROPPED, PIERCED, SPIGOT -> 0;
+              case FLAW, CRACK, RIM, OFF -> 2;
+              case DEPTH -> 0.99 * high;
+              case DIAMETER -> part.target().outer(gone.datum() + 0.4 * high);
+              default -> 0.8 * high;
+            };
         AsFound f = new AsFound(part.name(), what, 0.4 * high, value);
-        HalfSection gone = plan.kind().gone(plan.design(), plan.aim(), f);
-        assertThat(gone.isEmpty()).as("%s", what).isEqualTo(what == AsFound.What.LOST);
-        List<Remedy> ways = plan.kind().waysOn(plan.design(), plan.aim(), f);
+        assertThat(gone.of(f).isEmpty()).as("%s", what).isEqualTo(!f.takesWood());
+        assertThat(gone.of(f).and(part.target()).isEmpty())
+            .as("%s of the %s takes wood of it", what, part.name())
+            .isEqualTo(!f.takesWood());
+        List<Remedy> ways = plan.kind().waysOn(plan.design(), plan.aim(), gone.plain(f));
         assertThat(ways).as("%s of the %s", what, part.name()).isNotEmpty();
         assertThat(ways)
             .filteredOn(Remedy.SetDim.class::isInstance)
             .allMatch(r -> plan.aim().dims().containsKey(((Remedy.SetDim) r).key()));
+      }
+    }
+  }
+
+  /** A flaw at a waist or a neck is measured from the outside that is there. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void a_flaw_turned_off_all_round_takes_what_was_said_where_it_is(Kind<?> kind) {
+    for (Part part : fresh(kind).aim().parts()) {
+      Gone gone = new Gone(part);
+      double high = part.target().maxZ() - gone.datum();
+      for (double share : new double[] {0.2, 0.5, 0.8}) {
+        double z = gone.datum() + share * high;
+        double outer = part.target().outer(z);
+        AsFound f = new AsFound(part.name(), AsFound.What.FLAW, share * high, 0.5).allRound();
+        assertThat(part.target().minus(gone.of(f)).outer(z))
+            .as("%s at %s", part.name(), share)
+            .isCloseTo(outer - 0.5, within(1e-3));
       }
     }
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Kind;
@@ -69,7 +70,7 @@ class EveryKindAtBenchTest {
           double d =
               Math.signum(off) * Math.min(Math.abs(off), 0.4 * (off > 0 ? r.over() : r.under()));
           double mm = bench.plan().aim().mm(r.what().path()) + d;
-          add(new Fact.Reading(r.what(), r.gauge(), mm, mm));
+          add(bench.read(r.what(), r.gauge(), mm, mm));
         }
       }
     }
@@ -143,5 +144,41 @@ class EveryKindAtBenchTest {
                 .filter(f -> !before.contains(f.code()))
                 .map(f -> f.verdict().title() + " " + f.at() + " " + f.verdict().found()))
         .isEmpty();
+  }
+
+  /** Whatever is lost once it was parted off can be made again from a raw blank, to the end. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void a_part_that_is_lost_is_made_again_from_a_raw_blank(Kind<?> kind) {
+    again(new Run<>(kind));
+  }
+
+  private <D extends Design> void again(Run<D> run) {
+    List<String> parts = run.bench.plan().aim().parts().stream().map(Part::name).toList();
+    if (parts.size() < 2) {
+      return;
+    }
+    String lost = parts.get(1);
+    while (!Standing.alone(run.bench.now(), run.bench.plan().aim(), lost)) {
+      run.step(0);
+    }
+    run.step(0);
+    run.add(run.bench.found(new AsFound(lost, AsFound.What.LOST, 0, 0), "rolled away"));
+    run.add(run.bench.replaced(lost, run.bench.fresh(lost)));
+    assertThat(run.bench.plan().rehearsal().route().steps().stream().map(s -> s.key().path()))
+        .as("what is mounted goes on; the fresh blank begins before the part is held alone")
+        .contains("fresh " + lost + "/round", "fresh " + lost + "/tenon");
+    toTheEnd(run, 0);
+    assertThat(
+            run.bench.plan().findings().stream()
+                .filter(f -> f.grade() == Grade.STOP)
+                .map(f -> f.verdict().title() + " " + f.verdict().found()))
+        .isEmpty();
+    for (Part p : run.bench.plan().aim().parts()) {
+      HalfSection is = run.bench.now().stock(p).orElseThrow().sound();
+      assertThat(is.minus(p.target()).area() + p.target().minus(is).area())
+          .as(p.name())
+          .isLessThan(0.05);
+    }
   }
 }

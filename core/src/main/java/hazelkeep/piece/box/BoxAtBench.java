@@ -9,7 +9,6 @@ import hazelkeep.piece.box.LiddedBox.School;
 import hazelkeep.piece.box.LiddedBox.Top;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Remedy;
-import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
@@ -142,7 +141,7 @@ final class BoxAtBench {
         set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * value);
         set(out, "outside.diameter", aim.mm("outside.diameter") - 2 * value - 1);
       }
-      case LOST -> {}
+      default -> {}
     }
     double shorter = value > 0 && f.what() == AsFound.What.FLAW ? value : 3;
     set(out, height, aim.mm(height) - shorter);
@@ -172,34 +171,5 @@ final class BoxAtBench {
     if (mm > 1) {
       out.add(dim(key, mm));
     }
-  }
-
-  static HalfSection gone(LiddedBox d, Aim aim, AsFound f) {
-    double value = f.value();
-    double at = f.at();
-    BoxShape s = BoxShape.of(d, aim.dims());
-    boolean body = f.part().equals("body");
-    return switch (f.what()) {
-      case LENGTH ->
-          // Measured from the foot up on the body, from the top down on the lid.
-          body
-              ? HalfSection.box(s.foot + value, s.kerfFrom() + 1, 0, s.far)
-              : HalfSection.box(s.kerfFrom(), s.top - value, 0, s.far);
-      case DIAMETER -> {
-        double z = body ? s.foot + at : s.rim + at;
-        yield HalfSection.box(z - GROOVE, z + GROOVE, value / 2, s.far);
-      }
-      case DEPTH ->
-          body
-              ? HalfSection.box(s.mouth() - value, s.mouth() + 1, 0, aim.mm("inside.diameter") / 4)
-              : HalfSection.box(s.lidFace() - 1, s.lidFace() + value, 0, aim.mm("lid.inside") / 4);
-      case FLAW -> {
-        double z = body ? s.foot + at : s.rim + at;
-        double r = aim.mm("outside.diameter") / 2;
-        // A flaw is taken as a groove as deep as it was found, at its worst all round.
-        yield value > 0 ? HalfSection.box(z - 1, z + 1, r - value, s.far) : HalfSection.EMPTY;
-      }
-      case LOST -> HalfSection.EMPTY;
-    };
   }
 }

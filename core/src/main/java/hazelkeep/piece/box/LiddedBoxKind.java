@@ -22,7 +22,6 @@ import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -214,11 +213,6 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
   @Override
   public List<Remedy> waysOn(LiddedBox d, Aim aim, AsFound found) {
     return BoxAtBench.waysOn(d, aim, found);
-  }
-
-  @Override
-  public HalfSection gone(LiddedBox d, Aim aim, AsFound found) {
-    return BoxAtBench.gone(d, aim, found);
   }
 
   @Override

@@ -55,7 +55,6 @@ public final class CasedKind extends NamedKind<Cased> {
 
   private static final String BODY = CasedShape.BODY;
   private static final String LID = CasedShape.LID;
-  private static final double GROOVE = 2;
 
   private static final List<DimKey> RECORDED =
       Stream.of(
@@ -423,35 +422,11 @@ public final class CasedKind extends NamedKind<Cased> {
       }
       case DEPTH -> out.set(body ? "bore.depth" : "lid.depth", v);
       case FLAW -> out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v);
-      case LOST -> {}
+      default -> {}
     }
     out.set("bore.diameter", aim.mm("bore.diameter") - 1);
     out.choose("fit", "EASY");
     return out.done();
-  }
-
-  @Override
-  public HalfSection gone(Cased d, Aim aim, AsFound f) {
-    boolean body = f.part().equals(BODY);
-    double zero = body ? aim.part(BODY).closed().zero() : rim(aim);
-    double end =
-        body ? zero + aim.mm("body.height") + aim.mm("joint.length") : zero + aim.mm("lid.height");
-    double far = aim.mm("blank.across") + 20;
-    double v = f.value();
-    return switch (f.what()) {
-      case LENGTH -> HalfSection.box(zero + v, end + 1, 0, far);
-      case DIAMETER -> HalfSection.box(zero + f.at() - GROOVE, zero + f.at() + GROOVE, v / 2, far);
-      case DEPTH ->
-          body
-              ? HalfSection.box(end - v, end + 1, 0, aim.mm("bore.diameter") / 4)
-              : HalfSection.box(zero - 1, zero + v, 0, aim.mm("recess.diameter") / 4);
-      case FLAW ->
-          v > 0
-              ? HalfSection.box(
-                  zero + f.at() - 1, zero + f.at() + 1, aim.mm("outside.diameter") / 2 - v, far)
-              : HalfSection.EMPTY;
-      case LOST -> HalfSection.EMPTY;
-    };
   }
 
   @Override

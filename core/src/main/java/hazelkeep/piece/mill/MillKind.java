@@ -55,7 +55,6 @@ public final class MillKind extends NamedKind<Mill> {
 
   private static final String BODY = MillShape.BODY;
   private static final String HEAD = MillShape.HEAD;
-  private static final double GROOVE = 2;
 
   private static final List<DimKey> RECORDED =
       Stream.of(
@@ -478,33 +477,10 @@ public final class MillKind extends NamedKind<Mill> {
         out.set("outside.waist", aim.mm("outside.waist") - 2 * v);
         out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v);
       }
-      case LOST -> {}
+      default -> {}
     }
     out.set("bore.diameter", aim.mm("bore.diameter") - 2);
     return out.done();
-  }
-
-  @Override
-  public HalfSection gone(Mill d, Aim aim, AsFound f) {
-    boolean body = f.part().equals(BODY);
-    double zero = body ? foot(aim) : rim(aim);
-    double high = aim.mm(body ? "body.height" : "head.height");
-    double tenon = body ? 0 : aim.mm("joint.length");
-    double far = aim.mm("blank.across") + 20;
-    double v = f.value();
-    double r = aim.mm("outside.diameter") / 2;
-    return switch (f.what()) {
-      // The head's length is that of its wood, tenon and all.
-      case LENGTH -> HalfSection.box(zero + v - tenon, zero + high + 1, 0, far);
-      case DIAMETER -> HalfSection.box(zero + f.at() - GROOVE, zero + f.at() + GROOVE, v / 2, far);
-      case DEPTH ->
-          HalfSection.box(zero + high - v, zero + high + 1, 0, aim.mm("bore.diameter") / 4);
-      case FLAW ->
-          v > 0
-              ? HalfSection.box(zero + f.at() - 1, zero + f.at() + 1, r - v, far)
-              : HalfSection.EMPTY;
-      case LOST -> HalfSection.EMPTY;
-    };
   }
 
   @Override

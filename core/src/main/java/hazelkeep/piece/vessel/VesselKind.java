@@ -53,7 +53,6 @@ public final class VesselKind extends NamedKind<BoredVessel> {
       new VesselKind("dry-stem-vase", "dry-stem vase", Form.NECKED);
 
   private static final String BODY = VesselShape.BODY;
-  private static final double GROOVE = 2;
 
   /** How far below the brim a vessel is filled, mm. */
   private static final double LINE = 10;
@@ -364,30 +363,11 @@ public final class VesselKind extends NamedKind<BoredVessel> {
         out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v);
         out.set("outside.diameter", aim.mm("outside.diameter") - 2 * v - 1);
       }
-      case LOST -> {}
+      default -> {}
     }
     out.set("bore.diameter", aim.mm("bore.diameter") - 1);
     out.set("foot.hollow", 1.5);
     return out.done();
-  }
-
-  @Override
-  public HalfSection gone(BoredVessel d, Aim aim, AsFound f) {
-    double foot = aim.part(BODY).closed().zero();
-    double rim = foot + aim.mm("outside.height");
-    double far = aim.mm("blank.across") + 20;
-    double v = f.value();
-    return switch (f.what()) {
-      case LENGTH -> HalfSection.box(foot + v, aim.mm("blank.length") + 1, 0, far);
-      case DIAMETER -> HalfSection.box(foot + f.at() - GROOVE, foot + f.at() + GROOVE, v / 2, far);
-      case DEPTH -> HalfSection.box(rim - v, rim + 1, 0, aim.mm("bore.diameter") / 4);
-      case FLAW ->
-          v > 0
-              ? HalfSection.box(
-                  foot + f.at() - 1, foot + f.at() + 1, aim.mm("outside.diameter") / 2 - v, far)
-              : HalfSection.EMPTY;
-      case LOST -> HalfSection.EMPTY;
-    };
   }
 
   @Override

@@ -1,0 +1,146 @@
+package hazelkeep.workbench;
+
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Hold;
+import hazelkeep.measure.Rounding;
+import hazelkeep.piece.Dims;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Setup;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Surface;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A fresh blank for a part that is made again, and what is done to it until it stands where the
+ * parted half stood: rounded, faced, its tenon cut, and a spigot turned that decides its mate.
+ *
+ * @param length along the grain, mm
+ * @param across diameter, mm
+ */
+public record FreshBlank(double length, double across) {
+  /** What facing takes at an end beyond the mark of its centre, mm. */
+  private static final double FACE = 1;
+
+  /** Left to be faced once the tenon is in the jaws, mm. */
+  private static final double LEFT = 1;
+
+  /** How far past the wood a cut reaches, mm. */
+  private static final double BEYOND = 10;
+
+  /** How far off centre it may be mounted, taken off the diameter twice, mm. */
+  private static final double CENTRING = 1;
+
+  /** The least that a part needs. */
+  static FreshBlank least(Aim aim, String part, Shop shop) {
+    Place p = Place.of(aim, part);
+    double length = p.to - p.from + 2 * FACE + shop.drive().dimple() + shop.live().dimple();
+    return new FreshBlank(
+        Math.ceil(length * 2) / 2, Rounding.to(aim.mm("blank.round") + 2 * CENTRING, 1));
+  }
+
+  /**
+   * Its wood as it lies round the part.
+   *
+   * @throws IllegalArgumentException when it is too small, saying what would do
+   */
+  HalfSection stock(Aim aim, String part, Shop shop) {
+    FreshBlank least = least(aim, part, shop);
+    if (length < least.length - 1e-6 || across < least.across - 1e-6) {
+      throw new IllegalArgumentException(
+          "A fresh blank for the "
+              + part
+              + " is at least "
+              + Dims.both(least.length)
+              + " long and "
+              + Dims.both(least.across)
+              + " across; this one is "
+              + Dims.both(length)
+              + " by "
+              + Dims.both(across)
+              + ".");
+    }
+    Place p = Place.of(aim, part);
+    double middle = (p.from + p.to) / 2;
+    return HalfSection.box(middle - length / 2, middle + length / 2, 0, across / 2);
+  }
+
+  /** Where a part and its tenon lie: from end to end, and the tenon's far end. */
+  private record Place(double from, double to, HalfSection stub) {
+    static Place of(Aim aim, String part) {
+      HalfSection target = aim.part(part).target();
+      HalfSection stub = aim.part(part).stub("tenon").region();
+      return new Place(
+          Math.min(target.minZ() - LEFT, stub.minZ()),
+          Math.max(target.maxZ() + LEFT, stub.maxZ()),
+          stub);
+    }
+  }
+
+  /** What is done to it first. */
+  static Setup setup(Aim aim, String part) {
+    Place p = Place.of(aim, part);
+    double far = HalfSection.FAR / 2;
+    SetupDraft s =
+        new SetupDraft(
+            "fresh " + part,
+            "Fresh blank for the " + part + ", between centres",
+            Hold.of(new Centres()),
+            Map.of(part, new Frame(0, false)));
+    s.step(
+        "round",
+        "Round the fresh blank",
+        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Speeds.At.TURNING,
+        Acts.remove(part, HalfSection.box(-far, far, aim.mm("blank.round") / 2, HalfSection.FAR)));
+    HalfSection ends =
+        HalfSection.box(-far, p.from, 0, HalfSection.FAR)
+            .plus(HalfSection.box(p.to, far, 0, HalfSection.FAR));
+    s.step(
+        "face",
+        "Face both ends of the fresh blank",
+        "Clear of the centres first, then cut back to the nub.",
+        Speeds.At.TURNING,
+        Acts.remove(part, ends));
+    HalfSection round =
+        HalfSection.box(p.stub.minZ(), p.stub.maxZ(), 0, HalfSection.FAR).minus(p.stub);
+    s.step(
+        "tenon",
+        "Cut its tenon",
+        "Its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        Acts.remove(part, round));
+    List<Act> spigot = spigot(aim, aim.part(part));
+    if (!spigot.isEmpty()) {
+      s.step(
+          "spigot",
+          "Turn its spigot",
+          "To the size that the first one had: its mate is fitted to it.",
+          Speeds.At.TURNING,
+          spigot);
+    }
+    return s.done();
+  }
+
+  /** A spigot that its mate is fitted to is turned before anything else. */
+  private static List<Act> spigot(Aim aim, Part part) {
+    List<Act> out = new ArrayList<>();
+    Acts acts = new Acts(aim, 0, "");
+    for (Surface s : part.surfaces()) {
+      boolean fitted = aim.joints().stream().anyMatch(j -> j.fitted().equals(s.id()));
+      if (s.role() == Role.FIT && !s.inside() && !fitted) {
+        out.add(acts.bare(0, part.name(), s.id().name()));
+      }
+    }
+    return out;
+  }
+}

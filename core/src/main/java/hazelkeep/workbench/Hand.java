@@ -1,0 +1,59 @@
+package hazelkeep.workbench;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Route;
+import hazelkeep.route.StepKey;
+
+/** Puts facts together as of where a run stands, without rehearsing what is left. */
+public final class Hand {
+  private final Standing<?> standing;
+
+  Hand(Standing<?> standing) {
+    this.standing = standing;
+  }
+
+  /** What is to be made, with everything that was measured. */
+  public Aim aim() {
+    return standing.aim();
+  }
+
+  /** The route from there. */
+  public Route route() {
+    return standing.route();
+  }
+
+  /** The fact that a step was done. */
+  public Fact.Done did(StepKey key) {
+    return standing.did(key);
+  }
+
+  /**
+   * The fact that a size was measured.
+   *
+   * @param settles whether it is to stay so; else wood is still to be cut there
+   */
+  public Fact.Reading read(DimKey what, String gauge, double shown, double truth, boolean settles) {
+    return standing.read(what, gauge, shown, truth, settles);
+  }
+
+  /** The fact that the wood was found otherwise than planned. */
+  public Fact.Found found(AsFound as, String words) {
+    return standing.found(as, words);
+  }
+
+  /** The least blank that a part can be made again from. */
+  public FreshBlank fresh(String part) {
+    return standing.fresh(part);
+  }
+
+  /**
+   * The fact that a part is made again from a fresh blank.
+   *
+   * @throws IllegalArgumentException when the blank is too small, saying what would do
+   */
+  public Fact.Replaced replaced(String part, FreshBlank blank) {
+    return standing.replaced(part, blank);
+  }
+}

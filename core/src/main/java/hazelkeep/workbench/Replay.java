@@ -1,0 +1,323 @@
+package hazelkeep.workbench;
+
+import hazelkeep.hold.JamOn;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Weakness;
+import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Mounting;
+import hazelkeep.route.Rehearsal;
+import hazelkeep.route.State;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Takes the facts of a run one by one. What was cut is cut where the log says, in the body that
+ * held the part then: neither today's design nor its recipe or shop is asked for that. They say
+ * only what the sizes are now and which surfaces are looked at.
+ *
+ * @param <D> the design record
+ */
+final class Replay<D extends Design> {
+  /** Sizes of the blank, which stays what it was once something was done to it. */
+  private static final List<DimKey> BLANK =
+      List.of(new DimKey("blank.length"), new DimKey("blank.across"));
+
+  private final Kind<D> kind;
+  private final D design;
+  private final Shop shop;
+  private final Map<DimKey, Feature> features = new LinkedHashMap<>();
+  private final Map<DimKey, Double> readings = new LinkedHashMap<>();
+  private final Map<DimKey, Long> taken = new HashMap<>();
+  private final Map<StepKey, Fact.Done> logged = new LinkedHashMap<>();
+  private final Set<Long> expired = new HashSet<>();
+  private final List<Weakness> weak = new ArrayList<>();
+  private final Set<String> raw = new LinkedHashSet<>();
+  private Map<DimKey, Double> begun = Map.of();
+  private Mounting mounted;
+  private State wood;
+  private Where at = Where.UNSAID;
+  private Aim aim;
+  private Map<DimKey, Double> standing;
+
+  Replay(Kind<D> kind, D design, Shop shop) {
+    this.kind = kind;
+    this.design = design;
+    this.shop = shop;
+    kind.features(design).forEach(f -> features.put(f.key(), f));
+  }
+
+  /** All facts of a log that stand. */
+  static <D extends Design> Replay<D> of(Kind<D> kind, D design, Shop shop, List<Entry> log) {
+    Replay<D> out = new Replay<>(kind, design, shop);
+    Set<Long> withdrawn = Fact.withdrawn(log);
+    log.stream().filter(e -> !withdrawn.contains(e.no())).forEach(out::take);
+    return out;
+  }
+
+  /** Readings that stand, true lengths in mm. */
+  Map<DimKey, Double> readings() {
+    return readings;
+  }
+
+  /** Numbers of readings that a later cut made out of date. */
+  Set<Long> expired() {
+    return expired;
+  }
+
+  /** What was done, in order. */
+  Map<StepKey, Fact.Done> logged() {
+    return logged;
+  }
+
+  /** Parts that are made again from a raw blank. */
+  Set<String> raw() {
+    return raw;
+  }
+
+  /** What was found and only weakens the wood. */
+  List<Weakness> weak() {
+    return weak;
+  }
+
+  /** How the work was held last. */
+  Optional<Mounting> mounted() {
+    return Optional.ofNullable(mounted);
+  }
+
+  /** Whether anything was done yet. */
+  boolean begun() {
+    return !begun.isEmpty();
+  }
+
+  /** Readings, and what was settled by what is cut. */
+  Map<DimKey, Double> standing() {
+    resolve();
+    return standing;
+  }
+
+  /** What is to be made, with everything that was measured. */
+  Aim aim() {
+    resolve();
+    return aim;
+  }
+
+  private void resolve() {
+    if (aim != null) {
+      return;
+    }
+    standing = new LinkedHashMap<>(readings);
+    if (begun()) {
+      Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, readings);
+      Map<DimKey, Double> lengths = new LinkedHashMap<>();
+      dims.forEach((k, d) -> lengths.put(k, d.mm()));
+      standing.putAll(kind.settled(design, begun, lengths));
+      // The blank is on the lathe: whatever the design becomes, it stays the blank it was.
+      for (DimKey key : BLANK) {
+        if (begun.containsKey(key)) {
+          standing.put(key, begun.get(key));
+        }
+      }
+    }
+    aim = kind.aim(design, Dims.resolve(design, kind.rules(), shop, standing), shop);
+  }
+
+  private void unresolved() {
+    aim = null;
+  }
+
+  /** The wood as it is, as the parts lie now. */
+  State now() {
+    return countedAs(kind.anchors(design, aim().sizes()), aim()).looked(aim());
+  }
+
+  /** The wood counted as parts lie by other planes. */
+  State countedAs(Map<String, Double> planes, Aim by) {
+    if (wood == null) {
+      return State.start(by);
+    }
+    return moved(wood, planes);
+  }
+
+  /**
+   * Counts z from other planes. A part that is still one blank with another stays where it is; one
+   * that was parted off carries its own plane along.
+   */
+  private State moved(State state, Map<String, Double> planes) {
+    State out = state;
+    if (!at.said() || planes.isEmpty() || planes.equals(at.planes())) {
+      return out;
+    }
+    Aim there = aim().cored(at.cores());
+    for (String part : planes.keySet()) {
+      if (at.planes().containsKey(part) && Standing.alone(state, there, part)) {
+        Body body = state.stock(there.part(part)).orElseThrow();
+        out = out.shifted(body.name(), planes.get(part) - at.planes().get(part));
+      }
+    }
+    return out;
+  }
+
+  /** What is to be made, with parts where they lay at some time. */
+  private Aim as(Where then) {
+    Map<String, Double> now = kind.anchors(design, aim().sizes());
+    Map<String, Double> by = new LinkedHashMap<>();
+    then.planes().forEach((part, z) -> by.put(part, z - now.getOrDefault(part, z)));
+    return aim().shifted(by).cored(then.cores());
+  }
+
+  private Aim countAs(Where then) {
+    if (then.said()) {
+      wood = moved(wood, then.planes());
+      at = then;
+    }
+    return as(at);
+  }
+
+  /** Takes the next fact. */
+  void take(Entry e) {
+    if (wood == null) {
+      wood = start(e.fact());
+    }
+    if (e.fact() instanceof Fact.Done d) {
+      done(d, countAs(d.where()));
+    } else if (e.fact() instanceof Fact.Reading r) {
+      reading(e.no(), r, countAs(r.where()));
+    } else if (e.fact() instanceof Fact.Found f) {
+      found(f, countAs(f.where()));
+    } else if (e.fact() instanceof Fact.Replaced r) {
+      replaced(r, countAs(r.where()));
+    }
+  }
+
+  private State start(Fact first) {
+    Body blank = aim().blank();
+    Optional<Stock> noted = first instanceof Fact.Done d ? d.blank() : Optional.empty();
+    return State.of(
+        noted.map(s -> new Body(blank.name(), s.sound(), same(s), blank.wood())).orElse(blank));
+  }
+
+  private static HalfSection same(Stock s) {
+    return s.sound().equals(s.swept()) ? s.sound() : s.swept();
+  }
+
+  private void done(Fact.Done d, Aim then) {
+    State before = wood;
+    Step frozen = new Step(d.step(), d.title(), "", Speeds.At.TURNING, d.acts());
+    wood = Rehearsal.perform(before, frozen, then, shop);
+    logged.put(d.step(), d);
+    mounted = d.mounting().orElse(mounted);
+    if (begun.isEmpty()) {
+      begun = d.dims();
+      unresolved();
+    }
+    for (Map.Entry<DimKey, Long> t : taken.entrySet()) {
+      Feature f = features.get(t.getKey());
+      if (f != null
+          && d.acts().stream().noneMatch(a -> reads(a, t.getKey()))
+          && Correction.changed(before, wood, then, f)) {
+        expire(t.getKey(), t.getValue());
+      }
+    }
+  }
+
+  private static boolean reads(Act a, DimKey key) {
+    return a instanceof Act.Read r && r.what().equals(key);
+  }
+
+  private void expire(DimKey key, long no) {
+    if (expired.add(no) && readings.remove(key) != null) {
+      unresolved();
+    }
+  }
+
+  private void reading(long no, Fact.Reading r, Aim then) {
+    taken.put(r.what(), no);
+    for (Mended m : r.mended()) {
+      wood.stock(then.part(m.part())).ifPresent(b -> wood = wood.corrected(mended(b, m), then));
+    }
+    if (r.settles()) {
+      readings.put(r.what(), r.truth());
+      unresolved();
+    }
+  }
+
+  private static Body mended(Body b, Mended m) {
+    HalfSection is = b.sound().minus(m.less()).plus(m.more());
+    return new Body(b.name(), is, is, b.wood());
+  }
+
+  private void found(Fact.Found f, Aim then) {
+    if (f.as().what() == AsFound.What.LOST) {
+      lost(f.as().part(), then);
+      return;
+    }
+    if (!f.as().takesWood()) {
+      weak.add(new Weakness(f.as(), f.reaches(), at.planes().getOrDefault(f.as().part(), 0.0)));
+      return;
+    }
+    wood.stock(then.part(f.as().part()))
+        .ifPresent(b -> wood = wood.corrected(b.without(f.gone()), then));
+    if (!f.now().isEmpty()) {
+      readings.putAll(f.now());
+      unresolved();
+    }
+  }
+
+  private void replaced(Fact.Replaced r, Aim then) {
+    lost(r.part(), then);
+    if (r.raw()) {
+      raw.add(r.part());
+    }
+    Body fresh = new Body(r.part(), r.stock(), r.stock(), aim().blank().wood());
+    wood = wood.corrected(fresh, then);
+  }
+
+  /** A part is gone, and with it all that was done to it and measured on it. */
+  private void lost(String part, Aim then) {
+    wood = wood.gone(part, then);
+    weak.removeIf(w -> w.as().part().equals(part));
+    logged.values().removeIf(d -> isOf(part, d));
+    taken.forEach(
+        (key, no) -> {
+          Feature f = features.get(key);
+          if (f != null && f.surface().part().equals(part)) {
+            expire(key, no);
+          }
+        });
+  }
+
+  /** Whether a step worked a part that hung on no one blank with another. */
+  private static boolean isOf(String part, Fact.Done d) {
+    Map<String, Frame> frames = d.mounting().map(Mounting::frames).orElse(Map.of());
+    boolean jam = d.mounting().filter(m -> m.hold().grip() instanceof JamOn).isPresent();
+    return frames.containsKey(part)
+        && (frames.size() == 1 || jam)
+        && d.acts().stream()
+            .anyMatch(
+                a ->
+                    a instanceof Act.Remove r && r.part().equals(part)
+                        || a instanceof Act.Sand x && x.on().part().equals(part)
+                        || a instanceof Act.Coat c && c.on().part().equals(part));
+  }
+}
