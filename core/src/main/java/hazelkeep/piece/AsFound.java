@@ -1,7 +1,10 @@
 package hazelkeep.piece;
 
+import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The wood found otherwise than planned.
@@ -48,6 +51,24 @@ public record AsFound(
       this.word = word;
       this.asked = asked;
       this.says = says.length == 0 ? EnumSet.noneOf(Says.class) : EnumSet.of(says[0], says);
+    }
+
+    /**
+     * By its name, in whatever case.
+     *
+     * @throws IllegalArgumentException when there is none, saying which there are
+     */
+    public static What named(String name) {
+      return Arrays.stream(values())
+          .filter(w -> w.name().equalsIgnoreCase(name))
+          .findFirst()
+          .orElseThrow(
+              () ->
+                  new IllegalArgumentException(
+                      "Found can be "
+                          + Arrays.stream(values())
+                              .map(w -> w.name().toLowerCase(Locale.ROOT))
+                              .collect(Collectors.joining(", "))));
     }
 
     /** Its words on screen. */

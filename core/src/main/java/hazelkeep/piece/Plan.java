@@ -124,34 +124,6 @@ public record Plan<D extends Design>(
     return Prompt.of(step, aim(), shop());
   }
 
-  /** What a reading leaves to do. */
-  public enum Leaves {
-    /** It will do. */
-    NOTHING,
-    /** There is still wood to cut. */
-    MORE_TO_CUT,
-    /** Too much was cut. */
-    TOO_MUCH
-  }
-
-  /**
-   * What a reading leaves to do: outsides get smaller as they are cut, insides and depths larger.
-   *
-   * @param truth the true length that was read, mm
-   */
-  public Leaves leaves(Prompt prompt, double truth) {
-    if (!prompt.doubts(truth)) {
-      return Leaves.NOTHING;
-    }
-    boolean shrinks =
-        kind().measures(design(), aim()).stream()
-            .filter(m -> m.key().equals(prompt.dim().key()))
-            .findFirst()
-            .map(m -> m.kind() == Measure.Kind.OUTSIDE || m.kind() == Measure.Kind.LENGTH)
-            .orElse(false);
-    return truth > prompt.most() == shrinks ? Leaves.MORE_TO_CUT : Leaves.TOO_MUCH;
-  }
-
   /** How many findings forbid the work. */
   public long stops() {
     return count(Grade.STOP);

@@ -140,6 +140,17 @@ public final class Bench<D extends Design> {
     return standing.did(key);
   }
 
+  /**
+   * A reading held against what will do, to be asked about before it is entered.
+   *
+   * @param gauge the device; empty for the one that the route names
+   * @param shown what it showed, mm
+   * @throws IllegalArgumentException when it can't be one, saying what would be accepted
+   */
+  public Taken taken(DimKey what, String gauge, double shown) {
+    return standing.taken(what, gauge, shown);
+  }
+
   /** The fact that a size was measured, and is to stay so. */
   public Fact.Reading read(DimKey what, String gauge, double shown, double truth) {
     return standing.read(what, gauge, shown, truth, true);

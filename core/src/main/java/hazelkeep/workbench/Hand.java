@@ -4,7 +4,9 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Route;
+import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
+import java.util.Optional;
 
 /** Puts facts together as of where a run stands, without rehearsing what is left. */
 public final class Hand {
@@ -22,6 +24,24 @@ public final class Hand {
   /** The route from there. */
   public Route route() {
     return standing.route();
+  }
+
+  /**
+   * A reading held against what will do, to be asked about before it is entered.
+   *
+   * @param gauge the device; empty for the one that the route names
+   * @param shown what it showed, mm
+   * @throws IllegalArgumentException when it can't be one, saying what would be accepted
+   */
+  public Taken taken(DimKey what, String gauge, double shown) {
+    return standing.taken(what, gauge, shown);
+  }
+
+  /** The next step to do; empty when nothing is owed. */
+  public Optional<Step> next() {
+    return standing.route().steps().stream()
+        .filter(s -> !standing.done().contains(s.key()))
+        .findFirst();
   }
 
   /** The fact that a step was done. */

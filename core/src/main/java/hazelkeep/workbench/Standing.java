@@ -16,6 +16,7 @@ import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Means;
 import hazelkeep.route.Mounting;
+import hazelkeep.route.Prompt;
 import hazelkeep.route.Rehearsal;
 import hazelkeep.route.Route;
 import hazelkeep.route.RouteEdit;
@@ -23,6 +24,7 @@ import hazelkeep.route.Setup;
 import hazelkeep.route.State;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
+import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
@@ -35,6 +37,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Where a run stands, not rehearsed: the wood as the facts made it, what is to become of it, and
@@ -91,6 +94,55 @@ final class Standing<D extends Design> {
   private static boolean alone(Setup s, String part) {
     return s.frames().containsKey(part)
         && (s.frames().size() == 1 || s.hold().grip() instanceof JamOn);
+  }
+
+  /**
+   * A reading held against what will do.
+   *
+   * @param what the dimension
+   * @param gauge the device; empty for the one that the route names
+   * @param shown what it showed, mm
+   * @throws IllegalArgumentException when the size is not measured on this route, there is no such
+   *     device, or nothing can be so long; saying what would be accepted
+   */
+  Taken taken(DimKey what, String gauge, double shown) {
+    Prompt prompt =
+        route().steps().stream()
+            .flatMap(s -> Prompt.of(s, aim, shop).stream())
+            .filter(p -> p.dim().key().equals(what))
+            .findFirst()
+            .orElseThrow(
+                () -> new IllegalArgumentException("“" + what + "” is not measured on this route"));
+    Gauge device = gauge(prompt, gauge);
+    double truth = device.truth(shown);
+    if (!(truth > 0)) {
+      throw new IllegalArgumentException(
+          device.dead() < 0
+              ? "The "
+                  + device.name()
+                  + " starts from "
+                  + Dims.both(-device.dead())
+                  + ": it has to show more than that. Enter the number as it is shown"
+              : "A length above 0 is expected");
+    }
+    Leaves leaves = Leaves.of(kind.measures(design, aim), prompt, truth);
+    return new Taken(prompt, device, shown, truth, leaves);
+  }
+
+  private Gauge gauge(Prompt prompt, String name) {
+    if (name.isEmpty() || name.equals(prompt.gauge().name())) {
+      return prompt.gauge();
+    }
+    return shop.gauge(name)
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "There is no “"
+                        + name
+                        + "” in the shop; there are "
+                        + shop.gauges().stream()
+                            .map(Gauge::name)
+                            .collect(Collectors.joining(", "))));
   }
 
   /** The route from here, with what is owed again where it can be done. */

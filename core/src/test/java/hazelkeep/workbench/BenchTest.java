@@ -10,7 +10,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Origin;
 import hazelkeep.piece.AsFound;
-import hazelkeep.piece.Plan;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Finding;
@@ -280,9 +279,12 @@ class BenchTest {
     doUntil("body/jam");
     Bench<LiddedBox> before = bench();
     Prompt p = before.plan().prompts(before.next().orElseThrow()).get(0);
-    assertThat(before.plan().leaves(p, p.target() + 0.8)).isEqualTo(Plan.Leaves.MORE_TO_CUT);
-    assertThat(before.plan().leaves(p, p.target() - 0.8)).isEqualTo(Plan.Leaves.TOO_MUCH);
-    assertThat(before.plan().leaves(p, p.target() + 0.01)).isEqualTo(Plan.Leaves.NOTHING);
+    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() + 0.8)).leaves())
+        .isEqualTo(Leaves.MORE_TO_CUT);
+    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() - 0.8)).leaves())
+        .isEqualTo(Leaves.TOO_MUCH);
+    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() + 0.01)).leaves())
+        .isEqualTo(Leaves.NOTHING);
     double thick = p.target() + 0.8;
     Bench<LiddedBox> after = add(before.onTheWay(p.dim().key(), p.gauge().name(), thick, thick));
     assertThat(after.next().orElseThrow().key().path()).isEqualTo("body/jam");

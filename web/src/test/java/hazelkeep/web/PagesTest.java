@@ -415,19 +415,20 @@ class PagesTest {
         visitor.post(at + "/measured", "what", "blank.round", "value", "90", "last", "0");
     assertThat(far.statusCode()).isEqualTo(422);
     assertThat(far.body())
-        .contains("far from the 62.0 mm expected")
-        .contains("It is right")
+        .contains("That makes 90.0 mm; ")
+        .contains("Still to cut: I go on")
+        .contains("It stays so")
         .contains("value=\"90\"");
     assertThat(
             visitor
                 .post(at + "/measured", "what", "blank.round", "value", "x", "last", "0")
                 .statusCode())
         .isEqualTo(422);
-    assertThat(
-            visitor
-                .post(at + "/measured", "what", "no.such", "value", "5", "last", "0")
-                .statusCode())
-        .isEqualTo(422);
+    for (String what : List.of("no.such", "N!", "")) {
+      assertThat(
+              visitor.post(at + "/measured", "what", what, "value", "5", "last", "0").statusCode())
+          .isEqualTo(422);
+    }
     visitor.post(at + "/measured", "what", "blank.round", "value", "62.1", "last", "0");
     assertThat(runs.log(id)).hasSize(1);
     HttpResponse<String> stale = visitor.post(at + "/done", "step", step, "last", "0");
@@ -439,7 +440,10 @@ class PagesTest {
         .isEqualTo(409);
     visitor.post(at + "/back", "last", "2");
     assertThat(runs.log(id).get(2).fact()).isEqualTo(new Fact.Withdrawn(2));
-    assertThat(visitor.get(at).body()).contains("Round the blank").contains("taken back");
+    assertThat(visitor.get(at).body())
+        .contains("Round the blank")
+        .contains("Taken back.")
+        .contains("Done: Round the blank");
     visitor.post(at + "/pause", "next", "sharpen first", "last", "3");
     assertThat(visitor.get(at).body()).contains("Stopped for now. Next: sharpen first");
   }
@@ -472,7 +476,7 @@ class PagesTest {
     }
     HttpResponse<String> nothing = shorter(at, "", "", last);
     assertThat(nothing.statusCode()).isEqualTo(422);
-    assertThat(nothing.body()).contains("Say what the length measures now");
+    assertThat(nothing.body()).contains("Say its size: its whole length now");
     HttpResponse<String> found = shorter(at, "64", "tore at the mouth", last);
     assertThat(found.headers().firstValue("Location").orElse("")).endsWith("/bench/ways");
     String ways = visitor.get(at + "/ways").body();

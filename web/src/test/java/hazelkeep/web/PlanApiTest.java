@@ -135,8 +135,13 @@ class PlanApiTest {
             + "{\"type\": \"found\", \"part\": \"lid\", \"what\": \"lost\", \"words\": \"rolled away\"}%s]";
     JsonNode lost = worked(facts.formatted(""));
     assertThat(codes(lost)).contains("part-gone");
-    JsonNode again = worked(facts.formatted(", {\"type\": \"replaced\", \"part\": \"lid\"}"));
+    JsonNode again =
+        worked(
+            facts.formatted(
+                ", {\"type\": \"replaced\", \"part\": \"lid\", \"length\": \"3 in\", \"across\": 66}"));
+    assertThat(again.has("findings")).as(again.toString()).isTrue();
     assertThat(codes(again)).isEmpty();
+    assertThat(again.get("route").get(0).get("name").asString()).isEqualTo("fresh lid");
   }
 
   private static List<String> codes(JsonNode plan) {
@@ -205,7 +210,12 @@ class PlanApiTest {
         "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"sung\"}]}|422|facts.type",
         "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"done\", \"step\": \"a/b\"}]}|422|facts.step",
         "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"found\", \"part\": \"lid\", \"what\": \"ghost\"}]}|422|facts.what",
-        "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"found\", \"part\": \"cat\", \"what\": \"lost\"}]}|422|",
+        "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"found\", \"part\": \"cat\", \"what\": \"lost\"}]}|422|facts.part",
+        "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"done\", \"step\": \"centres/face\"}]}|422|facts.step",
+        "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"reading\", \"what\": \"blank.round\", \"shown\": 62, \"gauge\": \"thumb\"}]}|422|facts.reading",
+        "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"reading\", \"what\": \"blank.round\", \"shown\": 90}]}|422|facts.stays",
+        "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"reading\", \"what\": \"blank.round\", \"shown\": \"wide\"}]}|422|facts.shown",
+        "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"replaced\", \"part\": \"lid\"}]}|422|facts.length",
         "{\"piece\": {\"kind\": \"lidded-box\"}, \"shop\": {\"jaws\": 4}}|400|",
         "{\"piece\": {\"kind\": \"lidded-box\"}, \"edits\": [{\"type\": \"fly\"}]}|400|",
       })

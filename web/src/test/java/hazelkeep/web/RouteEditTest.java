@@ -271,7 +271,8 @@ class RouteEditTest {
   void other_jaws_for_a_hold() {
     visitor.post(
         "/pieces/" + id + "/holding/jaws", "setup", "lid", "jaws", "25 mm jaws", "version", "1");
-    assertThat(codes()).contains("tenon-range");
-    assertThat(page()).contains("is held in the 25 mm jaws");
+    assertThat(codes()).as("the tenon follows its jaws").doesNotContain("tenon-range");
+    assertThat(visitor.get("/pieces/" + id + "/route").body()).contains("25 mm jaws");
+    assertThat(pieces.get(id).edits()).as("no edit is needed for it").isEmpty();
   }
 }

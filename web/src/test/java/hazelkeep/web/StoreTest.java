@@ -1,5 +1,6 @@
 package hazelkeep.web;
 
+import static hazelkeep.web.store.tables.Tables.PIECE_DESIGN;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -15,12 +16,14 @@ import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.store.Closing;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.store.Writes;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
@@ -30,30 +33,38 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import org.flywaydb.core.Flyway;
-import org.h2.jdbcx.JdbcConnectionPool;
 import org.jooq.DSLContext;
-import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-/** The stores on a database of their own. */
+/** The stores as the application has them, on a database of their own. */
 class StoreTest {
   private final LiddedBoxKind kind = new LiddedBoxKind();
-  private final Json json = new Json();
-  private final DSLContext db = database();
-  private final PieceStore pieces = new PieceStore(db, json);
-  private final RunStore runs = new RunStore(db, json);
+  private static App app;
 
-  private static DSLContext database() {
-    String url = "jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1";
-    JdbcConnectionPool pool = JdbcConnectionPool.create(url, "hazel", "");
-    Flyway.configure().dataSource(pool).load().migrate();
-    return DSL.using(pool, SQLDialect.H2);
+  private final PieceStore pieces = app.bean(PieceStore.class);
+  private final RunStore runs = app.bean(RunStore.class);
+  private final DSLContext db = app.bean(DSLContext.class);
+
+  @BeforeAll
+  static void open() {
+    app = App.start("jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1", "bare");
+  }
+
+  @AfterAll
+  static void close() {
+    app.stop();
+  }
+
+  private int designs(long id) {
+    return db.fetchCount(PIECE_DESIGN, PIECE_DESIGN.PIECE_ID.eq(id));
   }
 
   @Test
@@ -99,7 +110,7 @@ class StoreTest {
     assertThat(first.version()).isEqualTo(1);
     assertThat(pieces.after(first).orElseThrow().version()).as("the newest branch").isEqualTo(3);
     assertThat(pieces.before(first)).isEmpty();
-    assertThat(db.fetchCount(DSL.table("piece_design"))).isEqualTo(3);
+    assertThat(designs(id)).isEqualTo(3);
   }
 
   @Test
@@ -110,7 +121,7 @@ class StoreTest {
         .isInstanceOf(Stale.class);
     assertThatThrownBy(() -> pieces.travel(id, 1, 1)).isInstanceOf(Stale.class);
     assertThat(pieces.get(id).version()).isEqualTo(2);
-    assertThat(db.fetchCount(DSL.table("piece_design"))).isEqualTo(2);
+    assertThat(designs(id)).isEqualTo(2);
     assertThatThrownBy(() -> pieces.get(404)).isInstanceOf(NotThere.class);
   }
 
@@ -135,11 +146,24 @@ class StoreTest {
     runs.add(id, 1, 1, new Fact.Paused("two"));
     assertThatThrownBy(() -> runs.add(id, 1, 1, new Fact.Paused("late")))
         .isInstanceOfSatisfying(Stale.class, s -> assertThat(s.now()).isEqualTo(2));
-    runs.changed(id, 7);
-    assertThat(runs.log(id)).extracting(Entry::no).containsExactly(1L, 2L, 3L);
-    assertThat(runs.log(id).get(2).fact()).isEqualTo(new Fact.Changed(7));
-    runs.changed(pieces.create("No run", kind, LiddedBox.fresh()), 2);
-    assertThat(db.fetchCount(DSL.table("run_entry"))).isEqualTo(3);
+    assertThat(runs.log(id)).extracting(Entry::no).containsExactly(1L, 2L);
+  }
+
+  @Test
+  void a_change_of_the_design_is_noted_in_an_open_run_and_taken_back_with_it() {
+    long id = pieces.create("Noted", kind, LiddedBox.fresh());
+    pieces.save(id, 1, "no run yet", LiddedBox.fresh().with("outside.height", 80), List.of());
+    assertThat(runs.log(id)).isEmpty();
+    runs.start(id);
+    pieces.save(id, 2, "lower", LiddedBox.fresh().with("outside.height", 70), List.of());
+    assertThat(runs.log(id)).extracting(Entry::fact).containsExactly(new Fact.Changed(3, 2));
+    Piece now = pieces.get(id);
+    assertThatThrownBy(() -> pieces.takeBack(now, 0, 1, 2)).isInstanceOf(Stale.class);
+    assertThat(pieces.get(id).version()).as("neither half is stored").isEqualTo(3);
+    pieces.takeBack(now, 1, 1, 2);
+    assertThat(pieces.get(id).version()).isEqualTo(2);
+    assertThat(runs.log(id)).hasSize(2);
+    assertThat(Fact.lastToTakeBack(runs.log(id))).isEmpty();
   }
 
   @Test
@@ -186,11 +210,14 @@ class StoreTest {
             bench.did(new StepKey("centres/tenons")),
             bench.did(new StepKey("whole/part")),
             bench.did(new StepKey("body/jam")),
-            new Fact.Reading(new DimKey("recess.diameter"), "calipers", 49.31, 49.31),
+            bench.read(new DimKey("recess.diameter"), "calipers", 49.31, 49.31),
+            bench.onTheWay(new DimKey("spigot.diameter"), "calipers", 51, 51),
             bench.found(new AsFound("body", AsFound.What.DIAMETER, 20, 57), "a “catch”"),
-            bench.replaced("lid"),
+            bench.found(
+                new AsFound("body", AsFound.What.CRACK, 20, 45, 6, 90, false), "beside the grain"),
+            bench.replaced("lid", bench.fresh("lid")),
             new Fact.Withdrawn(2),
-            new Fact.Changed(3),
+            new Fact.Changed(3, 2),
             new Fact.Paused("sand"));
     for (int i = 0; i < facts.size(); i++) {
       runs.add(id, i, 1, facts.get(i));
@@ -216,22 +243,93 @@ class StoreTest {
 
   @Test
   void the_starter_shop_is_stocked_once_and_comes_back_equal() {
-    ShopStore store = new ShopStore(db, json);
+    ShopStore store = app.bean(ShopStore.class);
     assertThat(store.shop()).isEqualTo(Shop.starter());
-    assertThat(new ShopStore(db, json).shop()).isEqualTo(Shop.starter());
     int items = db.fetchCount(DSL.table("shop_item"));
-    new ShopStore(db, json).shop();
+    ShopStore again = new ShopStore(db, app.bean(Writes.class), app.bean(Json.class));
+    assertThat(again.shop()).isEqualTo(Shop.starter());
     assertThat(db.fetchCount(DSL.table("shop_item"))).isEqualTo(items);
   }
 
   @Test
-  void a_record_is_written_and_amended() {
+  void a_record_is_written_and_amended_and_a_late_one_is_refused() {
     long id = pieces.create("Record", kind, LiddedBox.fresh());
     assertThat(runs.closing(id)).isEmpty();
-    runs.close(id, "snug", "for M.", "", Map.of(new DimKey("inside.depth"), 61.2));
-    runs.close(id, "suction", "for M.", "two coats", Map.of(new DimKey("inside.depth"), 61.4));
+    Map<DimKey, Double> made = Map.of(new DimKey("inside.depth"), 61.4);
+    runs.close(id, 0, new RunStore.Words("snug", "for M.", ""), made);
+    runs.close(id, 1, new RunStore.Words("suction", "for M.", "two coats"), made);
+    for (int late = 0; late < 2; late++) {
+      int seen = late;
+      assertThatThrownBy(() -> runs.close(id, seen, new RunStore.Words("late", "", ""), made))
+          .isInstanceOf(Stale.class);
+    }
     assertThat(runs.closing(id).orElseThrow().fitFelt()).isEqualTo("suction");
+    assertThat(runs.closing(id).orElseThrow().version()).isEqualTo(2);
     assertThat(runs.closing(id).orElseThrow().made())
         .containsEntry(new DimKey("inside.depth"), 61.4);
+  }
+
+  /** Several tabs that start, write, change and record at once: one wins, the others are told. */
+  @Test
+  void of_many_tabs_at_once_nobody_gets_anything_but_done_or_told() throws Exception {
+    long id = pieces.create("Eight tabs", kind, LiddedBox.fresh());
+    ExecutorService eight = Executors.newFixedThreadPool(8);
+    for (int round = 0; round < 10; round++) {
+      CountDownLatch go = new CountDownLatch(1);
+      int version = pieces.get(id).version();
+      long last = runs.last(id);
+      int record = runs.closing(id).map(Closing::version).orElse(0);
+      double height = 70 + round;
+      List<Callable<Object>> kinds =
+          List.of(
+              () -> started(id),
+              () ->
+                  pieces.save(
+                      id,
+                      version,
+                      "h",
+                      LiddedBox.fresh().with("outside.height", height),
+                      List.of()),
+              () -> added(id, last),
+              () -> closed(id, record));
+      List<Future<Boolean>> all = new ArrayList<>();
+      for (int tab = 0; tab < 8; tab++) {
+        Callable<Object> write = kinds.get(tab % kinds.size());
+        all.add(eight.submit(() -> won(go, write)));
+      }
+      go.countDown();
+      int won = 0;
+      for (Future<Boolean> f : all) {
+        won += f.get() ? 1 : 0;
+      }
+      assertThat(won).as("both starts, one change, at most one fact, one record").isBetween(4, 5);
+      assertThat(pieces.get(id).version()).isEqualTo(version + 1);
+    }
+    eight.shutdown();
+  }
+
+  private static boolean won(CountDownLatch go, Callable<Object> write) throws Exception {
+    go.await();
+    try {
+      write.call();
+      return true;
+    } catch (Stale e) {
+      return false;
+    }
+  }
+
+  private boolean started(long id) {
+    runs.start(id);
+    return true;
+  }
+
+  private boolean added(long id, long last) {
+    runs.add(id, last, 1, new Fact.Paused("x"));
+    return true;
+  }
+
+  private boolean closed(long id, int seen) {
+    runs.close(id, seen, new RunStore.Words("fit", "", ""), Map.of());
+    return true;
   }
 }

@@ -2,29 +2,36 @@ package hazelkeep.web.api;
 
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.SizeText;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.RouteEdit;
+import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
-import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.wood.Part;
 import hazelkeep.workbench.Bench;
-import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
+import hazelkeep.workbench.FreshBlank;
+import hazelkeep.workbench.Hand;
+import hazelkeep.workbench.Leaves;
+import hazelkeep.workbench.Taken;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -179,74 +186,123 @@ class PlanController {
       throw new Refused(
           HttpStatus.UNPROCESSABLE_CONTENT, "facts", "Facts are a list of at most " + FACTS + ".");
     }
-    List<Entry> log = new ArrayList<>();
-    Bench<D> bench = Bench.replay(kind, design, shop, edits, log);
-    for (JsonNode f : facts) {
-      log.add(new Entry(log.size() + 1, Instant.EPOCH, 1, fact(f, bench)));
-      bench = Bench.replay(kind, design, shop, edits, log);
-    }
+    List<Function<Hand, Fact>> all = new ArrayList<>();
+    facts.forEach(f -> all.add(hand -> fact(f, hand)));
+    Bench<D> bench = Bench.worked(kind, design, shop, edits, all);
     return PlanAnswer.of(bench.plan(), bench);
   }
 
-  private <D extends Design> Fact fact(JsonNode f, Bench<D> bench) {
+  /** A fact as the bench would take it at that time. */
+  private static Fact fact(JsonNode f, Hand hand) {
     String type = f.path("type").asString("");
-    Plan<D> plan = bench.plan();
-    switch (type) {
-      case "done" -> {
-        only(f, "facts", List.of("type", "step"));
-        StepKey key = new StepKey(f.path("step").asString(""));
-        if (plan.route().step(key).isEmpty()) {
-          throw new Refused(
-              HttpStatus.UNPROCESSABLE_CONTENT,
-              "facts.step",
-              "There is no step “" + key + "” on this route.");
-        }
-        return bench.did(key);
-      }
-      case "reading" -> {
-        only(f, "facts", List.of("type", "what", "shown", "gauge"));
-        DimKey key = new DimKey(f.path("what").asString(""));
-        if (!plan.aim().dims().containsKey(key)) {
-          throw new Refused(
-              HttpStatus.UNPROCESSABLE_CONTENT,
-              "facts.what",
-              "There is no size “" + key + "” on this piece.");
-        }
-        Gauge gauge = plan.shop().gauge(f.path("gauge").asString("")).orElse(plan.shop().caliper());
-        double shown = size(f.path("shown"));
-        return new Fact.Reading(key, gauge.name(), shown, gauge.truth(shown));
-      }
-      case "found" -> {
-        only(f, "facts", List.of("type", "part", "what", "at", "value", "words"));
-        AsFound.What what;
-        try {
-          what = AsFound.What.valueOf(f.path("what").asString("").toUpperCase(Locale.ROOT));
-        } catch (IllegalArgumentException e) {
-          throw new Refused(
-              HttpStatus.UNPROCESSABLE_CONTENT,
-              "facts.what",
-              "Found can be length, diameter, depth, flaw or lost.");
-        }
-        double at = f.has("at") ? size(f.get("at")) : 0;
-        double value = f.has("value") ? size(f.get("value")) : 0;
-        AsFound as = new AsFound(f.path("part").asString(""), what, at, value);
-        return bench.found(as, f.path("words").asString(""));
-      }
+    return switch (type) {
+      case "done" -> done(f, hand);
+      case "reading" -> reading(f, hand);
+      case "found" -> found(f, hand);
       case "replaced" -> {
-        only(f, "facts", List.of("type", "part"));
-        return bench.replaced(f.path("part").asString(""));
+        only(f, "facts", List.of("type", "part", "length", "across"));
+        FreshBlank blank = new FreshBlank(size(f, "length"), size(f, "across"));
+        yield hand.replaced(part(f, hand), blank);
       }
       default ->
           throw new Refused(
               HttpStatus.UNPROCESSABLE_CONTENT,
               "facts.type",
               "A fact is of type done, reading, found or replaced.");
+    };
+  }
+
+  private static Fact done(JsonNode f, Hand hand) {
+    only(f, "facts", List.of("type", "step"));
+    StepKey key = new StepKey(f.path("step").asString(""));
+    Optional<StepKey> next = hand.next().map(Step::key);
+    if (next.filter(key::equals).isEmpty()) {
+      throw new Refused(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "facts.step",
+          "“"
+              + key
+              + "” is not the next step; "
+              + next.map(k -> "that is “" + k + "”.").orElse("nothing is owed any more."));
+    }
+    return hand.did(key);
+  }
+
+  private static Fact reading(JsonNode f, Hand hand) {
+    only(f, "facts", List.of("type", "what", "shown", "gauge", "stays"));
+    String stays = f.path("stays").asString("");
+    Taken t;
+    try {
+      DimKey what = new DimKey(f.path("what").asString(""));
+      t = hand.taken(what, f.path("gauge").asString(""), size(f, "shown"));
+    } catch (IllegalArgumentException e) {
+      throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "facts.reading", e.getMessage() + ".");
+    }
+    if (t.leaves() != Leaves.NOTHING && !STAYS.contains(stays)) {
+      throw new Refused(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "facts.stays",
+          t.prompt().dim().label()
+              + " "
+              + Rounding.text(t.truth(), 2)
+              + " is none that will do ("
+              + Rounding.text(t.prompt().least(), 2)
+              + " to "
+              + Rounding.text(t.prompt().most(), 2)
+              + "). Say “stays”: “so” when it is to stay, “more” when there is still wood to cut.");
+    }
+    boolean settles = t.leaves() == Leaves.NOTHING || stays.equals("so");
+    return hand.read(t.prompt().dim().key(), t.gauge().name(), t.shown(), t.truth(), settles);
+  }
+
+  private static final List<String> STAYS = List.of("so", "more");
+
+  private static Fact found(JsonNode f, Hand hand) {
+    only(
+        f,
+        "facts",
+        List.of("type", "part", "what", "at", "to", "value", "degrees", "round", "words"));
+    double at = f.has("at") ? size(f, "at") : 0;
+    AsFound as =
+        new AsFound(
+            part(f, hand),
+            what(f),
+            at,
+            f.has("to") ? size(f, "to") : at,
+            f.has("value") ? size(f, "value") : 0,
+            f.path("degrees").asInt(0),
+            f.path("round").asBoolean(false));
+    return hand.found(as, f.path("words").asString(""));
+  }
+
+  private static AsFound.What what(JsonNode f) {
+    try {
+      return AsFound.What.named(f.path("what").asString(""));
+    } catch (IllegalArgumentException e) {
+      throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "facts.what", e.getMessage() + ".");
     }
   }
 
-  private static double size(JsonNode node) {
-    return node.isNumber()
-        ? hazelkeep.measure.Length.mm(node.asDouble()).mm()
-        : SizeText.parse(node.asString(""), hazelkeep.measure.Unit.MM).mm();
+  private static String part(JsonNode f, Hand hand) {
+    String name = f.path("part").asString("");
+    List<String> parts = hand.aim().parts().stream().map(Part::name).toList();
+    if (!parts.contains(name)) {
+      throw new Refused(
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          "facts.part",
+          "There is no part “" + name + "”; there are " + String.join(", ", parts) + ".");
+    }
+    return name;
+  }
+
+  private static double size(JsonNode fact, String field) {
+    JsonNode node = fact.path(field);
+    try {
+      return node.isNumber()
+          ? Length.mm(node.asDouble()).mm()
+          : SizeText.parse(node.asString(""), Unit.MM).mm();
+    } catch (IllegalArgumentException e) {
+      throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "facts." + field, e.getMessage());
+    }
   }
 }

@@ -176,9 +176,12 @@ class DemoPieces implements ApplicationRunner {
     Bench<?> bench = planner.bench(pieces.get(id));
     runs.close(
         id,
-        "easy, falls in with a turn",
-        "seed library, autumn, sycamore",
-        "Lid in, so that salt does not gather in a joint outside. Mouth opened twice; the second trial was right.",
+        0,
+        new RunStore.Words(
+            "easy, falls in with a turn",
+            "seed library, autumn, sycamore",
+            "Lid in, so that salt does not gather in a joint outside. Mouth opened twice; the"
+                + " second trial was right."),
         bench.plan().aim().sizes());
   }
 
@@ -244,7 +247,7 @@ class DemoPieces implements ApplicationRunner {
           if (by != null) {
             double mm = p.target() + by;
             Fact reading =
-                new Fact.Reading(p.dim().key(), p.gauge().name(), p.gauge().shows(mm), mm);
+                planner.bench(piece).read(p.dim().key(), p.gauge().name(), p.gauge().shows(mm), mm);
             runs.add(id, last++, piece.version(), reading);
             measured = true;
           }

@@ -2,6 +2,16 @@ package hazelkeep.web.json;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import hazelkeep.hold.Around;
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Expand;
+import hazelkeep.hold.Grip;
+import hazelkeep.hold.JamChuck;
+import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.hold.Pressed;
+import hazelkeep.hold.Screwed;
+import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
@@ -82,6 +92,20 @@ public class Json {
   })
   private interface RemedyTypes {}
 
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Centres.class, name = "centres"),
+    @JsonSubTypes.Type(value = Squeeze.class, name = "squeeze"),
+    @JsonSubTypes.Type(value = Around.class, name = "around"),
+    @JsonSubTypes.Type(value = Expand.class, name = "expand"),
+    @JsonSubTypes.Type(value = Screwed.class, name = "screw"),
+    @JsonSubTypes.Type(value = JamOn.class, name = "jam-on"),
+    @JsonSubTypes.Type(value = JamChuck.class, name = "jam-chuck"),
+    @JsonSubTypes.Type(value = Pressed.class, name = "pressed"),
+    @JsonSubTypes.Type(value = OffLathe.class, name = "off-lathe")
+  })
+  private interface GripTypes {}
+
   private final JsonMapper mapper;
 
   /** Makes the mapper. */
@@ -102,6 +126,7 @@ public class Json {
             .addModule(module)
             .addMixIn(Fact.class, FactTypes.class)
             .addMixIn(Act.class, ActTypes.class)
+            .addMixIn(Grip.class, GripTypes.class)
             .addMixIn(RouteEdit.class, EditTypes.class)
             .addMixIn(Remedy.class, RemedyTypes.class)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -120,6 +145,11 @@ public class Json {
   /** A value as JSON. */
   public String write(Object value) {
     return mapper.writeValueAsString(value);
+  }
+
+  /** A fact as JSON, with its type. */
+  public String fact(Fact fact) {
+    return mapper.writerFor(Fact.class).writeValueAsString(fact);
   }
 
   /** A remedy as JSON, with its type, for the way back. */

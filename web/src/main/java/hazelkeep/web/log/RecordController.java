@@ -13,10 +13,13 @@ import hazelkeep.web.store.Closing;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.Stale;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -65,6 +68,21 @@ class RecordController {
           .orElse(new Entries("", "", ""));
     }
 
+    Entries stripped() {
+      return new Entries(said(fit), said(signature), said(notes));
+    }
+
+    private static String said(String s) {
+      return s == null ? "" : s.strip();
+    }
+
+    /** All of it in one line. */
+    String words() {
+      return Stream.of(fit, signature, notes)
+          .filter(s -> !s.isEmpty())
+          .collect(Collectors.joining("; "));
+    }
+
     boolean tooLong() {
       return fit.length() > FIT_MOST
           || signature.length() > SIGNATURE_MOST
@@ -87,6 +105,7 @@ class RecordController {
     model.addAttribute("chapter", "record");
     model.addAttribute("rows", rows(plan, closing, show));
     model.addAttribute("closed", closing.isPresent());
+    model.addAttribute("version", closing.map(Closing::version).orElse(0));
     model.addAttribute("finished", over || closing.isPresent());
     model.addAttribute("entries", entries);
     model.addAttribute("error", error);
@@ -100,13 +119,15 @@ class RecordController {
     List<Row> rows = new ArrayList<>();
     for (DimKey key : plan.kind().recorded(plan.design())) {
       Dim d = plan.aim().dims().get(key);
-      double made = closing.map(c -> c.made().get(key)).orElse(d.mm());
+      boolean measured = d.origin() == Origin.MEASURED;
+      // What was measured is known from the log; only a size that was not is told as it was closed.
+      double made = measured ? d.mm() : closing.map(c -> c.made().get(key)).orElse(d.mm());
       rows.add(
           new Row(
               d.label(),
               show.number(d, d.planned().mm()),
               show.number(d, made),
-              d.origin() == Origin.MEASURED ? "measured" : "as planned"));
+              measured ? "measured" : "as planned"));
     }
     return rows;
   }
@@ -114,14 +135,13 @@ class RecordController {
   @PostMapping("/pieces/{id:\\d+}/record")
   String close(
       @PathVariable long id,
-      @RequestParam String fit,
-      @RequestParam String signature,
-      @RequestParam String notes,
+      @RequestParam(defaultValue = "0") int version,
+      Entries typed,
       Unit unit,
       Model model,
       HttpServletResponse response) {
     Piece piece = pieces.get(id);
-    Entries entries = new Entries(fit.strip(), signature.strip(), notes.strip());
+    Entries entries = typed.stripped();
     if (entries.tooLong()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page(
@@ -131,12 +151,22 @@ class RecordController {
           entries,
           "Too long: the fit takes 60 letters, the signature 200, the notes 4000.");
     }
-    runs.close(
-        id,
-        entries.fit(),
-        entries.signature(),
-        entries.notes(),
-        planner.current(piece).aim().sizes());
-    return "redirect:/pieces/" + id + "/record";
+    try {
+      RunStore.Words words =
+          new RunStore.Words(entries.fit(), entries.signature(), entries.notes());
+      runs.close(id, version, words, planner.current(piece).aim().sizes());
+      return "redirect:/pieces/" + id + "/record";
+    } catch (Stale e) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return page(
+          piece,
+          unit,
+          model,
+          entries,
+          "This record was changed in another tab: “"
+              + Entries.of(runs.closing(id)).words()
+              + "” stands there now. What you typed is kept in the fields; press again to put it"
+              + " in its place.");
+    }
   }
 }

@@ -290,7 +290,6 @@ class PieceController {
       if (to.isPresent()) {
         planner.tryOut(piece, to.get().design());
         pieces.travel(piece.id(), version, to.get().version());
-        runs.changed(piece.id(), to.get().version());
       }
     } catch (Stale e) {
       return stale(piece.id(), page, "");
@@ -316,7 +315,7 @@ class PieceController {
       Design next = change.get();
       planner.tryOut(piece, next);
       if (!next.equals(piece.design())) {
-        runs.changed(piece.id(), pieces.save(piece.id(), version, note, next, piece.edits()));
+        pieces.save(piece.id(), version, note, next, piece.edits());
       }
     } catch (Stale e) {
       return stale(piece.id(), page, said);

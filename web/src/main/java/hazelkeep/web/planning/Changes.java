@@ -5,7 +5,6 @@ import hazelkeep.piece.Design;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
-import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
 import java.util.List;
 import java.util.Optional;
@@ -18,12 +17,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class Changes {
   private final PieceStore pieces;
-  private final RunStore runs;
   private final Planner planner;
 
-  Changes(PieceStore pieces, RunStore runs, Planner planner) {
+  Changes(PieceStore pieces, Planner planner) {
     this.pieces = pieces;
-    this.runs = runs;
     this.planner = planner;
   }
 
@@ -58,8 +55,7 @@ public class Changes {
         return Optional.empty();
       }
       planner.tryOut(piece, next, edits);
-      int saved = pieces.save(piece.id(), version, note, next, edits);
-      runs.changed(piece.id(), saved);
+      pieces.save(piece.id(), version, note, next, edits);
       return Optional.empty();
     } catch (Stale e) {
       return Optional.of(stale());

@@ -7,6 +7,7 @@ import java.util.Map;
 /**
  * What closes a piece.
  *
+ * @param version counts its changes
  * @param closed when
  * @param fitFelt the fit as it was felt
  * @param signature what was written on the foot
@@ -14,4 +15,9 @@ import java.util.Map;
  * @param made made sizes, mm
  */
 public record Closing(
-    Instant closed, String fitFelt, String signature, String notes, Map<DimKey, Double> made) {}
+    int version,
+    Instant closed,
+    String fitFelt,
+    String signature,
+    String notes,
+    Map<DimKey, Double> made) {}

@@ -12,6 +12,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.json.Json;
+import hazelkeep.workbench.Fact;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -51,11 +52,13 @@ public class PieceStore {
           .as("redo");
 
   private final DSLContext db;
+  private final Writes writes;
   private final Json json;
 
   /** On a database and a mapper. */
-  public PieceStore(DSLContext db, Json json) {
+  public PieceStore(DSLContext db, Writes writes, Json json) {
     this.db = db;
+    this.writes = writes;
     this.json = json;
   }
 
@@ -103,7 +106,8 @@ public class PieceStore {
     return piece(row);
   }
 
-  private Piece at(long id, int version) {
+  /** A piece as one version of its design had it. */
+  public Piece at(long id, int version) {
     return piece(read(PIECE_DESIGN.VERSION.eq(version)).where(PIECE.ID.eq(id)).fetchOne());
   }
 
@@ -135,12 +139,11 @@ public class PieceStore {
 
   /** Puts a new piece on the shelf. */
   public long create(String name, Kind<?> kind, Design design) {
-    return db.transactionResult(
+    return writes.of(
         tx -> {
           OffsetDateTime now = now();
           long id =
-              tx.dsl()
-                  .insertInto(PIECE)
+              tx.insertInto(PIECE)
                   .set(PIECE.NAME, name)
                   .set(PIECE.KIND, kind.name())
                   .set(PIECE.HEAD, 1)
@@ -149,32 +152,57 @@ public class PieceStore {
                   .returningResult(PIECE.ID)
                   .fetchOne()
                   .value1();
-          insert(tx.dsl(), id, 1, null, "new", design, List.of(), now);
+          insert(tx, id, 1, null, new Change("new", design, List.of()), now);
           return id;
         });
   }
 
   /**
-   * Stores a change as the next version.
+   * Stores a change as the next version. An open run notes it in the same transaction.
    *
    * @param seen the version that the change was made on
    * @throws Stale when another version is in force; nothing is stored then
    */
   public int save(long id, int seen, String note, Design design, List<RouteEdit> edits) {
-    return db.transactionResult(
+    return writes.of(
         tx -> {
-          int next =
-              tx.dsl()
-                      .select(max(PIECE_DESIGN.VERSION))
-                      .from(PIECE_DESIGN)
-                      .where(PIECE_DESIGN.PIECE_ID.eq(id))
-                      .fetchOne()
-                      .value1()
-                  + 1;
-          move(tx.dsl(), id, seen, next);
-          insert(tx.dsl(), id, next, seen, note, design, edits, now());
+          int next = saved(tx, id, seen, new Change(note, design, edits));
+          RunStore.changed(tx, json, id, new Fact.Changed(next, seen));
           return next;
         });
+  }
+
+  /**
+   * Stores a way on from where a run stands as the next version.
+   *
+   * @param piece as the writer has seen it
+   * @param last the last entry that the writer has seen
+   * @throws Stale when anything came in between; nothing is stored then
+   */
+  public int wayOn(Piece piece, long last, Design design) {
+    return writes.of(
+        tx -> {
+          Change change = new Change("way on", design, piece.edits());
+          int next = saved(tx, piece.id(), piece.version(), change);
+          Fact noted = new Fact.Changed(next, piece.version());
+          RunStore.entered(tx, json, piece.id(), RunStore.entry(last, next, noted));
+          return next;
+        });
+  }
+
+  private record Change(String note, Design design, List<RouteEdit> edits) {}
+
+  private int saved(DSLContext tx, long id, int seen, Change change) {
+    int next =
+        tx.select(max(PIECE_DESIGN.VERSION))
+                .from(PIECE_DESIGN)
+                .where(PIECE_DESIGN.PIECE_ID.eq(id))
+                .fetchOne()
+                .value1()
+            + 1;
+    move(tx, id, seen, next);
+    insert(tx, id, next, seen, change, now());
+    return next;
   }
 
   /** The piece one version back; empty when there is none. */
@@ -207,13 +235,37 @@ public class PieceStore {
   }
 
   /**
-   * Puts another version in force.
+   * Puts another version in force. An open run notes it in the same transaction.
    *
    * @param seen the version that was in force
    * @throws Stale when another one is
    */
   public void travel(long id, int seen, int to) {
-    move(db, id, seen, to);
+    writes.of(
+        tx -> {
+          move(tx, id, seen, to);
+          RunStore.changed(tx, json, id, new Fact.Changed(to, seen));
+          return to;
+        });
+  }
+
+  /**
+   * Takes a change of the design in an open run back: the version before is in force again, and the
+   * log says so.
+   *
+   * @param piece as the writer has seen it
+   * @param last the last entry that the writer has seen
+   * @param entry the number of the change in the log
+   * @param to the version before it
+   * @throws Stale when something came in between; nothing is stored then
+   */
+  public void takeBack(Piece piece, long last, long entry, int to) {
+    writes.of(
+        tx -> {
+          move(tx, piece.id(), piece.version(), to);
+          Fact back = new Fact.Withdrawn(entry);
+          return RunStore.entered(tx, json, piece.id(), RunStore.entry(last, to, back));
+        });
   }
 
   private void move(DSLContext tx, long id, int seen, int to) {
@@ -233,25 +285,19 @@ public class PieceStore {
   }
 
   private void insert(
-      DSLContext tx,
-      long id,
-      int version,
-      Integer parent,
-      String note,
-      Design design,
-      List<RouteEdit> edits,
-      OffsetDateTime at) {
+      DSLContext tx, long id, int version, Integer parent, Change change, OffsetDateTime at) {
+    String note = change.note;
     tx.insertInto(PIECE_DESIGN)
         .set(PIECE_DESIGN.PIECE_ID, id)
         .set(PIECE_DESIGN.VERSION, version)
         .set(PIECE_DESIGN.PARENT, parent)
         .set(PIECE_DESIGN.NOTE, note.length() > 200 ? note.substring(0, 200) : note)
-        .set(PIECE_DESIGN.DOCUMENT, json.write(design))
+        .set(PIECE_DESIGN.DOCUMENT, json.write(change.design))
         .set(
             PIECE_DESIGN.EDITS,
             json.mapper()
                 .writerFor(RouteEdit[].class)
-                .writeValueAsString(edits.toArray(RouteEdit[]::new)))
+                .writeValueAsString(change.edits.toArray(RouteEdit[]::new)))
         .set(PIECE_DESIGN.CREATED_AT, at)
         .execute();
   }

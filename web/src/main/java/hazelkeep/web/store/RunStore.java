@@ -22,7 +22,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.exception.IntegrityConstraintViolationException;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
 
@@ -30,11 +29,13 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 public class RunStore {
   private final DSLContext db;
+  private final Writes writes;
   private final Json json;
 
   /** On a database and a mapper. */
-  public RunStore(DSLContext db, Json json) {
+  public RunStore(DSLContext db, Writes writes, Json json) {
     this.db = db;
+    this.writes = writes;
     this.json = json;
   }
 
@@ -80,14 +81,26 @@ public class RunStore {
         .fetchMap(PIECE.ID, r -> new Standing(r.value2() != null, r.value3() != null, r.value4()));
   }
 
-  /** Starts a run; one that is started already goes on. */
+  /** Starts a run; one that is started already, by whatever tab, goes on. */
   public void start(long piece) {
-    db.mergeInto(RUN)
-        .using(db.selectOne())
-        .on(RUN.PIECE_ID.eq(piece))
-        .whenNotMatchedThenInsert(RUN.PIECE_ID, RUN.STARTED_AT)
-        .values(piece, now())
-        .execute();
+    try {
+      writes.of(
+          tx ->
+              started(tx, piece)
+                  ? 0
+                  : tx.insertInto(RUN)
+                      .set(RUN.PIECE_ID, piece)
+                      .set(RUN.STARTED_AT, now())
+                      .execute());
+    } catch (Stale e) {
+      if (!started(piece)) {
+        throw e;
+      }
+    }
+  }
+
+  private static boolean started(DSLContext tx, long piece) {
+    return tx.fetchExists(RUN, RUN.PIECE_ID.eq(piece));
   }
 
   /** All facts of a run, in order. */
@@ -111,43 +124,52 @@ public class RunStore {
    * @throws Stale when there are newer ones; nothing is stored then
    */
   public void add(long piece, long last, int designVersion, Fact fact) {
-    long newest = last(piece);
-    if (newest != last) {
+    writes.of(tx -> entered(tx, json, piece, entry(last, designVersion, fact)));
+  }
+
+  /** An entry that follows the last one that its writer has seen. */
+  static Entry entry(long last, int designVersion, Fact fact) {
+    return new Entry(last + 1, now().toInstant(), designVersion, fact);
+  }
+
+  /**
+   * Enters a fact as part of a larger change. Its number says what its writer has seen: of two at
+   * once one fails.
+   *
+   * @throws Stale when there are newer ones
+   */
+  static int entered(DSLContext tx, Json json, long piece, Entry entry) {
+    long newest = last(tx, piece);
+    if (newest + 1 != entry.no()) {
       throw new Stale(newest);
     }
-    try {
-      db.insertInto(RUN_ENTRY)
-          .set(RUN_ENTRY.PIECE_ID, piece)
-          .set(RUN_ENTRY.ENTRY_NO, last + 1)
-          .set(RUN_ENTRY.ENTERED_AT, now())
-          .set(RUN_ENTRY.DESIGN_VERSION, designVersion)
-          .set(RUN_ENTRY.FACT, json.mapper().writerFor(Fact.class).writeValueAsString(fact))
-          .execute();
-    } catch (IntegrityConstraintViolationException e) {
-      // Another tab put its entry in between the look and the write.
-      throw new Stale(last + 1);
+    return tx.insertInto(RUN_ENTRY)
+        .set(RUN_ENTRY.PIECE_ID, piece)
+        .set(RUN_ENTRY.ENTRY_NO, entry.no())
+        .set(RUN_ENTRY.ENTERED_AT, entry.at().atOffset(ZoneOffset.UTC))
+        .set(RUN_ENTRY.DESIGN_VERSION, entry.designVersion())
+        .set(RUN_ENTRY.FACT, json.fact(entry.fact()))
+        .execute();
+  }
+
+  /** Notes in an open run that its design changed, as part of that change. */
+  static void changed(DSLContext tx, Json json, long piece, Fact.Changed change) {
+    if (started(tx, piece)) {
+      entered(tx, json, piece, entry(last(tx, piece), change.version(), change));
     }
   }
 
   /** The number of a run's last entry; 0 for none. */
   public long last(long piece) {
-    return db.select(coalesce(max(RUN_ENTRY.ENTRY_NO), inline(0L)))
+    return last(db, piece);
+  }
+
+  private static long last(DSLContext tx, long piece) {
+    return tx.select(coalesce(max(RUN_ENTRY.ENTRY_NO), inline(0L)))
         .from(RUN_ENTRY)
         .where(RUN_ENTRY.PIECE_ID.eq(piece))
         .fetchOne()
         .value1();
-  }
-
-  /** Notes in an open run that its design changed, after whatever came before. */
-  public void changed(long piece, int designVersion) {
-    for (int tries = 0; started(piece) && tries < 5; tries++) {
-      try {
-        add(piece, last(piece), designVersion, new Fact.Changed(designVersion));
-        return;
-      } catch (Stale e) {
-        // A fact slipped in between: the note goes behind it.
-      }
-    }
   }
 
   /** The record of a piece, if it is closed. */
@@ -163,6 +185,7 @@ public class RunStore {
               Map<DimKey, Double> dims = new LinkedHashMap<>();
               made.forEach((k, v) -> dims.put(new DimKey(k), v));
               return new Closing(
+                  r.getVersion(),
                   r.getClosedAt().toInstant(),
                   r.getFitFelt(),
                   r.getSignature(),
@@ -171,29 +194,54 @@ public class RunStore {
             });
   }
 
-  /** Closes a piece, or amends its record. */
-  public void close(
-      long piece, String fitFelt, String signature, String notes, Map<DimKey, Double> made) {
+  /**
+   * Closes a piece, or amends its record.
+   *
+   * @param seen the version of the record that the writer has seen, 0 for none
+   * @throws Stale when another tab wrote it meanwhile; nothing is stored then
+   */
+  public void close(long piece, int seen, Words said, Map<DimKey, Double> made) {
     Map<String, Double> sizes = new LinkedHashMap<>();
     made.forEach((k, v) -> sizes.put(k.path(), v));
-    db.mergeInto(PIECE_RECORD)
-        .using(db.selectOne())
-        .on(PIECE_RECORD.PIECE_ID.eq(piece))
-        .whenMatchedThenUpdate()
-        .set(PIECE_RECORD.FIT_FELT, fitFelt)
-        .set(PIECE_RECORD.SIGNATURE, signature)
-        .set(PIECE_RECORD.NOTES, notes)
-        .set(PIECE_RECORD.MADE, json.write(sizes))
-        .whenNotMatchedThenInsert(
-            PIECE_RECORD.PIECE_ID,
-            PIECE_RECORD.CLOSED_AT,
-            PIECE_RECORD.FIT_FELT,
-            PIECE_RECORD.SIGNATURE,
-            PIECE_RECORD.NOTES,
-            PIECE_RECORD.MADE)
-        .values(piece, now(), fitFelt, signature, notes, json.write(sizes))
-        .execute();
+    writes.of(
+        tx ->
+            seen == 0
+                ? tx.insertInto(PIECE_RECORD)
+                    .set(PIECE_RECORD.PIECE_ID, piece)
+                    .set(PIECE_RECORD.VERSION, 1)
+                    .set(PIECE_RECORD.CLOSED_AT, now())
+                    .set(PIECE_RECORD.FIT_FELT, said.fit())
+                    .set(PIECE_RECORD.SIGNATURE, said.signature())
+                    .set(PIECE_RECORD.NOTES, said.notes())
+                    .set(PIECE_RECORD.MADE, json.write(sizes))
+                    .execute()
+                : amended(tx, piece, seen, said, json.write(sizes)));
   }
+
+  private static int amended(DSLContext tx, long piece, int seen, Words said, String made) {
+    int rows =
+        tx.update(PIECE_RECORD)
+            .set(PIECE_RECORD.VERSION, seen + 1)
+            .set(PIECE_RECORD.FIT_FELT, said.fit())
+            .set(PIECE_RECORD.SIGNATURE, said.signature())
+            .set(PIECE_RECORD.NOTES, said.notes())
+            .set(PIECE_RECORD.MADE, made)
+            .where(PIECE_RECORD.PIECE_ID.eq(piece).and(PIECE_RECORD.VERSION.eq(seen)))
+            .execute();
+    if (rows == 0) {
+      throw new Stale(seen);
+    }
+    return rows;
+  }
+
+  /**
+   * What is written into a record.
+   *
+   * @param fit the fit as felt
+   * @param signature what stands on the foot
+   * @param notes anything else
+   */
+  public record Words(String fit, String signature, String notes) {}
 
   private static OffsetDateTime now() {
     return Instant.now().truncatedTo(java.time.temporal.ChronoUnit.MILLIS).atOffset(ZoneOffset.UTC);

@@ -21,7 +21,7 @@ import hazelkeep.web.json.Json;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.Woods;
 import java.util.List;
-import java.util.function.Supplier;
+import java.util.function.Function;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -30,6 +30,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class ShopStore {
   private final DSLContext db;
+  private final Writes writes;
   private final Json json;
   private Shop kept;
 
@@ -44,8 +45,9 @@ public class ShopStore {
   public record Item(long id, int version, ShopKind kind, java.lang.Record thing) {}
 
   /** On a database and a mapper. */
-  public ShopStore(DSLContext db, Json json) {
+  public ShopStore(DSLContext db, Writes writes, Json json) {
     this.db = db;
+    this.writes = writes;
     this.json = json;
   }
 
@@ -53,7 +55,7 @@ public class ShopStore {
   public synchronized Shop shop() {
     if (kept == null) {
       if (db.fetchCount(SHOP_ITEM) == 0) {
-        db.transaction(tx -> stock(tx.dsl(), Shop.starter()));
+        writes.of(tx -> stock(tx, Shop.starter()));
       }
       List<Lathe> lathe = all(ShopKind.LATHE, Lathe.class);
       kept =
@@ -117,12 +119,12 @@ public class ShopStore {
    */
   public long add(ShopKind kind, java.lang.Record thing) {
     return changed(
-        () -> {
+        tx -> {
           if (kind.single()) {
-            db.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.KIND.eq(kind.key())).execute();
+            tx.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.KIND.eq(kind.key())).execute();
           }
-          unique(kind, kind.nameOf(thing), 0);
-          return put(db, kind, thing);
+          unique(tx, kind, kind.nameOf(thing), 0);
+          return put(tx, kind, thing);
         });
   }
 
@@ -134,19 +136,19 @@ public class ShopStore {
    * @throws IllegalArgumentException when there is another of that name
    */
   public void change(long id, int version, java.lang.Record thing) {
-    Item was = item(id);
-    unique(was.kind(), was.kind().nameOf(thing), id);
+    ShopKind kind = item(id).kind();
     changed(
-        () -> {
+        tx -> {
+          unique(tx, kind, kind.nameOf(thing), id);
           int rows =
-              db.update(SHOP_ITEM)
-                  .set(SHOP_ITEM.NAME, was.kind().nameOf(thing))
+              tx.update(SHOP_ITEM)
+                  .set(SHOP_ITEM.NAME, kind.nameOf(thing))
                   .set(SHOP_ITEM.DOCUMENT, json.write(thing))
                   .set(SHOP_ITEM.VERSION, version + 1)
                   .where(SHOP_ITEM.ID.eq(id).and(SHOP_ITEM.VERSION.eq(version)))
                   .execute();
           if (rows == 0) {
-            throw new Stale(item(id).version());
+            throw new Stale(version);
           }
           return id;
         });
@@ -154,23 +156,19 @@ public class ShopStore {
 
   /** Takes a thing off the wall. */
   public void remove(long id) {
-    changed(() -> (long) db.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.ID.eq(id)).execute());
+    changed(tx -> (long) tx.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.ID.eq(id)).execute());
   }
 
   /** Hangs things of a kind on the wall; one of the same name gives way. All of them, or none. */
   public void lay(ShopKind kind, List<? extends java.lang.Record> things) {
     changed(
-        () -> {
-          db.transaction(
-              tx -> {
-                for (java.lang.Record t : things) {
-                  tx.dsl()
-                      .deleteFrom(SHOP_ITEM)
-                      .where(SHOP_ITEM.KIND.eq(kind.key()).and(SHOP_ITEM.NAME.eq(kind.nameOf(t))))
-                      .execute();
-                  put(tx.dsl(), kind, t);
-                }
-              });
+        tx -> {
+          for (java.lang.Record t : things) {
+            tx.deleteFrom(SHOP_ITEM)
+                .where(SHOP_ITEM.KIND.eq(kind.key()).and(SHOP_ITEM.NAME.eq(kind.nameOf(t))))
+                .execute();
+            put(tx, kind, t);
+          }
           return 0L;
         });
   }
@@ -178,26 +176,23 @@ public class ShopStore {
   /** Replaces everything on the wall, or nothing when something is wrong with it. */
   public void replace(Shop shop) {
     changed(
-        () -> {
-          db.transaction(
-              tx -> {
-                tx.dsl().deleteFrom(SHOP_ITEM).execute();
-                stock(tx.dsl(), shop);
-              });
-          return 0L;
+        tx -> {
+          tx.deleteFrom(SHOP_ITEM).execute();
+          return stock(tx, shop);
         });
   }
 
-  private synchronized long changed(Supplier<Long> change) {
-    long id = change.get();
+  /** One change at a time: a name is looked for and given within the same one. */
+  private synchronized long changed(Function<DSLContext, Long> change) {
+    long id = writes.of(change);
     kept = null;
     return id;
   }
 
-  private void unique(ShopKind kind, String name, long but) {
+  private static void unique(DSLContext tx, ShopKind kind, String name, long but) {
     boolean taken =
-        db.fetchExists(
-            db.selectFrom(SHOP_ITEM)
+        tx.fetchExists(
+            tx.selectFrom(SHOP_ITEM)
                 .where(
                     SHOP_ITEM
                         .KIND
@@ -210,10 +205,11 @@ public class ShopStore {
     }
   }
 
-  private void stock(DSLContext tx, Shop shop) {
+  private long stock(DSLContext tx, Shop shop) {
     for (ShopKind kind : ShopKind.values()) {
       kind.of(shop).forEach(thing -> put(tx, kind, thing));
     }
+    return 0;
   }
 
   private long put(DSLContext tx, ShopKind kind, java.lang.Record thing) {

@@ -18,6 +18,7 @@ import hazelkeep.web.json.Json;
 import hazelkeep.web.piece.FindingView;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
 import hazelkeep.workbench.Bench;
@@ -34,11 +35,13 @@ import org.springframework.ui.Model;
 /** The bench as it stands: what to do, what to be, what the last fact changed. */
 @Component
 class BenchPage {
+  private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
   private final Json json;
 
-  BenchPage(RunStore runs, Planner planner, Json json) {
+  BenchPage(PieceStore pieces, RunStore runs, Planner planner, Json json) {
+    this.pieces = pieces;
     this.runs = runs;
     this.planner = planner;
     this.json = json;
@@ -50,11 +53,19 @@ class BenchPage {
    * @param message why something was refused; empty for nothing
    * @param typed what was typed, kept in the field
    * @param what the size in question; empty for the next one
-   * @param doubted whether it may be confirmed all the same
+   * @param question what is asked of a reading that will not do; empty for nothing
    */
-  record Said(String message, String typed, String what, boolean doubted) {
+  record Said(String message, String typed, String what, Optional<Question> question) {
     static Said of(String message) {
-      return new Said(message, "", "", false);
+      return new Said(message, "", "", Optional.empty());
+    }
+
+    Said about(String typed, String what) {
+      return new Said(message, typed, what, question);
+    }
+
+    Said asking(Question about) {
+      return new Said(message, typed, what, Optional.of(about));
     }
   }
 
@@ -97,6 +108,7 @@ class BenchPage {
     Plan<?> plan = bench.plan();
     model.addAttribute("last", log.isEmpty() ? 0 : log.get(log.size() - 1).no());
     model.addAttribute("log", LogLine.of(log, plan, show));
+    model.addAttribute("takenBack", takenBack(log, plan, show));
     model.addAttribute("changed", changed(piece, log, bench, show));
     model.addAttribute(
         "findings",
@@ -182,7 +194,7 @@ class BenchPage {
     if (last instanceof Fact.Done || last instanceof Fact.Paused) {
       return List.of();
     }
-    Bench<?> was = planner.bench(piece, log.subList(0, log.size() - 1));
+    Bench<?> was = planner.bench(before(piece, last, log), log.subList(0, log.size() - 1));
     List<String> out = new ArrayList<>();
     for (Dim d : since(now.plan(), was.plan())) {
       double before = was.plan().aim().dims().get(d.key()).mm();
@@ -196,6 +208,28 @@ class BenchPage {
               + d.reason());
     }
     return out;
+  }
+
+  /** The piece with the design that was in force before the last fact. */
+  private Piece before(Piece piece, Fact last, List<Entry> log) {
+    if (last instanceof Fact.Changed c && c.before() > 0) {
+      return pieces.at(piece.id(), c.before());
+    }
+    if (last instanceof Fact.Withdrawn w && entry(log, w.no()).fact() instanceof Fact.Changed c) {
+      return pieces.at(piece.id(), c.version());
+    }
+    return piece;
+  }
+
+  private static Entry entry(List<Entry> log, long no) {
+    return log.stream().filter(e -> e.no() == no).findFirst().orElseThrow();
+  }
+
+  /** What Back took back last; empty when something else happened since. */
+  private static String takenBack(List<Entry> log, Plan<?> plan, Show show) {
+    return !log.isEmpty() && log.get(log.size() - 1).fact() instanceof Fact.Withdrawn w
+        ? LogLine.words(entry(log, w.no()).fact(), plan, show)
+        : "";
   }
 
   @SuppressWarnings("unchecked")
@@ -231,6 +265,6 @@ class BenchPage {
                 + " stored; enter it again if it still holds.",
             typed,
             "",
-            false));
+            Optional.empty()));
   }
 }

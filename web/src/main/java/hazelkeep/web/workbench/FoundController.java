@@ -5,6 +5,7 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Gone;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Remedy;
 import hazelkeep.web.drawing.PieceDrawing;
@@ -16,14 +17,18 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.wood.Part;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
+import hazelkeep.workbench.FreshBlank;
 import hazelkeep.workbench.Way;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -32,6 +37,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import tools.jackson.core.JacksonException;
 
 /** As found: what the wood is really like, and the ways on from there. */
 @Controller
@@ -58,15 +64,96 @@ class FoundController {
    *
    * @param part on which part
    * @param what what was found
-   * @param at where along the part
    * @param value what it measures
+   * @param at where along the part
+   * @param to where it ends
+   * @param degrees where round the axis
+   * @param round whether it is turned off all round
    * @param words in the turner's words
    */
-  public record Typed(String part, String what, String at, String value, String words) {}
+  public record Typed(
+      String part,
+      String what,
+      String value,
+      String at,
+      String to,
+      String degrees,
+      Boolean round,
+      String words) {
+    /** What is left out was not typed. */
+    public Typed {
+      part = said(part);
+      what = said(what);
+      value = said(value);
+      at = said(at);
+      to = said(to);
+      degrees = said(degrees);
+      round = Boolean.TRUE.equals(round);
+      words = said(words);
+    }
+
+    private static String said(String s) {
+      return s == null ? "" : s.strip();
+    }
+
+    /** What it means. */
+    AsFound read(Unit unit) {
+      if (words.length() > WORDS_MOST) {
+        throw new IllegalArgumentException("Keep the words below 300 letters.");
+      }
+      double from = size(at, unit);
+      return new AsFound(
+          part,
+          AsFound.What.named(what),
+          from,
+          to.isEmpty() ? from : size(to, unit),
+          size(value, unit),
+          turn(),
+          round);
+    }
+
+    private int turn() {
+      if (degrees.isEmpty()) {
+        return 0;
+      }
+      try {
+        return Integer.parseInt(degrees.replace("°", "").strip());
+      } catch (NumberFormatException e) {
+        throw new IllegalArgumentException(
+            "Round the axis it lies 0 to 359 degrees from the mark, in whole degrees: 90.", e);
+      }
+    }
+
+    private static double size(String text, Unit unit) {
+      return text.isEmpty() ? 0 : SizeText.parse(text, unit).mm();
+    }
+  }
+
+  /**
+   * What is asked of one thing found.
+   *
+   * @param part on which part
+   * @param what what it is
+   * @param from what a place along the part counts from
+   */
+  public record Asked(String part, AsFound.What what, String from) {
+    /** What its size means, to begin a line with. */
+    public String size() {
+      String asked = what.asked();
+      return asked.isEmpty()
+          ? ""
+          : asked.substring(0, 1).toUpperCase(Locale.ROOT) + asked.substring(1);
+    }
+
+    /** Whether something has to be said of it. */
+    public boolean says(String name) {
+      return what.says().contains(AsFound.Says.valueOf(name));
+    }
+  }
 
   @GetMapping("/found")
-  String ask(@PathVariable long id, Unit unit, Model model) {
-    return form(pieces.get(id), unit, model, new Typed("", "", "", "", ""), null);
+  String ask(@PathVariable long id, Typed typed, Unit unit, Model model) {
+    return form(pieces.get(id), unit, model, typed, null);
   }
 
   private String form(Piece piece, Unit unit, Model model, Typed typed, String error) {
@@ -76,47 +163,49 @@ class FoundController {
     Plan<?> plan = planner.bench(piece).plan();
     model.addAttribute("piece", piece);
     model.addAttribute("show", new Show(unit));
-    model.addAttribute("parts", plan.aim().parts().stream().map(p -> p.name()).toList());
+    model.addAttribute("parts", plan.aim().parts().stream().map(Part::name).toList());
     model.addAttribute("whats", AsFound.What.values());
     model.addAttribute("typed", typed);
+    model.addAttribute("asked", asked(plan, typed).orElse(null));
     model.addAttribute("error", error);
     model.addAttribute("card", PieceDrawing.card(plan.sketch()));
     model.addAttribute("last", runs.last(piece.id()));
     return "workbench/found";
   }
 
+  /** What is asked next, once it is said on which part and what. */
+  private static Optional<Asked> asked(Plan<?> plan, Typed typed) {
+    Optional<Part> part =
+        plan.aim().parts().stream().filter(p -> p.name().equals(typed.part())).findFirst();
+    return Arrays.stream(AsFound.What.values())
+        .filter(w -> w.name().equalsIgnoreCase(typed.what()))
+        .findFirst()
+        .flatMap(w -> part.map(p -> new Asked(p.name(), w, from(p))));
+  }
+
+  private static String from(Part part) {
+    return new Gone(part).opensUp() ? "from its foot" : "from its rim at the join";
+  }
+
   @PostMapping("/found")
   String found(
       @PathVariable long id,
-      @RequestParam String part,
-      @RequestParam String what,
-      @RequestParam(defaultValue = "") String at,
-      @RequestParam(defaultValue = "") String value,
-      @RequestParam(defaultValue = "") String words,
+      Typed typed,
       @RequestParam long last,
       Unit unit,
       Model model,
       HttpServletResponse response) {
     Piece piece = pieces.get(id);
-    Typed typed = new Typed(part, what, at, value, words);
     try {
-      if (words.length() > WORDS_MOST) {
-        throw new IllegalArgumentException("Keep the words below 300 letters.");
-      }
-      AsFound as =
-          new AsFound(
-              part,
-              AsFound.What.valueOf(what.toUpperCase(Locale.ROOT)),
-              at.isBlank() ? 0 : SizeText.parse(at, unit).mm(),
-              value.isBlank() ? 0 : SizeText.parse(value, unit).mm());
-      Fact fact = planner.bench(piece).found(as, words.strip());
+      Fact fact = planner.bench(piece).found(typed.read(unit), typed.words());
+      planner.tryOut(piece, fact);
       runs.add(id, last, piece.version(), fact);
       return "redirect:/pieces/" + id + "/bench/ways";
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
       return form(
           piece, unit, model, typed, "Another tab was quicker. Look at the bench, then enter it.");
-    } catch (IllegalArgumentException e) {
+    } catch (BadDesign | IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return form(piece, unit, model, typed, e.getMessage());
     }
@@ -129,8 +218,11 @@ class FoundController {
    * @param outcome what would still be wrong
    * @param remedy the change as JSON; empty when a part is made again
    * @param replaced the part made again; empty when the design changes
+   * @param length the least length of its blank; empty when the design changes
+   * @param across the least diameter of its blank; empty when the design changes
    */
-  public record WayView(String label, String outcome, String remedy, String replaced) {}
+  public record WayView(
+      String label, String outcome, String remedy, String replaced, String length, String across) {}
 
   @GetMapping("/ways")
   String ways(@PathVariable long id, Unit unit, Model model) {
@@ -143,14 +235,7 @@ class FoundController {
     Show show = new Show(unit);
     List<WayView> ways = new ArrayList<>();
     for (Way w : waysOn(bench, log)) {
-      ways.add(
-          new WayView(
-              w.replaced()
-                  .map(p -> "Make the " + p + " again from a fresh blank")
-                  .orElseGet(() -> FindingView.label(w.main().orElseThrow(), bench.plan(), show)),
-              outcome(w),
-              w.remedy().map(json::remedy).orElse(""),
-              w.replaced().orElse("")));
+      ways.add(view(w, bench, show));
     }
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
@@ -159,6 +244,19 @@ class FoundController {
     model.addAttribute("findings", FindingView.all(bench.plan(), show, json));
     model.addAttribute("last", runs.last(id));
     return "workbench/ways";
+  }
+
+  private WayView view(Way w, Bench<?> bench, Show show) {
+    Optional<FreshBlank> blank = w.replaced().map(bench::fresh);
+    return new WayView(
+        w.replaced()
+            .map(p -> "Make the " + p + " again from a fresh blank")
+            .orElseGet(() -> FindingView.label(w.main().orElseThrow(), bench.plan(), show)),
+        outcome(w),
+        w.remedy().map(json::remedy).orElse(""),
+        w.replaced().orElse(""),
+        blank.map(b -> show.bare(b.length())).orElse(""),
+        blank.map(b -> show.bare(b.across())).orElse(""));
   }
 
   private static String outcome(Way w) {
@@ -177,11 +275,20 @@ class FoundController {
     return Way.on(bench, log);
   }
 
+  /**
+   * The way that was chosen.
+   *
+   * @param remedy the change as JSON; empty when a part is made again
+   * @param replaced the part made again; empty when the design changes
+   * @param length of its blank, as typed
+   * @param across diameter of its blank, as typed
+   */
+  record Chosen(String remedy, String replaced, String length, String across) {}
+
   @PostMapping("/way")
   String way(
       @PathVariable long id,
-      @RequestParam(defaultValue = "") String remedy,
-      @RequestParam(defaultValue = "") String replaced,
+      Chosen way,
       @RequestParam long last,
       Unit unit,
       Model model,
@@ -189,22 +296,24 @@ class FoundController {
     Piece piece = pieces.get(id);
     Bench<?> bench = planner.bench(piece);
     try {
-      if (!replaced.isEmpty()) {
-        return page.add(piece, last, bench.replaced(replaced), unit, model, response, "");
+      if (way.replaced() != null && !way.replaced().isEmpty()) {
+        FreshBlank blank =
+            new FreshBlank(
+                SizeText.parse(way.length(), unit).mm(), SizeText.parse(way.across(), unit).mm());
+        Fact fact = bench.replaced(way.replaced(), blank);
+        planner.tryOut(piece, fact);
+        return page.add(piece, last, fact, unit, model, response, "");
       }
-      Design next = bench.plan().changed(json.read(remedy, Remedy.class));
+      Design next = bench.plan().changed(json.read(way.remedy(), Remedy.class));
       planner.tryOut(piece, next);
-      if (runs.last(id) != last) {
-        return page.stale(piece, unit, model, response, "");
-      }
-      int version = pieces.save(id, piece.version(), "way on", next, piece.edits());
-      return page.add(pieces.get(id), last, new Fact.Changed(version), unit, model, response, "");
+      pieces.wayOn(piece, last, next);
+      return "redirect:/pieces/" + id + "/bench";
     } catch (Stale e) {
       return page.stale(piece, unit, model, response, "");
-    } catch (BadDesign e) {
-      return refused(piece, unit, model, response, e.getMessage());
-    } catch (RuntimeException e) {
+    } catch (JacksonException e) {
       return refused(piece, unit, model, response, "That way on can't be read.");
+    } catch (BadDesign | IllegalArgumentException e) {
+      return refused(piece, unit, model, response, e.getMessage());
     }
   }
 

@@ -1,6 +1,7 @@
 package hazelkeep.web.workbench;
 
 import hazelkeep.measure.Dim;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
@@ -31,23 +32,19 @@ public record LogLine(long no, String text, boolean withdrawn) {
     return out;
   }
 
-  private static String words(Fact fact, Plan<?> plan, Show show) {
+  /** A fact in words. */
+  static String words(Fact fact, Plan<?> plan, Show show) {
     if (fact instanceof Fact.Done d) {
-      return "Done: " + plan.route().step(d.step()).map(Step::title).orElse(d.step().path());
+      return "Done: "
+          + (d.title().isEmpty()
+              ? plan.route().step(d.step()).map(Step::title).orElse(d.step().path())
+              : d.title());
     }
     if (fact instanceof Fact.Reading r) {
-      Dim dim = plan.aim().dims().get(r.what());
-      String name = dim == null ? r.what().path() : dim.label();
-      String shown =
-          r.shown() == r.truth()
-              ? ""
-              : ", the " + r.gauge() + " showed " + show.unit().showFit(r.shown());
-      return "Measured: " + name + " " + show.fit(r.truth()) + shown;
+      return measured(r, plan, show);
     }
     if (fact instanceof Fact.Found f) {
-      String size = f.as().value() > 0 ? " " + show.len(f.as().value()) : "";
-      String words = f.words().isEmpty() ? "" : ": " + f.words();
-      return "Found: " + f.as().part() + ", " + f.as().what().word() + size + words;
+      return found(f, show);
     }
     if (fact instanceof Fact.Replaced r) {
       return "Made again from a fresh blank: " + r.part();
@@ -56,5 +53,36 @@ public record LogLine(long no, String text, boolean withdrawn) {
       return "The design was changed";
     }
     return fact instanceof Fact.Paused p ? "Stopped for now. Next: " + p.next() : "";
+  }
+
+  private static String measured(Fact.Reading r, Plan<?> plan, Show show) {
+    Dim dim = plan.aim().dims().get(r.what());
+    String name = dim == null ? r.what().path() : dim.label();
+    String shown =
+        r.shown() == r.truth()
+            ? ""
+            : ", the " + r.gauge() + " showed " + show.unit().showFit(r.shown());
+    String more = r.settles() ? "" : ", still to cut";
+    return "Measured: " + name + " " + show.fit(r.truth()) + shown + more;
+  }
+
+  private static String found(Fact.Found f, Show show) {
+    AsFound as = f.as();
+    StringBuilder out = new StringBuilder("Found: " + as.part() + ", " + as.what().word());
+    if (as.value() > 0) {
+      out.append(' ').append(show.len(as.value()));
+    }
+    if (as.to() > as.at()) {
+      out.append(" from ").append(show.bare(as.at())).append(" to ").append(show.len(as.to()));
+    } else if (as.at() > 0) {
+      out.append(" at ").append(show.len(as.at()));
+    }
+    if (as.degrees() > 0) {
+      out.append(", ").append(as.degrees()).append("° from the mark");
+    }
+    if (as.round() && as.what().says().contains(AsFound.Says.ROUND)) {
+      out.append(", turned off all round");
+    }
+    return f.words().isEmpty() ? out.toString() : out + ": " + f.words();
   }
 }

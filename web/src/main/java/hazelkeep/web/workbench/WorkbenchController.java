@@ -4,8 +4,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
-import hazelkeep.piece.Plan;
-import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.web.drawing.Show;
@@ -15,7 +13,10 @@ import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
 import hazelkeep.workbench.Bench;
+import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
+import hazelkeep.workbench.Leaves;
+import hazelkeep.workbench.Taken;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -49,7 +50,7 @@ class WorkbenchController {
   @GetMapping
   String bench(
       @PathVariable long id, @RequestParam(defaultValue = "") String what, Unit unit, Model model) {
-    return page.show(pieces.get(id), unit, model, new BenchPage.Said("", "", what, false));
+    return page.show(pieces.get(id), unit, model, BenchPage.Said.of("").about("", what));
   }
 
   @PostMapping("/start")
@@ -76,53 +77,76 @@ class WorkbenchController {
         : page.stale(piece, unit, model, response, "");
   }
 
+  /**
+   * What was typed for a reading.
+   *
+   * @param what the size
+   * @param value as the device showed it
+   * @param gauge another device than before; empty for the same
+   * @param with the device that was named before; empty for the one that the step names
+   * @param stays the answer to a number that will not do: {@code so} when the size is to stay,
+   *     {@code more} when there is still wood to cut; empty before it was asked
+   */
+  record Typed(String what, String value, String gauge, String with, String stays) {
+    Typed {
+      what = what == null ? "" : what;
+      value = value == null ? "" : value;
+      stays = stays == null ? "" : stays;
+    }
+
+    String device() {
+      return gauge != null && !gauge.isEmpty() ? gauge : with == null ? "" : with;
+    }
+
+    /** What is entered; empty while it is to be asked first. */
+    Optional<Fact> fact(Bench<?> bench, Taken t) {
+      DimKey key = t.prompt().dim().key();
+      if (t.leaves() == Leaves.NOTHING || stays.equals("so")) {
+        return Optional.of(bench.read(key, t.gauge().name(), t.shown(), t.truth()));
+      }
+      return stays.equals("more")
+          ? Optional.of(bench.onTheWay(key, t.gauge().name(), t.shown(), t.truth()))
+          : Optional.empty();
+    }
+
+    String shortened() {
+      return value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
+    }
+  }
+
   @PostMapping("/measured")
   String measured(
       @PathVariable long id,
-      @RequestParam String what,
-      @RequestParam String value,
+      Typed reading,
       @RequestParam long last,
-      @RequestParam(defaultValue = "false") boolean sure,
       Unit unit,
       Model model,
       HttpServletResponse response) {
     Piece piece = pieces.get(id);
-    Show show = new Show(unit);
-    String typed = value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
-    boolean doubted = false;
-    String why;
+    String what = reading.what();
+    String typed = reading.shortened();
+    BenchPage.Said said;
     try {
-      Prompt prompt = prompt(planner.bench(piece).plan(), new DimKey(what));
-      double shown = SizeText.parse(value, unit).mm();
-      double truth = prompt.gauge().truth(shown);
-      if (truth > 0 && (sure || !prompt.doubts(truth))) {
-        Fact fact = new Fact.Reading(prompt.dim().key(), prompt.gauge().name(), shown, truth);
-        planner.tryOut(piece, fact);
-        return page.add(piece, last, fact, unit, model, response, typed);
+      Bench<?> bench = planner.bench(piece);
+      Taken taken =
+          bench.taken(
+              new DimKey(what), reading.device(), SizeText.parse(reading.value(), unit).mm());
+      Optional<Fact> fact = reading.fact(bench, taken);
+      if (fact.isPresent()) {
+        planner.tryOut(piece, fact.get());
+        return page.add(piece, last, fact.get(), unit, model, response, typed);
       }
-      doubted = truth > 0;
-      why =
-          "That makes "
-              + show.words(prompt.dim(), truth)
-              + ", far from the "
-              + show.words(prompt.dim(), prompt.target())
-              + " expected. Measure again; if it is right, say so.";
+      Question question = Question.of(taken, bench.plan().shop(), new Show(unit));
+      said = BenchPage.Said.of("").about(typed, what).asking(question);
     } catch (BadDesign e) {
-      why = e.getMessage() + " If the wood really is so, enter it as found.";
+      said =
+          BenchPage.Said.of(e.getMessage() + " If the wood really is so, enter it as found.")
+              .about(typed, what);
     } catch (IllegalArgumentException e) {
-      why = e.getMessage();
+      said = BenchPage.Said.of(e.getMessage()).about(typed, what);
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    return page.show(piece, unit, model, new BenchPage.Said(why, typed, what, doubted));
-  }
-
-  private static Prompt prompt(Plan<?> plan, DimKey key) {
-    return plan.route().steps().stream()
-        .flatMap(s -> plan.prompts(s).stream())
-        .filter(p -> p.dim().key().equals(key))
-        .findFirst()
-        .orElseThrow(
-            () -> new IllegalArgumentException("“" + key + "” is not measured on this route."));
+    return page.show(piece, unit, model, said);
   }
 
   @PostMapping("/back")
@@ -133,13 +157,21 @@ class WorkbenchController {
       Model model,
       HttpServletResponse response) {
     Piece piece = pieces.get(id);
-    Optional<Long> no = Fact.lastToTakeBack(runs.log(id));
-    if (no.isEmpty()) {
+    Optional<Entry> entry = Fact.lastToTakeBack(runs.log(id));
+    if (entry.isEmpty()) {
       return "redirect:/pieces/" + id + "/bench";
     }
-    Fact fact = new Fact.Withdrawn(no.get());
+    Fact fact = new Fact.Withdrawn(entry.get().no());
     try {
+      if (entry.get().fact() instanceof Fact.Changed c) {
+        planner.tryOut(pieces.at(id, c.before()), fact);
+        pieces.takeBack(piece, last, entry.get().no(), c.before());
+        return "redirect:/pieces/" + id + "/bench";
+      }
       planner.tryOut(piece, fact);
+      return page.add(piece, last, fact, unit, model, response, "");
+    } catch (Stale e) {
+      return page.stale(piece, unit, model, response, "");
     } catch (BadDesign e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page.show(
@@ -149,7 +181,6 @@ class WorkbenchController {
           BenchPage.Said.of(
               "Without that the design can't be drawn: " + e.getMessage() + " Change it first."));
     }
-    return page.add(piece, last, fact, unit, model, response, "");
   }
 
   @PostMapping("/pause")

@@ -1,0 +1,74 @@
+package hazelkeep.web.store;
+
+import java.sql.SQLException;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Function;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/**
+ * Every change of what is stored goes through here: in one transaction, and on the disk before it
+ * is acknowledged.
+ */
+@Component
+public class Writes {
+  /**
+   * A key that is there already, a row that it belongs to and that is not there, a row that another
+   * transaction holds or has changed.
+   */
+  private static final Set<Integer> CONFLICTS = Set.of(23505, 23506, 40001, 50200, 90131);
+
+  /** Reading or writing the file failed, it is read-only, or the database closed itself upon it. */
+  private static final Set<Integer> DISK = Set.of(90028, 90031, 90030, 90097, 90098, 90121, 50000);
+
+  private final DSLContext db;
+  private final AtomicReference<String> trouble = new AtomicReference<>("");
+
+  /** On a database. */
+  public Writes(DSLContext db) {
+    this.db = db;
+  }
+
+  /**
+   * Makes a change.
+   *
+   * @throws Stale when another change came in between; nothing is stored then
+   * @throws NotWritten when the disk does not take it; nothing is stored then
+   */
+  public <T> T of(Function<DSLContext, T> change) {
+    try {
+      T made = db.transactionResult(tx -> change.apply(tx.dsl()));
+      db.execute("checkpoint sync");
+      trouble.set("");
+      return made;
+    } catch (org.springframework.dao.DataAccessException
+        | org.jooq.exception.DataAccessException
+        | org.springframework.transaction.TransactionException e) {
+      throw told(e);
+    }
+  }
+
+  private RuntimeException told(RuntimeException e) {
+    for (Throwable t = e; t != null; t = t.getCause()) {
+      if (t instanceof SQLException s && CONFLICTS.contains(s.getErrorCode())) {
+        return new Stale(0);
+      }
+      if (t instanceof SQLException s && DISK.contains(s.getErrorCode())) {
+        trouble.set(t.getMessage());
+        return new NotWritten(e);
+      }
+      if (t instanceof java.sql.SQLTransientConnectionException
+          || t instanceof org.springframework.jdbc.CannotGetJdbcConnectionException) {
+        trouble.set(t.getMessage());
+        return new NotWritten(e);
+      }
+    }
+    return e;
+  }
+
+  /** Why the last change could not be written; empty when it could. */
+  public String trouble() {
+    return trouble.get();
+  }
+}
