@@ -28,6 +28,7 @@ import java.util.stream.Collectors;
  */
 public final class Bench<D extends Design> {
   private final Standing<D> standing;
+  private final Notes<D> notes;
   private final Plan<D> plan;
   private final State now;
   private final Set<StepKey> done;
@@ -36,6 +37,7 @@ public final class Bench<D extends Design> {
 
   private Bench(Standing<D> standing, Replay<D> log) {
     this.standing = standing;
+    this.notes = new Notes<>(standing);
     this.plan = standing.plan();
     this.now = log.now();
     this.done = Set.copyOf(standing.done());
@@ -137,7 +139,7 @@ public final class Bench<D extends Design> {
 
   /** The fact that a step was done as it is planned now. */
   public Fact.Done did(StepKey key) {
-    return standing.did(key);
+    return notes.did(key);
   }
 
   /**
@@ -148,27 +150,27 @@ public final class Bench<D extends Design> {
    * @throws IllegalArgumentException when it can't be one, saying what would be accepted
    */
   public Taken taken(DimKey what, String gauge, double shown) {
-    return standing.taken(what, gauge, shown);
+    return notes.taken(what, gauge, shown);
   }
 
   /** The fact that a size was measured, and is to stay so. */
   public Fact.Reading read(DimKey what, String gauge, double shown, double truth) {
-    return standing.read(what, gauge, shown, truth, true);
+    return notes.read(what, gauge, shown, truth, true);
   }
 
   /** The fact that a size was measured with wood still to be cut there. */
   public Fact.Reading onTheWay(DimKey what, String gauge, double shown, double truth) {
-    return standing.read(what, gauge, shown, truth, false);
+    return notes.read(what, gauge, shown, truth, false);
   }
 
   /** The fact that the wood was found otherwise than planned, as things stand now. */
   public Fact.Found found(AsFound as, String words) {
-    return standing.found(as, words);
+    return notes.found(as, words);
   }
 
   /** The least blank that a part can be made again from. */
   public FreshBlank fresh(String part) {
-    return standing.fresh(part);
+    return notes.fresh(part);
   }
 
   /**
@@ -177,6 +179,6 @@ public final class Bench<D extends Design> {
    * @throws IllegalArgumentException when the blank is too small, saying what would do
    */
   public Fact.Replaced replaced(String part, FreshBlank blank) {
-    return standing.replaced(part, blank);
+    return notes.replaced(part, blank);
   }
 }

@@ -11,9 +11,11 @@ import java.util.Optional;
 /** Puts facts together as of where a run stands, without rehearsing what is left. */
 public final class Hand {
   private final Standing<?> standing;
+  private final Notes<?> notes;
 
   Hand(Standing<?> standing) {
     this.standing = standing;
+    this.notes = new Notes<>(standing);
   }
 
   /** What is to be made, with everything that was measured. */
@@ -34,7 +36,7 @@ public final class Hand {
    * @throws IllegalArgumentException when it can't be one, saying what would be accepted
    */
   public Taken taken(DimKey what, String gauge, double shown) {
-    return standing.taken(what, gauge, shown);
+    return notes.taken(what, gauge, shown);
   }
 
   /** The next step to do; empty when nothing is owed. */
@@ -46,7 +48,7 @@ public final class Hand {
 
   /** The fact that a step was done. */
   public Fact.Done did(StepKey key) {
-    return standing.did(key);
+    return notes.did(key);
   }
 
   /**
@@ -55,17 +57,17 @@ public final class Hand {
    * @param settles whether it is to stay so; else wood is still to be cut there
    */
   public Fact.Reading read(DimKey what, String gauge, double shown, double truth, boolean settles) {
-    return standing.read(what, gauge, shown, truth, settles);
+    return notes.read(what, gauge, shown, truth, settles);
   }
 
   /** The fact that the wood was found otherwise than planned. */
   public Fact.Found found(AsFound as, String words) {
-    return standing.found(as, words);
+    return notes.found(as, words);
   }
 
   /** The least blank that a part can be made again from. */
   public FreshBlank fresh(String part) {
-    return standing.fresh(part);
+    return notes.fresh(part);
   }
 
   /**
@@ -74,6 +76,6 @@ public final class Hand {
    * @throws IllegalArgumentException when the blank is too small, saying what would do
    */
   public Fact.Replaced replaced(String part, FreshBlank blank) {
-    return standing.replaced(part, blank);
+    return notes.replaced(part, blank);
   }
 }

@@ -1,47 +1,32 @@
 package hazelkeep.workbench;
 
 import hazelkeep.hold.JamOn;
-import hazelkeep.measure.DimKey;
-import hazelkeep.piece.AsFound;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Dims;
-import hazelkeep.piece.Feature;
-import hazelkeep.piece.Gone;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Act;
-import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Means;
-import hazelkeep.route.Mounting;
-import hazelkeep.route.Prompt;
-import hazelkeep.route.Rehearsal;
 import hazelkeep.route.Route;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
 import hazelkeep.route.State;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
-import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Where a run stands, not rehearsed: the wood as the facts made it, what is to become of it, and
- * the route from there. New facts are put together here, whole.
+ * the route from there.
  *
  * @param <D> the design record
  */
@@ -49,13 +34,13 @@ final class Standing<D extends Design> {
   /** Less wood than this in the way of a cut, mm2 of section, is not owed. */
   private static final double OWED = 0.5;
 
-  private final Kind<D> kind;
-  private final D design;
-  private final Shop shop;
+  final Kind<D> kind;
+  final D design;
+  final Shop shop;
   private final List<RouteEdit> edits;
-  private final Replay<D> log;
-  private final Aim aim;
-  private final State now;
+  final Replay<D> log;
+  final Aim aim;
+  final State now;
   private Route recipe;
   private Route route;
   private Set<StepKey> done;
@@ -75,12 +60,12 @@ final class Standing<D extends Design> {
     return aim;
   }
 
-  private Map<String, Double> anchors() {
+  Map<String, Double> anchors() {
     return kind.anchors(design, aim.sizes());
   }
 
   /** The route with the turner's changes, nothing left out. */
-  private Route recipe() {
+  Route recipe() {
     if (recipe == null) {
       recipe = kind.route(design, aim, shop).with(edits, new Means(aim, shop));
       for (String part : log.raw()) {
@@ -96,55 +81,6 @@ final class Standing<D extends Design> {
         && (s.frames().size() == 1 || s.hold().grip() instanceof JamOn);
   }
 
-  /**
-   * A reading held against what will do.
-   *
-   * @param what the dimension
-   * @param gauge the device; empty for the one that the route names
-   * @param shown what it showed, mm
-   * @throws IllegalArgumentException when the size is not measured on this route, there is no such
-   *     device, or nothing can be so long; saying what would be accepted
-   */
-  Taken taken(DimKey what, String gauge, double shown) {
-    Prompt prompt =
-        route().steps().stream()
-            .flatMap(s -> Prompt.of(s, aim, shop).stream())
-            .filter(p -> p.dim().key().equals(what))
-            .findFirst()
-            .orElseThrow(
-                () -> new IllegalArgumentException("“" + what + "” is not measured on this route"));
-    Gauge device = gauge(prompt, gauge);
-    double truth = device.truth(shown);
-    if (!(truth > 0)) {
-      throw new IllegalArgumentException(
-          device.dead() < 0
-              ? "The "
-                  + device.name()
-                  + " starts from "
-                  + Dims.both(-device.dead())
-                  + ": it has to show more than that. Enter the number as it is shown"
-              : "A length above 0 is expected");
-    }
-    Leaves leaves = Leaves.of(kind.measures(design, aim), prompt, truth);
-    return new Taken(prompt, device, shown, truth, leaves);
-  }
-
-  private Gauge gauge(Prompt prompt, String name) {
-    if (name.isEmpty() || name.equals(prompt.gauge().name())) {
-      return prompt.gauge();
-    }
-    return shop.gauge(name)
-        .orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    "There is no “"
-                        + name
-                        + "” in the shop; there are "
-                        + shop.gauges().stream()
-                            .map(Gauge::name)
-                            .collect(Collectors.joining(", "))));
-  }
-
   /** The route from here, with what is owed again where it can be done. */
   Route route() {
     if (route == null) {
@@ -153,7 +89,7 @@ final class Standing<D extends Design> {
     return route;
   }
 
-  private Optional<Setup> setup(StepKey key) {
+  Optional<Setup> setup(StepKey key) {
     return recipe().setups().stream()
         .filter(s -> s.steps().stream().anyMatch(x -> x.key().equals(key)))
         .findFirst();
@@ -242,153 +178,6 @@ final class Standing<D extends Design> {
         shop,
         edits,
         new Plan.Standing(log.standing(), now, done(), Optional.of(route()), log.weak()));
-  }
-
-  // New facts.
-
-  private Where where() {
-    return Where.of(aim, anchors());
-  }
-
-  /** The fact that a step was done as it is planned now. */
-  Fact.Done did(StepKey key) {
-    Optional<Setup> in =
-        route().setups().stream()
-            .filter(s -> s.steps().stream().anyMatch(x -> x.key().equals(key)))
-            .findFirst();
-    Step step =
-        route()
-            .step(key)
-            .orElseThrow(
-                () -> new IllegalArgumentException("There is no step “" + key + "” on this route"));
-    Mounting held = Mounting.of(in.orElseThrow());
-    List<Act> acts = step.acts();
-    if (log.mounted().filter(held::equals).isEmpty()) {
-      acts = Acts.both(Rehearsal.marks(now, in.get(), aim, shop), acts);
-    }
-    return new Fact.Done(
-        key,
-        step.title(),
-        Optional.of(held),
-        acts,
-        aim.sizes(),
-        where(),
-        log.begun() ? Optional.empty() : Optional.of(Stock.of(aim.blank())));
-  }
-
-  /**
-   * The fact that a size was measured, with what it says of the wood: near what was measured it is
-   * what the piece would be with a size like that.
-   *
-   * @param settles whether the size is to stay so
-   */
-  Fact.Reading read(DimKey what, String gauge, double shown, double truth, boolean settles) {
-    Map<DimKey, Double> valid = new LinkedHashMap<>(log.standing());
-    valid.put(what, truth);
-    Aim then;
-    try {
-      then = kind.aim(design, Dims.resolve(design, kind.rules(), shop, valid), shop);
-    } catch (BadDesign e) {
-      if (settles) {
-        throw e;
-      }
-      // On the way a size may be one that no finished piece could have.
-      return new Fact.Reading(what, gauge, shown, truth, false, List.of(), where());
-    }
-    Map<String, Double> planes = kind.anchors(design, then.sizes());
-    State there = log.countedAs(planes, then);
-    return new Fact.Reading(
-        what,
-        gauge,
-        shown,
-        truth,
-        settles,
-        mended(there, then, what, truth),
-        Where.of(then, planes));
-  }
-
-  /** What was measured before follows as well where the new size moves it. */
-  private List<Mended> mended(State there, Aim then, DimKey what, double truth) {
-    Map<DimKey, Double> sizes = new LinkedHashMap<>(log.readings());
-    sizes.remove(what);
-    sizes.put(what, truth);
-    Map<DimKey, Feature> features = new LinkedHashMap<>();
-    kind.features(design).forEach(f -> features.put(f.key(), f));
-    State is = there;
-    for (Map.Entry<DimKey, Double> e : sizes.entrySet()) {
-      Feature f = features.get(e.getKey());
-      is = f == null ? is : Correction.of(is, then, f, e.getValue());
-    }
-    List<Mended> out = new ArrayList<>();
-    for (Part p : then.parts()) {
-      HalfSection was = there.stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
-      HalfSection now = is.stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
-      boolean shared =
-          out.stream().anyMatch(m -> there.stock(then.part(m.part())).equals(there.stock(p)));
-      if (!was.equals(now) && !shared) {
-        out.add(new Mended(p.name(), was.minus(now), now.minus(was)));
-      }
-    }
-    return out;
-  }
-
-  /** The fact that the wood was found otherwise than planned, as things stand now. */
-  Fact.Found found(AsFound as, String words) {
-    aim.part(as.part());
-    Gone gone = new Gone(aim.part(as.part()));
-    return new Fact.Found(
-        as, gone.of(as), words, aim.sizes(), where(), shortened(gone, as), reaches(gone, as));
-  }
-
-  /** Depths that were read from a mouth that lies further in now. */
-  private Map<DimKey, Double> shortened(Gone gone, AsFound as) {
-    double less = gone.shorter(as);
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    if (less <= 0) {
-      return out;
-    }
-    for (Measure m : kind.measures(design, aim)) {
-      Double read = log.readings().get(m.key());
-      boolean fromMouth =
-          m.part().equals(as.part())
-              && m.kind() == Measure.Kind.DEPTH
-              && Math.min(
-                      Math.abs(m.from().z() - gone.mouth()), Math.abs(m.to().z() - gone.mouth()))
-                  < AT_MOUTH;
-      if (read != null && fromMouth && read - less > 0) {
-        out.put(m.key(), read - less);
-      }
-    }
-    return out;
-  }
-
-  /** How near a mouth a depth begins that is read from it, mm. */
-  private static final double AT_MOUTH = 0.1;
-
-  /** Where sound wood begins beside something that only weakens it. */
-  private double reaches(Gone gone, AsFound as) {
-    double plane = anchors().get(as.part());
-    if (as.what() == AsFound.What.RIM) {
-      return gone.mouth() + (gone.opensUp() ? -as.value() : as.value()) - plane;
-    }
-    Optional<Body> stock = now.stock(aim.part(as.part()));
-    return stock.isEmpty() || as.value() == 0
-        ? 0
-        : stock.get().sound().outer(gone.datum() + as.at()) - as.value();
-  }
-
-  /** The least blank that a part can be made again from. */
-  FreshBlank fresh(String part) {
-    return FreshBlank.least(aim, part, shop);
-  }
-
-  /**
-   * The fact that a part is made again from a fresh blank.
-   *
-   * @throws IllegalArgumentException when the blank is too small, saying what would do
-   */
-  Fact.Replaced replaced(String part, FreshBlank blank) {
-    return new Fact.Replaced(part, blank.stock(aim, part, shop), aim.sizes(), where(), true);
   }
 
   /** Whether a part hangs on no one blank with another any more. */

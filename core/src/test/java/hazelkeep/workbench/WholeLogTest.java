@@ -21,6 +21,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,6 +44,7 @@ class WholeLogTest {
     private final Kind<D> kind;
     private final D design;
     private final List<Entry> log = new ArrayList<>();
+    private final Map<Long, List<Act>> plain = new HashMap<>();
 
     Run(RandomPieces.Wished<D> w) {
       this.kind = w.kind();
@@ -65,6 +67,7 @@ class WholeLogTest {
           return;
         }
         add(b.did(next.get().key()));
+        plain.put((long) log.size(), next.get().acts());
         for (Act a : next.get().acts()) {
           if (a instanceof Act.Read r && random.nextInt(3) == 0) {
             double mm = b.plan().aim().mm(r.what().path()) + 0.3 * r.over();
@@ -204,5 +207,47 @@ class WholeLogTest {
     Bench<?> b =
         Bench.worked(kind, hazelkeep.piece.box.LiddedBox.fresh(), Shop.starter(), List.of(), facts);
     assertThat(b.readings()).containsEntry(new DimKey("recess.diameter"), 48.9 + 0.59);
+  }
+
+  /** What logs held before facts were whole. */
+  private static Entry older(Entry e, List<Act> plain) {
+    Fact f = e.fact();
+    if (f instanceof Fact.Done d) {
+      f =
+          new Fact.Done(
+              d.step(), "", Optional.empty(), plain, d.dims(), Where.UNSAID, Optional.empty());
+    } else if (f instanceof Fact.Reading r) {
+      f = new Fact.Reading(r.what(), r.gauge(), r.shown(), r.truth());
+    }
+    return new Entry(e.no(), e.at(), e.designVersion(), f);
+  }
+
+  /** Older logs are made whole once and leave the wood that they left before. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void a_log_from_before_it_was_whole_is_made_whole(Kind<?> kind) {
+    whole(kind);
+  }
+
+  private <D extends Design> void whole(Kind<D> kind) {
+    for (int i = 0; i < 3; i++) {
+      Run<D> run = new Run<>(pieces.sound(kind));
+      run.steps(4 + random.nextInt(14));
+      List<Entry> old = run.log.stream().map(e -> older(e, run.plain.get(e.no()))).toList();
+      List<Entry> whole =
+          Older.whole(kind, v -> new Older.Version<>(run.design, List.of()), Shop.starter(), old);
+      assertThat(whole).noneMatch(e -> Older.lacks(e.fact()));
+      assertThat(whole).hasSameSizeAs(old);
+      Bench<D> is = Bench.replay(kind, run.design, Shop.starter(), List.of(), whole);
+      Bench<D> was = run.bench();
+      assertThat(wood(is.now())).isCloseTo(wood(was.now()), within(1e-3));
+      assertThat(is.done()).isEqualTo(was.done());
+      assertThat(is.readings()).isEqualTo(was.readings());
+      assertThat(Older.whole(kind, v -> null, Shop.starter(), whole)).as("again").isEqualTo(whole);
+    }
+  }
+
+  private static double wood(State s) {
+    return s.bodies().values().stream().mapToDouble(b -> b.sound().volume()).sum();
   }
 }

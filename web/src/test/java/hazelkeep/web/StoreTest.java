@@ -11,6 +11,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.route.Act;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
@@ -27,6 +28,7 @@ import hazelkeep.web.store.Writes;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
+import hazelkeep.workbench.Older;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -226,6 +228,37 @@ class StoreTest {
     for (int i = 0; i < facts.size(); i++) {
       assertThat(back.get(i)).isEqualTo(facts.get(i));
     }
+  }
+
+  /** A run as it was stored before facts were whole is made whole at the next start, once. */
+  @Test
+  void an_older_run_is_made_whole_at_the_next_start() {
+    String database = "jdbc:h2:mem:" + UUID.randomUUID() + ";DB_CLOSE_DELAY=-1";
+    App older = App.start(database, "bare");
+    long id = older.bean(PieceStore.class).create("Older", kind, LiddedBox.fresh());
+    older.bean(RunStore.class).start(id);
+    Bench<LiddedBox> bench =
+        Bench.replay(kind, LiddedBox.fresh(), Shop.starter(), List.of(), List.of());
+    Fact.Done d = bench.did(new StepKey("centres/round"));
+    Json json = app.bean(Json.class);
+    String text =
+        "{\"type\":\"done\",\"step\":\"centres/round\",\"acts\":%s,\"dims\":%s}"
+            .formatted(
+                json.mapper()
+                    .writerFor(Act[].class)
+                    .writeValueAsString(d.acts().toArray(Act[]::new)),
+                json.write(d.dims()));
+    older
+        .bean(DSLContext.class)
+        .execute("insert into run_entry values (?, 1, now(), 1, ?)", id, text);
+    older.bean(DSLContext.class).execute("update run set whole = false");
+    older.stop();
+    App newer = App.start(database, "bare");
+    Fact whole = newer.bean(RunStore.class).log(id).get(0).fact();
+    assertThat(Older.lacks(whole)).isFalse();
+    assertThat(((Fact.Done) whole).mounting()).isEqualTo(d.mounting());
+    assertThat(((Fact.Done) whole).title()).isEqualTo("Round the blank");
+    newer.stop();
   }
 
   @Test

@@ -106,9 +106,17 @@ public class PieceStore {
     return piece(row);
   }
 
-  /** A piece as one version of its design had it. */
+  /**
+   * A piece as one version of its design had it.
+   *
+   * @throws NotThere when there is none
+   */
   public Piece at(long id, int version) {
-    return piece(read(PIECE_DESIGN.VERSION.eq(version)).where(PIECE.ID.eq(id)).fetchOne());
+    Record row = read(PIECE_DESIGN.VERSION.eq(version)).where(PIECE.ID.eq(id)).fetchOne();
+    if (row == null) {
+      throw new NotThere("Piece number " + id + " has no version " + version + ".");
+    }
+    return piece(row);
   }
 
   /** Pieces, each with one version of its design. */
