@@ -36,6 +36,14 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
     return new BoringPlan(bore, List.copyOf(passes), List.copyOf(verdicts));
   }
 
+  /**
+   * How far its deepest point goes below the full diameter of its last step, mm; 0 where not every
+   * step can be bored.
+   */
+  public double tip() {
+    return passes.size() < bore.steps().size() ? 0 : passes.get(passes.size() - 1).bit().tip();
+  }
+
   /** The passes for which a bit is set: one that goes on deeper with the same bit is one. */
   public List<Pass> set() {
     List<Pass> out = new ArrayList<>();

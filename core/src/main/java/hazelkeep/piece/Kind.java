@@ -110,6 +110,9 @@ public interface Kind<D extends Design> {
   /** Where dimensions lie: those that hang on the drawing, and those measured at the bench. */
   List<Measure> measures(D design, Aim aim);
 
+  /** Sizes that have a place, read again on the section that was drawn, mm. */
+  Map<DimKey, Double> onSection(D design, Aim aim);
+
   /** The points of the outline that can be dragged. */
   List<Handle> handles(D design, Aim aim, Shop shop);
 

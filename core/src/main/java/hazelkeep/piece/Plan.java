@@ -186,6 +186,9 @@ public record Plan<D extends Design>(
     if (remedy instanceof Remedy.SetDim set) {
       return kind().size(from, set.key(), Optional.of(new Size(set.to(), Hedge.EXACT)));
     }
+    if (remedy instanceof Remedy.LetGo go) {
+      return kind().size(from, go.key(), Optional.empty());
+    }
     if (remedy instanceof Remedy.Choose choose) {
       return kind().choose(from, choose.choice(), choose.option());
     }

@@ -6,6 +6,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,7 +33,13 @@ public record Sketch<D extends Design>(
       Kind<D> kind, D design, Shop shop, Map<DimKey, Double> readings) {
     Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, readings);
     Aim aim = kind.aim(design, dims, shop);
-    return new Sketch<>(kind, design, shop, aim, kind.judge(design, aim, shop));
+    List<Finding> findings = new ArrayList<>();
+    if (readings.isEmpty()) {
+      // Once something is measured the section is the wood's own: the judges read it.
+      findings.addAll(new Contradictions<>(kind, design, shop).in(aim));
+    }
+    findings.addAll(kind.judge(design, aim, shop));
+    return new Sketch<>(kind, design, shop, aim, List.copyOf(findings));
   }
 
   /** This sketch with other findings. */

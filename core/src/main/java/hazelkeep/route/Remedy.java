@@ -10,6 +10,14 @@ public sealed interface Remedy {
   /** Sets a dimension. */
   record SetDim(DimKey key, Length to) implements Remedy {}
 
+  /**
+   * Leaves a stated size to the rules again.
+   *
+   * @param key the size
+   * @param then what it becomes
+   */
+  record LetGo(DimKey key, Length then) implements Remedy {}
+
   /** Several changes that only help together. */
   record Together(List<Remedy> all) implements Remedy {}
 

@@ -217,7 +217,8 @@ class ShapesByInequalitiesTest {
       double side = head - dome;
       boolean stub = up > -tenon && up <= 0 && r < spigot;
       boolean below = up > 0 && up <= side && r < line(up, 0, join, side, top);
-      double u = (up - side) / dome;
+      // The dome's own top lies in the hole: its edge is as high as the head.
+      double u = (up - side) / dome * Math.sqrt(1 - hole * hole / (top * top));
       boolean cap = up > side && u < 1 && r < top * Math.sqrt(Math.max(0, 1 - u * u));
       // A mill's spur goes where the shaft's hole will be.
       boolean seat =

@@ -2,6 +2,7 @@ package hazelkeep.piece.box;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
@@ -88,11 +89,10 @@ final class BoxHandles {
       return d.withPoints(points);
     }
     return switch (handle) {
-      case "foot" ->
-          LiddedBoxKind.sized(d, new DimKey("outside.foot"), Optional.of(Size.mm(across)));
+      case "foot" -> LiddedBoxKind.sized(opened(d, aim), FOOT, Optional.of(Size.mm(across)));
       case "belly" ->
           LiddedBoxKind.sized(d, new DimKey("outside.diameter"), Optional.of(Size.mm(across)));
-      case "top" -> LiddedBoxKind.sized(d, new DimKey("outside.top"), Optional.of(Size.mm(across)));
+      case "top" -> LiddedBoxKind.sized(opened(d, aim), TOP, Optional.of(Size.mm(across)));
       case "cap" ->
           LiddedBoxKind.sized(
               d,
@@ -108,6 +108,17 @@ final class BoxHandles {
               d, new DimKey("lid.depth"), Optional.of(Size.mm(tenth(z - s.lidFace()))));
       default -> throw new IllegalArgumentException("There is no point called “" + handle + "”");
     };
+  }
+
+  /** A cylinder of which one end is dragged tapers; the other end stays as it is. */
+  private static LiddedBox opened(LiddedBox d, Aim aim) {
+    if (d.form() != Form.STRAIGHT) {
+      return d;
+    }
+    LiddedBox out = Restated.with(d, "form", Form.TAPER);
+    Optional<Size> is = Optional.of(Size.mm(tenth(aim.mm("outside.diameter"))));
+    out = LiddedBoxKind.sized(LiddedBoxKind.sized(out, FOOT, is), TOP, is);
+    return LiddedBoxKind.sized(out, WIDEST, Optional.empty());
   }
 
   static double tenth(double mm) {

@@ -71,7 +71,9 @@ final class BoxMeasures {
             : along("joint.length", "spigot", LENGTH, LID, s.lidFace(), s.rim));
     m.add(along("lid.height", "lid", LENGTH, LID, s.rim, s.top));
     m.add(across(aim, "outside.diameter", "⌀", OUTSIDE, BODY, s.foot + aim.mm("body.height") / 2));
-    m.add(across(aim, "outside.foot", "⌀ foot", OUTSIDE, BODY, s.foot));
+    if (d.form() != LiddedBox.Form.STRAIGHT) {
+      m.add(across(aim, "outside.foot", "⌀ foot", OUTSIDE, BODY, s.foot));
+    }
     m.add(across(aim, "spigot.diameter", "⌀ spigot", OUTSIDE, onSpigot, spigot));
     m.add(
         across(

@@ -13,9 +13,11 @@ import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Jam;
+import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
+import hazelkeep.piece.Widest;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.piece.box.LiddedBox.Gives;
 import hazelkeep.piece.box.LiddedBox.School;
@@ -26,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** How every dimension of a lidded box follows when nobody stated or measured it. */
 final class BoxRules {
@@ -39,7 +42,7 @@ final class BoxRules {
 
   private static List<Rule<LiddedBox>> all() {
     List<Rule<LiddedBox>> r = new ArrayList<>();
-    add(r, "outside.diameter", "Outside diameter", 15, 400, BoxRules::diameter);
+    add(r, "outside.diameter", "Outside diameter", 15, 400, BoxRules::widest);
     add(r, "outside.height", "Height", 20, 600, BoxRules::height);
     add(
         r,
@@ -88,19 +91,10 @@ final class BoxRules {
         "Diameter under the top",
         10,
         400,
-        d -> {
-          List<LiddedBox.OutlinePoint> p = d.design().points();
-          double share =
-              switch (d.design().form()) {
-                case STRAIGHT -> 1;
-                case TAPER -> 0.86;
-                case BARREL -> 0.9;
-                case OGEE -> 0.9;
-                case FREE ->
-                    p.isEmpty() ? 1 : 2 * p.get(p.size() - 1).radius() / d.mm("outside.diameter");
-              };
-          return practice(share * d.mm("outside.diameter"), "share of the diameter by its form");
-        });
+        d ->
+            d.design().form() == LiddedBox.Form.TAPER
+                ? Widest.opens(d, "outside.foot").orElseGet(() -> top(d))
+                : top(d));
     add(
         r,
         "lid.dome",
@@ -124,6 +118,20 @@ final class BoxRules {
     return List.copyOf(r);
   }
 
+  private static Rule.Value top(Dims<LiddedBox> d) {
+    List<LiddedBox.OutlinePoint> p = d.design().points();
+    double share =
+        switch (d.design().form()) {
+          case STRAIGHT -> 1;
+          case TAPER -> 0.86;
+          case BARREL -> 0.9;
+          case OGEE -> 0.9;
+          case FREE ->
+              p.isEmpty() ? 1 : 2 * p.get(p.size() - 1).radius() / d.mm("outside.diameter");
+        };
+    return practice(share * d.mm("outside.diameter"), "share of the diameter by its form");
+  }
+
   private static void joint(List<Rule<LiddedBox>> r) {
     add(
         r,
@@ -142,9 +150,11 @@ final class BoxRules {
         1,
         60,
         d ->
-            practice(
-                clamp(0.09 * d.mm("outside.diameter"), 3.2, 9.5),
-                "leaves the rim stout enough not to split"));
+            jointStated(d)
+                ? derived((join(d) - d.mm("joint.diameter")) / 2, "what the joint leaves")
+                : practice(
+                    clamp(0.09 * d.mm("outside.diameter"), 3.2, 9.5),
+                    "leaves the rim stout enough not to split"));
     add(
         r,
         "joint.diameter",
@@ -152,18 +162,21 @@ final class BoxRules {
         6,
         380,
         d ->
-            derived(
-                join(d) - 2 * d.mm("joint.shoulder"), "diameter at the join less two shoulders"));
+            d.stated("spigot.diameter")
+                .map(s -> derived(s.mm(), "the spigot's own diameter"))
+                .or(() -> pair(d).spigot())
+                .orElseGet(
+                    () ->
+                        derived(
+                            join(d) - 2 * d.mm("joint.shoulder"),
+                            "diameter at the join less two shoulders")));
     add(
         r,
         "joint.clearance",
         "Clearance in use",
         -0.1,
         2,
-        d ->
-            practice(
-                d.design().fit().centre(d.mm("joint.diameter")),
-                "middle of the " + d.design().fit().word() + " class"));
+        d -> pair(d).clearance(d.design().fit(), "joint.diameter"));
     r.add(r.remove(r.size() - 1).difference("recess.diameter", "spigot.diameter"));
     add(
         r,
@@ -463,6 +476,15 @@ final class BoxRules {
         d -> Tenons.tenonEnd(d, "stick.tenon-top"));
   }
 
+  private static Rule.Value widest(Dims<LiddedBox> d) {
+    Rule.Value own = diameter(d);
+    return switch (d.design().form()) {
+      case STRAIGHT, FREE -> own;
+      case TAPER -> Widest.taper(d, own, "outside.foot", "outside.top");
+      case BARREL, OGEE -> Widest.of(d, own, "outside.foot", "outside.top");
+    };
+  }
+
   private static Rule.Value diameter(Dims<LiddedBox> d) {
     if (d.design().form() == LiddedBox.Form.FREE) {
       return derived(2 * BoxHandles.widest(d.design().points()), "the outline's widest point");
@@ -586,6 +608,16 @@ final class BoxRules {
   /** The outside diameter at the join by the true curve. */
   private static double join(Dims<LiddedBox> d) {
     return 2 * BoxShape.outline(d.design(), d::mm).radius(d.mm("body.height"));
+  }
+
+  private static Pair<LiddedBox> pair(Dims<LiddedBox> d) {
+    return new Pair<>(d, "recess.diameter", "spigot.diameter");
+  }
+
+  /** Whether the turner stated how wide the joint is, by whatever size. */
+  private static boolean jointStated(Dims<LiddedBox> d) {
+    return Stream.of("joint.diameter", "spigot.diameter", "recess.diameter")
+        .anyMatch(k -> d.stated(k).isPresent());
   }
 
   /** The least outside diameter over the joint: what the ring has to bear the jam with. */

@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tenons;
 import hazelkeep.piece.box.LiddedBox.Floor;
 import hazelkeep.piece.box.LiddedBox.OutlinePoint;
@@ -91,9 +92,10 @@ final class BoxShape {
   static Profile outline(LiddedBox d, ToDoubleFunction<String> mm) {
     double height = mm.applyAsDouble("body.height") + mm.applyAsDouble("lid.height");
     double lid = mm.applyAsDouble("lid.height");
-    double rFoot = mm.applyAsDouble("outside.foot") / 2;
-    double rTop = mm.applyAsDouble("outside.top") / 2;
     double r = mm.applyAsDouble("outside.diameter") / 2;
+    boolean straight = d.form() == LiddedBox.Form.STRAIGHT;
+    double rFoot = straight ? r : mm.applyAsDouble("outside.foot") / 2;
+    double rTop = straight ? r : mm.applyAsDouble("outside.top") / 2;
     boolean dome = d.top() == Top.DOME;
     double cap = dome ? mm.applyAsDouble("lid.dome") : mm.applyAsDouble("lid.roundover");
     double most = dome ? lid : Math.min(lid, rTop);
@@ -181,59 +183,24 @@ final class BoxShape {
   }
 
   private void sane() {
-    double joint = mm("joint.diameter");
     double atJoin = 2 * outline(design, this::mm).radius(mm("body.height"));
-    if (mm("spigot.diameter") >= atJoin || mm("recess.diameter") >= atJoin) {
-      String key = over ? "recess.diameter" : "spigot.diameter";
-      if (design.sizes().containsKey(new DimKey("joint.diameter"))) {
-        key = "joint.diameter";
-      }
-      throw new BadDesign(
-          new DimKey(key),
-          "The joint must be smaller than the piece at the join, which is "
-              + Dims.both(atJoin)
-              + " across; "
-              + Dims.both(joint)
-              + " leaves no shoulder.");
-    }
-    if (mm("inside.diameter") >= (over ? mm("spigot.diameter") : mm("recess.diameter"))) {
-      throw new BadDesign(
-          new DimKey("inside.diameter"),
-          "The inside must be smaller than the joint, which is " + Dims.both(joint) + " across.");
-    }
-    double lidMate = over ? mm("recess.diameter") : mm("spigot.diameter");
-    if (mm("lid.inside") >= lidMate) {
-      throw new BadDesign(
-          new DimKey("lid.inside"),
-          "The inside of the lid must be smaller than its joint, "
-              + Dims.both(lidMate)
-              + " across.");
-    }
-    if (mm("inside.depth") >= mouth()) {
-      throw new BadDesign(
-          new DimKey("inside.depth"),
-          "The hollow must end inside the blank: less than " + Dims.both(mouth()) + ".");
-    }
-    if (over && mm("recess.depth") > mm("lid.depth") + 1e-9) {
-      throw new BadDesign(
-          new DimKey("lid.depth"),
-          "The lid is hollowed at least as deep as its recess, "
-              + Dims.both(mm("recess.depth"))
-              + ".");
-    }
-    if (!over && mm("recess.depth") >= mm("inside.depth")) {
-      throw new BadDesign(
-          new DimKey("inside.depth"),
-          "The body is hollowed deeper than its recess, " + Dims.both(mm("recess.depth")) + ".");
-    }
-    if (mm("lid.depth") >= lidRoom()) {
-      throw new BadDesign(
-          new DimKey("lid.depth"),
-          "The hollow of the lid must end below its top: less than " + Dims.both(lidRoom()) + ".");
-    }
-    if (mm("foot.hollow") >= mm("body.height")) {
-      throw new BadDesign(
-          new DimKey("foot.hollow"), "The foot's hollow must be smaller than the body is high.");
+    Sane sane = new Sane(dims);
+    sane.size(over ? "recess.diameter" : "spigot.diameter")
+        .below(
+            atJoin,
+            "the piece at the join",
+            "joint.diameter",
+            "joint.shoulder",
+            "outside.diameter");
+    sane.below("inside.diameter", over ? "spigot.diameter" : "recess.diameter")
+        .below("lid.inside", over ? "recess.diameter" : "spigot.diameter")
+        .below("foot.hollow", "body.height");
+    sane.size("inside.depth").below(mouth(), "the foot's end of the blank", "body.height");
+    sane.size("lid.depth").below(lidRoom(), "the top of the lid", "lid.height", "joint.length");
+    if (over) {
+      sane.size("recess.depth").below(mm("lid.depth") + 2e-9, "the depth in the lid", "lid.depth");
+    } else {
+      sane.below("recess.depth", "inside.depth");
     }
   }
 

@@ -180,6 +180,11 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
   }
 
   @Override
+  public Map<DimKey, Double> onSection(LiddedBox d, Aim aim) {
+    return BoxOnSection.read(d, aim);
+  }
+
+  @Override
   public List<Measure> measures(LiddedBox d, Aim aim) {
     return BoxMeasures.measures(d, aim);
   }

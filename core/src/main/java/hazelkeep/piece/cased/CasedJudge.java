@@ -1,6 +1,5 @@
 package hazelkeep.piece.cased;
 
-import hazelkeep.bore.BoringPlan;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.SideHoles;
@@ -87,17 +86,13 @@ final class CasedJudge {
         "A shallower bore or a flatter foot.");
     told.thin(
         "lid-thin",
-        aim.mm("lid.height") - aim.mm("lid.depth") - tip(shape.lidBore()),
+        aim.mm("lid.height") - aim.mm("lid.depth") - shape.lidBore().tip(),
         CasedLimits.END,
         "The lid's end is thin over the bit's point",
         "It is textured or rounded later and needs wood for it.",
         LID,
         new Point(shape.top, 0),
         "A shallower bore in the lid, or a higher lid.");
-  }
-
-  private static double tip(BoringPlan plan) {
-    return plan.passes().stream().mapToDouble(p -> p.bit().tip()).max().orElse(0);
   }
 
   /** The room inside, closed, for what is wished to go in, mm. */

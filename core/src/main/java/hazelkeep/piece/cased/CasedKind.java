@@ -310,6 +310,11 @@ public final class CasedKind extends NamedKind<Cased> {
   }
 
   @Override
+  public Map<DimKey, Double> onSection(Cased d, Aim aim) {
+    return CasedOnSection.read(aim);
+  }
+
+  @Override
   public List<Measure> measures(Cased d, Aim aim) {
     double foot = aim.part(BODY).closed().zero();
     double join = foot + aim.mm("body.height");

@@ -12,6 +12,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Jam;
+import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Tenons;
@@ -112,6 +113,10 @@ final class CasedRules {
 
   private static final double LID_SHARE = 0.25;
 
+  private static Pair<Cased> pair(Dims<Cased> d, String recess) {
+    return new Pair<>(d, recess, "spigot.diameter");
+  }
+
   /** The pair of bits for what goes in; deep enough for both, in case the halves share it anew. */
   private static Optional<StepPair> pair(Dims<Cased> d) {
     double holds =
@@ -141,6 +146,10 @@ final class CasedRules {
 
   /** The next bit that leaves a spigot on what the smaller one bores. */
   private static Rule.Value large(Dims<Cased> d) {
+    Optional<Rule.Value> follows = pair(d, "recess.diameter").recess();
+    if (follows.isPresent()) {
+      return follows.get();
+    }
     double least = d.planned("bore.diameter") + 2 * spigot(d);
     return d.shop().bits().stream()
         .filter(b -> b.form() != Bit.Form.DEPTH)
@@ -187,12 +196,9 @@ final class CasedRules {
         .orElse(0);
   }
 
-  /** The point of the bit that would bore a diameter, mm. */
-  static double tip(Shop shop, double diameter) {
-    return BoringPlan.of(Bore.plain("bore", diameter, 10), shop).passes().stream()
-        .mapToDouble(p -> p.bit().tip())
-        .findFirst()
-        .orElse(0);
+  /** The point of the bit that bores the body or the lid, mm. */
+  private static double tip(Dims<Cased> d, String diameter, String depth) {
+    return BoringPlan.of(Bore.plain("bore", d.planned(diameter), d.planned(depth)), d.shop()).tip();
   }
 
   private static void joint(List<Rule<Cased>> r) {
@@ -209,10 +215,7 @@ final class CasedRules {
         "Clearance in use",
         -0.1,
         2,
-        d ->
-            practice(
-                d.design().fit().centre(d.mm("recess.diameter")),
-                "middle of the " + d.design().fit().word() + " class"));
+        d -> pair(d, "recess.diameter").clearance(d.design().fit(), "recess.diameter"));
     r.add(r.remove(r.size() - 1).difference("recess.diameter", "spigot.diameter"));
     add(
         r,
@@ -333,9 +336,7 @@ final class CasedRules {
         d ->
             d.fixed("lid.height") || d.measured("lid.depth")
                 ? derived(
-                    d.mm("lid.height")
-                        - d.mm("lid.depth")
-                        - tip(d.shop(), d.planned("recess.diameter")),
+                    d.mm("lid.height") - d.mm("lid.depth") - tip(d, "recess.diameter", "lid.depth"),
                     "what the bore leaves of the lid")
                 : end(d));
     add(
@@ -347,7 +348,7 @@ final class CasedRules {
         d ->
             derived(
                 d.planned("lid.depth")
-                    + tip(d.shop(), d.planned("recess.diameter"))
+                    + tip(d, "recess.diameter", "lid.depth")
                     + d.stated("lid.end").map(Size::mm).orElse(end(d).mm()),
                 "bore, its point and the end"));
     add(
@@ -377,14 +378,12 @@ final class CasedRules {
 
   /** What the body's bore takes of its height, its point included, mm. */
   private static double above(Dims<Cased> d) {
-    return d.mm("bore.depth") + tip(d.shop(), d.planned("bore.diameter")) - d.mm("joint.length");
+    return d.mm("bore.depth") + tip(d, "bore.diameter", "bore.depth") - d.mm("joint.length");
   }
 
   /** The same before anything was measured: heights do not follow a reading. */
   private static double plannedAbove(Dims<Cased> d) {
-    return d.planned("bore.depth")
-        + tip(d.shop(), d.planned("bore.diameter"))
-        - d.mm("joint.length");
+    return d.planned("bore.depth") + tip(d, "bore.diameter", "bore.depth") - d.mm("joint.length");
   }
 
   /** Wall that a slim case is planned with, mm. */

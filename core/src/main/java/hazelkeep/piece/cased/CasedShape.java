@@ -6,10 +6,9 @@ import hazelkeep.bore.Pass;
 import hazelkeep.bore.Sweep;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
-import hazelkeep.piece.Dims;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
@@ -116,47 +115,19 @@ final class CasedShape {
   }
 
   private void sane() {
-    below("bore.diameter", "spigot.diameter", "The body's bore", "the spigot");
-    below("spigot.diameter", "outside.diameter", "The spigot", "the body at the join");
-    below("recess.diameter", "outside.eaves", "The lid's bore", "the lid's rim");
-    if (mm("joint.length") >= mm("lid.depth")) {
-      throw new BadDesign(
-          new DimKey("lid.depth"),
-          "The lid is bored deeper than the spigot is long, "
-              + Dims.both(mm("joint.length"))
-              + ".");
-    }
-    if (mm("lid.dome") >= mm("lid.height")) {
-      throw new BadDesign(
-          new DimKey("lid.dome"),
-          "The rounding is lower than the lid, " + Dims.both(mm("lid.height")) + ".");
-    }
-    if (mm("lid.depth") + tip(lidBore()) >= mm("lid.height")) {
-      throw new BadDesign(
-          new DimKey("lid.depth"),
-          "The bit's point ends inside the lid: it is bored shallower than "
-              + Dims.both(mm("lid.height") - tip(lidBore()))
-              + ".");
-    }
-    if (mm("bore.depth") + tip(bodyBore()) >= mm("body.height") + mm("joint.length")) {
-      throw new BadDesign(
-          new DimKey("bore.depth"),
-          "The bit's point ends inside the body: it is bored shallower than "
-              + Dims.both(mm("body.height") + mm("joint.length") - tip(bodyBore()))
-              + ".");
-    }
-  }
-
-  private void below(String in, String out, String what, String where) {
-    if (mm(in) >= mm(out)) {
-      throw new BadDesign(
-          new DimKey(in),
-          what + " stays narrower than " + where + ", which is " + Dims.both(mm(out)) + " across.");
-    }
-  }
-
-  private static double tip(BoringPlan plan) {
-    return plan.passes().stream().mapToDouble(p -> p.bit().tip()).max().orElse(0);
+    Sane sane = new Sane(dims);
+    sane.below("bore.diameter", "spigot.diameter")
+        .below("spigot.diameter", "outside.diameter")
+        .below("recess.diameter", "outside.eaves")
+        .below("joint.length", "lid.depth")
+        .below("lid.dome", "lid.height");
+    sane.size("lid.depth")
+        .with("its point", lidBore().tip())
+        .below(mm("lid.height"), "the lid's height", "lid.height");
+    double high = mm("body.height") + mm("joint.length");
+    sane.size("bore.depth")
+        .with("its point", bodyBore().tip())
+        .below(high, "the body's height with its spigot", "body.height", "joint.length");
   }
 
   private Polyline bodySide() {

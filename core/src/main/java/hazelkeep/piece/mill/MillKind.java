@@ -312,6 +312,11 @@ public final class MillKind extends NamedKind<Mill> {
     Mill fresh = SHAKER.fresh();
     Map<DimKey, Size> shared = new TreeMap<>();
     OUTSIDE.forEach(k -> shared.put(new DimKey(k), Size.mm(aim.mm(k))));
+    // Its dome has no hole: what the shaft's hole takes off the mill's stands on the shaker.
+    double more = MillShape.cap(aim::mm) - aim.mm("head.dome");
+    for (String k : List.of("head.dome", "head.height", "outside.height")) {
+      shared.computeIfPresent(new DimKey(k), (key, s) -> Size.mm(s.mm() + more));
+    }
     Mill twin =
         new Mill(
             fresh.role(),
@@ -361,6 +366,11 @@ public final class MillKind extends NamedKind<Mill> {
   }
 
   @Override
+  public Map<DimKey, Double> onSection(Mill d, Aim aim) {
+    return MillOnSection.read(d, aim);
+  }
+
+  @Override
   public List<Measure> measures(Mill d, Aim aim) {
     double foot = foot(aim);
     double mouth = foot + aim.mm("body.height");
@@ -378,7 +388,7 @@ public final class MillKind extends NamedKind<Mill> {
       m.outside("outside.waist", "⌀ waist", foot + MillShape.WAIST * aim.mm("body.height"), BODY);
     }
     return m.outside("outside.join", "⌀", mouth, BODY)
-        .outside("outside.top", "⌀ head", (rim + top) / 2, HEAD)
+        .outside("outside.top", "⌀ head", top - aim.mm("head.dome"), HEAD)
         .inside("bore.diameter", "⌀ bore", mouth - 0.3 * aim.mm("body.height"), BODY)
         .inside("ring.diameter", "⌀ seat", foot + 0.7 * aim.mm("ring.depth"), BODY)
         .deep("bore.foot", "from foot", foot, foot + aim.mm("bore.foot"), r, BODY)

@@ -8,6 +8,7 @@ import hazelkeep.bore.BothEnds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
 import hazelkeep.shop.Bit;
@@ -68,7 +69,10 @@ final class MillRules {
         "Main bore",
         8,
         120,
-        d -> practice(25, "room for the corns, and a bit that most walls have"));
+        d ->
+            pair(d)
+                .recess()
+                .orElse(practice(25, "room for the corns, and a bit that most walls have")));
     add(
         r,
         "drive.diameter",
@@ -118,6 +122,10 @@ final class MillRules {
             d.design().grinds()
                 ? derived(0, "a mill has none")
                 : practice(10, "well inside the hollow of the head"));
+  }
+
+  private static Pair<Mill> pair(Dims<Mill> d) {
+    return new Pair<>(d, "bore.diameter", "spigot.diameter");
   }
 
   /** What a shaker's cap is planned with, mm. */
@@ -205,10 +213,7 @@ final class MillRules {
         "Clearance of the head",
         -0.1,
         2,
-        d ->
-            practice(
-                d.design().fit().centre(d.mm("bore.diameter")),
-                "middle of the " + d.design().fit().word() + " class"));
+        d -> pair(d).clearance(d.design().fit(), "bore.diameter"));
     r.add(r.remove(r.size() - 1).difference("bore.diameter", "spigot.diameter"));
     add(
         r,

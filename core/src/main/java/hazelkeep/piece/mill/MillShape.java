@@ -11,6 +11,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
@@ -32,6 +33,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 
 /**
  * The target shapes of a mill in its blank: the body's foot towards the headstock, then the head.
@@ -179,47 +181,23 @@ final class MillShape {
   }
 
   private void sane() {
-    below("ring.diameter", "outside.diameter", "The seat at the foot", "the foot");
-    below("plate.diameter", "outside.diameter", "The plate at the foot", "the foot");
-    below("bore.diameter", "outside.waist", "The main bore", "the waist");
-    below("bore.diameter", "outside.join", "The main bore", "the body at the head");
-    below("drive.diameter", "spigot.diameter", "The seat in the head", "the head's tenon");
-    below("shaft.hole", "outside.top", "The hole for the shaft", "the head's top");
-    if (mm("ring.depth") + mm("joint.length") >= mm("body.height")) {
-      throw new BadDesign(
-          new DimKey("body.height"),
-          "Seat and head's tenon need more body than this: over "
-              + Dims.both(mm("ring.depth") + mm("joint.length"))
-              + ".");
-    }
-    if (mm("drive.depth") >= mm("joint.length") + mm("head.height")) {
-      throw new BadDesign(
-          new DimKey("drive.depth"),
-          "What is let into the head ends inside it: less than "
-              + Dims.both(mm("joint.length") + mm("head.height"))
-              + ".");
-    }
-    if (mm("head.dome") > mm("head.height")) {
-      throw new BadDesign(
-          new DimKey("head.dome"),
-          "The dome is no higher than the head, " + Dims.both(mm("head.height")) + ".");
-    }
-    double past = mm("bore.foot");
-    if (past >= mm("body.height") + mm("stick.face-mouth")) {
-      throw new BadDesign(
-          new DimKey("bore.foot"),
-          "The bore from the foot ends inside the body: less than "
-              + Dims.both(mm("body.height"))
-              + ".");
-    }
-  }
-
-  private void below(String in, String out, String what, String where) {
-    if (mm(in) >= mm(out)) {
-      throw new BadDesign(
-          new DimKey(in),
-          what + " stays narrower than " + where + ", which is " + Dims.both(mm(out)) + " across.");
-    }
+    Sane sane = new Sane(dims);
+    sane.below("ring.diameter", "outside.diameter")
+        .below("plate.diameter", "outside.diameter")
+        .below("bore.diameter", "outside.waist")
+        .below("bore.diameter", "outside.join")
+        .below("spigot.diameter", "outside.join")
+        .below("drive.diameter", "spigot.diameter")
+        .below("shaft.hole", "outside.top");
+    sane.size("ring.depth")
+        .with("the head's tenon", mm("joint.length"))
+        .below(mm("body.height"), "the body's height", "joint.length", "body.height");
+    double head = mm("joint.length") + mm("head.height");
+    sane.size("drive.depth")
+        .below(head, "the head's height with its tenon", "joint.length", "head.height");
+    sane.size("head.dome").below(mm("head.height") + 1e-9, "the head's height", "head.height");
+    sane.size("bore.foot")
+        .below(mm("body.height") + mm("stick.face-mouth"), "the body's height", "body.height");
   }
 
   private Polyline bodySide() {
@@ -253,12 +231,21 @@ final class MillShape {
 
   private static final double HAIR = 0.05;
 
+  /**
+   * How high the head's dome would be without a hole for the shaft. The hole takes the middle of
+   * the dome with it: its edge is the top that the shaft stands in.
+   */
+  static double cap(ToDoubleFunction<String> mm) {
+    double share = mm.applyAsDouble("shaft.hole") / mm.applyAsDouble("outside.top");
+    return mm.applyAsDouble("head.dome") / Math.sqrt(1 - share * share);
+  }
+
   private Polyline headTop() {
     double side = Math.max(HAIR, mm("head.height") - mm("head.dome"));
-    double cap = mm("head.height") - side;
     double r = mm("outside.top") / 2;
     double hole = mm("shaft.hole") / 2;
     double end = Math.toDegrees(Math.asin(Math.min(1, hole / r)));
+    double cap = (mm("head.height") - side) / Math.cos(Math.toRadians(end));
     return new Profile(List.of(new Curve.Arc(new Point(side, 0), cap, r, 90, end)))
         .flat()
         .moved(rim);

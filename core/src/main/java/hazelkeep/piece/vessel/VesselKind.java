@@ -4,6 +4,7 @@ import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Stations;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
@@ -137,7 +138,21 @@ public final class VesselKind extends NamedKind<BoredVessel> {
         handle.equals("bore.depth")
             ? size(design, HEIGHT, Optional.of(Size.mm(aim.mm(HEIGHT.path()))))
             : design;
-    return size(held, key, Optional.of(Size.mm(Rounding.to(mm, 1))));
+    BoredVessel open =
+        design.form() == Form.STRAIGHT && ENDS.contains(key) ? opened(held, aim) : held;
+    return size(open, key, Optional.of(Size.mm(Rounding.to(mm, 1))));
+  }
+
+  private static final List<DimKey> ENDS =
+      List.of(new DimKey("outside.foot"), new DimKey("outside.rim"));
+
+  /** A cylinder of which one end is dragged tapers; the other end stays as it is. */
+  private BoredVessel opened(BoredVessel d, Aim aim) {
+    BoredVessel out = Restated.with(d, "form", Form.TAPER);
+    for (DimKey end : ENDS) {
+      out = size(out, end, Optional.of(Size.mm(Rounding.to(aim.mm("outside.diameter"), 1))));
+    }
+    return size(out, new DimKey("outside.diameter"), Optional.empty());
   }
 
   @Override
@@ -262,6 +277,11 @@ public final class VesselKind extends NamedKind<BoredVessel> {
   }
 
   @Override
+  public Map<DimKey, Double> onSection(BoredVessel d, Aim aim) {
+    return VesselOnSection.read(d, aim);
+  }
+
+  @Override
   public List<Measure> measures(BoredVessel d, Aim aim) {
     double foot = aim.part(BODY).closed().zero();
     double h = aim.mm("outside.height");
@@ -270,8 +290,10 @@ public final class VesselKind extends NamedKind<BoredVessel> {
     Measure.Kind out = Measure.Kind.OUTSIDE;
     Measures m = new Measures(aim);
     m.length("outside.height", "height", foot, rim, BODY)
-        .outside("outside.diameter", "⌀", foot + VesselShape.widest(d) * h, BODY)
-        .outside("outside.foot", "⌀ foot", foot, BODY);
+        .outside("outside.diameter", "⌀", foot + VesselShape.widest(d) * h, BODY);
+    if (d.form() != Form.STRAIGHT) {
+      m.outside("outside.foot", "⌀ foot", foot, BODY);
+    }
     if (d.necked()) {
       m.outside("outside.neck", "⌀ neck", foot + VesselLimits.NECK * h, BODY);
     }

@@ -6,7 +6,6 @@ import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
-import hazelkeep.bore.Pass;
 import hazelkeep.bore.Sweep;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -15,6 +14,7 @@ import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Tenons;
+import hazelkeep.piece.Widest;
 import hazelkeep.piece.vessel.BoredVessel.Content;
 import hazelkeep.piece.vessel.BoredVessel.Form;
 import hazelkeep.shop.Shop;
@@ -97,7 +97,7 @@ final class VesselRules {
     double bore = d.planned("bore.diameter");
     double wish =
         d.stated("outside.height")
-            .map(h -> h.mm() - VesselLimits.FLOOR - 2 - tip(d.shop(), bore))
+            .map(h -> h.mm() - floorUnder(d) - tip(d.shop(), bore, SHORT))
             .orElse(110.0);
     double reach = reach(d.shop(), bore, Math.max(5, wish));
     if (reach < wish) {
@@ -107,6 +107,13 @@ final class VesselRules {
         ? derived(Math.max(5, wish), "height less a floor below the point")
         : practice(wish, d.design().necked() ? "stems stand in it" : "a pen stands proud of it");
   }
+
+  private static double floorUnder(Dims<BoredVessel> d) {
+    return d.stated("body.floor").map(Size::mm).orElse(VesselLimits.FLOOR + 2);
+  }
+
+  /** Any bit reaches so deep, mm: for the point of a bit before its depth is known. */
+  private static final double SHORT = 10;
 
   /** How deep a bore of a diameter can be made, up to a wish, mm. */
   private static double reach(Shop shop, double diameter, double wish) {
@@ -125,13 +132,9 @@ final class VesselRules {
         .orElse(0);
   }
 
-  /** The point of the bit that would bore a diameter. */
-  static double tip(Shop shop, double diameter) {
-    return BoringPlan.of(Bore.plain("bore", diameter, 10), shop).passes().stream()
-        .map(Pass::bit)
-        .mapToDouble(b -> b.tip())
-        .findFirst()
-        .orElse(0);
+  /** The point of the bit that would bore a diameter so deep, mm. */
+  static double tip(Shop shop, double diameter, double depth) {
+    return BoringPlan.of(Bore.plain("bore", diameter, depth), shop).tip();
   }
 
   private static void outside(List<Rule<BoredVessel>> r) {
@@ -155,7 +158,7 @@ final class VesselRules {
             derived(
                 plannedPoint(d) + d.stated("body.floor").map(Size::mm).orElse(floor(d).mm()),
                 "bore, its point and the floor"));
-    add(r, "outside.diameter", "Widest outside", 8, 300, d -> widest(d));
+    add(r, "outside.diameter", "Widest outside", 8, 300, VesselRules::across);
     add(
         r,
         "outside.foot",
@@ -191,18 +194,12 @@ final class VesselRules {
         d ->
             switch (d.design().form()) {
               case STRAIGHT -> derived(d.mm("outside.diameter"), "straight sides");
+              case TAPER -> Widest.opens(d, "outside.foot").orElseGet(() -> rim(d));
               case NECKED ->
                   practice(
                       d.planned("bore.diameter") + 2 * d.mm("mouth.flare") + 3 * VesselLimits.WALL,
                       "the flare and a wall round it");
-              default ->
-                  practice(
-                      Math.max(
-                          0.75 * d.mm("outside.diameter"),
-                          d.planned("bore.diameter")
-                              + 2 * d.mm("mouth.flare")
-                              + 2 * VesselLimits.WALL),
-                      "drawn in a little");
+              default -> rim(d);
             });
     add(
         r,
@@ -232,6 +229,23 @@ final class VesselRules {
   }
 
   private static final double RECESS_ROOM = 2;
+
+  private static Rule.Value rim(Dims<BoredVessel> d) {
+    return practice(
+        Math.max(
+            0.75 * d.mm("outside.diameter"),
+            d.planned("bore.diameter") + 2 * d.mm("mouth.flare") + 2 * VesselLimits.WALL),
+        "drawn in a little");
+  }
+
+  private static Rule.Value across(Dims<BoredVessel> d) {
+    Rule.Value own = widest(d);
+    return switch (d.design().form()) {
+      case STRAIGHT -> own;
+      case TAPER -> Widest.taper(d, own, "outside.foot", "outside.rim");
+      case BELLIED, NECKED -> Widest.of(d, own, "outside.foot", "outside.rim");
+    };
+  }
 
   private static Rule.Value widest(Dims<BoredVessel> d) {
     double bore = d.planned("bore.diameter");
@@ -269,8 +283,20 @@ final class VesselRules {
   }
 
   private static double tipBelow(Dims<BoredVessel> d) {
-    double last = d.mm("bore.narrow") > 0 ? d.mm("bore.narrow") : d.planned("bore.diameter");
-    return d.design().rigged() ? 0 : tip(d.shop(), last);
+    if (d.design().rigged()) {
+      return 0;
+    }
+    List<Bore.Step> steps = new ArrayList<>();
+    steps.add(new Bore.Step(d.planned("bore.diameter"), d.planned("bore.depth")));
+    double narrow = d.planned("bore.narrow");
+    boolean stepped =
+        narrow > 0
+            && narrow < d.planned("bore.diameter")
+            && d.planned("bore.narrow-depth") > d.planned("bore.depth");
+    if (stepped) {
+      steps.add(new Bore.Step(narrow, d.planned("bore.narrow-depth")));
+    }
+    return BoringPlan.of(new Bore("bore", steps), d.shop()).tip();
   }
 
   private static final List<String> STRETCHES =

@@ -9,7 +9,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
-import hazelkeep.piece.Dims;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tenons;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
@@ -77,7 +77,9 @@ final class VesselShape {
     List<Bore.Step> steps = new ArrayList<>();
     // A hollow's depth is that of its floor: bit and point end above its corner.
     double tip =
-        design.rigged() ? Math.max(VesselRules.tip(shop, due("bore.diameter")), corner()) : 0;
+        design.rigged()
+            ? Math.max(VesselRules.tip(shop, due("bore.diameter"), due("bore.depth")), corner())
+            : 0;
     steps.add(new Bore.Step(due("bore.diameter"), size.applyAsDouble("bore.depth") - tip));
     if (mm("bore.narrow") > 0 && !design.rigged()) {
       steps.add(new Bore.Step(due("bore.narrow"), size.applyAsDouble("bore.narrow-depth")));
@@ -112,38 +114,25 @@ final class VesselShape {
   }
 
   private void sane() {
-    double least = Math.min(mm("outside.rim"), mm("outside.diameter"));
-    if (mm("bore.diameter") + 2 * mm("mouth.flare") >= least) {
-      throw new BadDesign(
-          new DimKey("bore.diameter"),
-          "The bore with its flare stays narrower than the piece at its mouth, "
-              + Dims.both(least)
-              + " across.");
+    Sane sane = new Sane(dims);
+    for (String out : List.of("outside.rim", "outside.diameter")) {
+      String name = out.equals("outside.rim") ? "the piece at its mouth" : "the piece";
+      sane.size("bore.diameter")
+          .with("its flare", 2 * mm("mouth.flare"))
+          .below(mm(out), name, out, "mouth.flare");
     }
-    if (design.necked() && mm("bore.diameter") >= mm("outside.neck")) {
-      throw new BadDesign(
-          new DimKey("outside.neck"),
-          "The neck stays wider than the bore, " + Dims.both(mm("bore.diameter")) + ".");
+    if (design.necked()) {
+      sane.below("bore.diameter", "outside.neck");
     }
-    if (point() >= mm("outside.height")) {
-      throw new BadDesign(
-          new DimKey("bore.depth"),
-          "The bit's point must end inside the piece: the bore stays shallower than "
-              + Dims.both(mm("outside.height") - (point() - bore().depth()))
-              + ".");
-    }
-    if (mm("foot.hollow") >= mm("outside.height")) {
-      throw new BadDesign(
-          new DimKey("foot.hollow"), "The foot's hollow must be smaller than the piece is high.");
-    }
+    sane.size("bore.depth")
+        .with("its point", point() - mm("bore.depth"))
+        .below(mm("outside.height"), "the piece's height", "outside.height");
+    sane.below("foot.hollow", "outside.height");
   }
 
   /** How deep the deepest point goes below the rim, mm. */
   double point() {
-    return design.rigged()
-        ? mm("bore.depth")
-        : bore().depth()
-            + boring().passes().stream().reduce((a, b) -> b).map(p -> p.bit().tip()).orElse(0.0);
+    return design.rigged() ? mm("bore.depth") : bore().depth() + boring().tip();
   }
 
   private Body blank() {
@@ -162,7 +151,8 @@ final class VesselShape {
     double rRim = mm.applyAsDouble("outside.rim") / 2;
     List<Curve> curves =
         switch (d.form()) {
-          case STRAIGHT, TAPER -> List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rRim)));
+          case STRAIGHT -> List.of(new Curve.Line(new Point(0, r), new Point(h, r)));
+          case TAPER -> List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rRim)));
           case BELLIED ->
               Profile.smooth(
                   List.of(new Point(0, rFoot), new Point(widest(d) * h, r), new Point(h, rRim)));

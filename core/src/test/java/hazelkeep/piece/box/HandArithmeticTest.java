@@ -247,7 +247,7 @@ class HandArithmeticTest {
         .hasMessageContaining("between 20.0 mm");
     assertThatThrownBy(() -> plan(LiddedBox.fresh().with("joint.diameter", 70)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("smaller than the piece at the join");
+        .hasMessageContaining("below the piece at the join, 60.0 mm");
     assertThatThrownBy(() -> plan(LiddedBox.fresh().with("lid.brim", 70)))
         .hasMessageContaining("no size called");
     assertThatThrownBy(

@@ -94,10 +94,11 @@ class RandomBoxesTest {
   private LiddedBox narrowFoot(LiddedBox b, double wider) {
     LiddedBox flat = kind.choose(kind.choose(b, "floor", "FLAT"), "form", "STRAIGHT");
     double inside = mm(flat, "inside.diameter");
-    return flat.with("joint.diameter", mm(flat, "joint.diameter"))
-        .with("inside.diameter", inside)
-        .with("inside.corner", 1)
-        .with("outside.foot", inside + wider);
+    LiddedBox fixed =
+        flat.with("joint.diameter", mm(flat, "joint.diameter"))
+            .with("inside.diameter", inside)
+            .with("inside.corner", 1);
+    return kind.choose(fixed, "form", "TAPER").with("outside.foot", inside + wider);
   }
 
   private static StepKey key(String path) {

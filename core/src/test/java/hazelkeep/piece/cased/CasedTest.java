@@ -163,13 +163,13 @@ class CasedTest {
   void what_can_not_be_drawn_says_what_could() {
     assertThatThrownBy(() -> plan(needle().with("bore.diameter", 18).with("recess.diameter", 18)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("narrower than the spigot");
+        .hasMessageContaining("below spigot diameter, 17.9 mm");
     assertThatThrownBy(() -> plan(needle().with("joint.length", 31).with("lid.depth", 30)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("deeper than the spigot");
+        .hasMessageContaining("below bore of the lid, to its full diameter, 30.0 mm");
     assertThatThrownBy(() -> plan(needle().with("body.height", 30)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("bored shallower");
+        .hasMessageContaining("with its point 63.0 mm");
     assertThatThrownBy(() -> Restated.with(needle(), "fit", FitClass.JAM))
         .hasMessageContaining("turning only");
     assertThatThrownBy(() -> new Cased.Content(Optional.of(Size.mm(0.2)), Optional.empty(), true))
@@ -187,7 +187,7 @@ class CasedTest {
                 new hazelkeep.piece.Blank(Optional.empty(), Optional.of(Size.mm(36)), false)));
     assertThatThrownBy(() -> plan(big))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("which is 32.0 mm");
+        .hasMessageContaining("below outside, at the join, 32.0 mm");
   }
 
   @Test

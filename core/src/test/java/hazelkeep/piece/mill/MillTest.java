@@ -171,16 +171,16 @@ class MillTest {
         .hasMessageContaining("each seat is narrower");
     assertThatThrownBy(() -> plan(mill().with("plate.diameter", 60).with("outside.diameter", 58)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("narrower than the foot");
+        .hasMessageContaining("below foot, across, 58.0 mm");
     assertThatThrownBy(() -> plan(mill().with("drive.diameter", 26)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("narrower than the head's tenon");
+        .hasMessageContaining("below tenon of the head, across, ");
     assertThatThrownBy(() -> plan(mill().with("shaft.hole", 19)))
         .isInstanceOf(BadDesign.class)
         .hasMessageContaining("wider than the shaft's hole");
     assertThatThrownBy(() -> plan(mill().with("bore.foot", 200)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("inside the body");
+        .hasMessageContaining("below the body's height, 123.6 mm");
     assertThatThrownBy(() -> Restated.with(mill(), "fit", FitClass.JAM))
         .hasMessageContaining("come off again");
   }

@@ -1,0 +1,128 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Origin;
+import java.util.ArrayDeque;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What sizes must hold of one another for a piece to be drawn at all. */
+public final class Sane {
+  private final Map<DimKey, Dim> dims;
+
+  /** Of a design's dimensions. */
+  public Sane(Map<DimKey, Dim> dims) {
+    this.dims = dims;
+  }
+
+  /**
+   * One size stays below another.
+   *
+   * @throws BadDesign when it does not
+   */
+  public Sane below(String in, String out) {
+    return size(in).below(mm(out), name(out), out);
+  }
+
+  /** A size that has to stay below something. */
+  public Sized size(String key) {
+    return new Sized(key, "", 0);
+  }
+
+  /** A size, and what comes on top of it. */
+  public final class Sized {
+    private final String key;
+    private final String with;
+    private final double more;
+
+    private Sized(String key, String with, double more) {
+      this.key = key;
+      this.with = with;
+      this.more = more;
+    }
+
+    /** The same with something on top of it: a bit's point, a flare. */
+    public Sized with(String what, double mm) {
+      return new Sized(key, what, mm);
+    }
+
+    /**
+     * It stays below a limit.
+     *
+     * @param limit mm
+     * @param what the limit's name in a sentence
+     * @param from the sizes that the limit follows from
+     * @throws BadDesign when it does not
+     */
+    public Sane below(double limit, String what, String... from) {
+      if (mm(key) + more >= limit) {
+        throw new BadDesign(
+            blamed(new DimKey(key), List.of(from)),
+            dims.get(new DimKey(key)).label()
+                + " is "
+                + Dims.both(mm(key))
+                + (more == 0 ? "" : ", with " + with + " " + Dims.both(mm(key) + more))
+                + "; it has to stay below "
+                + what
+                + ", "
+                + Dims.both(limit)
+                + ".");
+      }
+      return Sane.this;
+    }
+  }
+
+  /** The size to blame: of those that decide, one that was stated. */
+  private DimKey blamed(DimKey first, Collection<String> from) {
+    if (wished(first)) {
+      return first;
+    }
+    Optional<DimKey> stated = from.stream().map(DimKey::new).filter(this::wished).findFirst();
+    return stated.or(() -> roots(dims, concat(first, from)).stream().findFirst()).orElse(first);
+  }
+
+  private static Set<DimKey> concat(DimKey first, Collection<String> from) {
+    Set<DimKey> out = new HashSet<>(Arrays.asList(first));
+    from.forEach(k -> out.add(new DimKey(k)));
+    return out;
+  }
+
+  private boolean wished(DimKey key) {
+    return dims.containsKey(key) && dims.get(key).origin() == Origin.WISHED;
+  }
+
+  /** The stated sizes that some sizes follow from, nearest first. */
+  static Set<DimKey> roots(Map<DimKey, Dim> dims, Set<DimKey> of) {
+    Set<DimKey> out = new java.util.LinkedHashSet<>();
+    Set<DimKey> seen = new HashSet<>();
+    Deque<DimKey> open = new ArrayDeque<>(of);
+    while (!open.isEmpty()) {
+      DimKey key = open.poll();
+      Dim d = dims.get(key);
+      if (d == null || !seen.add(key)) {
+        continue;
+      }
+      if (d.origin() == Origin.WISHED) {
+        out.add(key);
+      }
+      open.addAll(d.from());
+    }
+    return out;
+  }
+
+  private String name(String key) {
+    return dims.get(new DimKey(key)).label().toLowerCase(Locale.ROOT);
+  }
+
+  private double mm(String key) {
+    return dims.get(new DimKey(key)).mm();
+  }
+}
