@@ -90,6 +90,10 @@ public record Plan<D extends Design>(
     for (Weakness w : standing.weak()) {
       w.told(aim, planes.get(w.as().part())).ifPresent(findings::add);
     }
+    if (standing.readings().isEmpty()) {
+      findings.addAll(new Unused<>(kind, design, shop).sizes(aim));
+    }
+    findings.addAll(Unused.edits(edits, route, aim));
     findings.sort(Comparator.comparing(Finding::grade));
     return new Plan<>(sketch.with(findings), List.copyOf(edits), route, played);
   }

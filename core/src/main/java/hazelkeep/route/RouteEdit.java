@@ -9,19 +9,39 @@ public sealed interface RouteEdit {
   /** Whether it changes where, or how, a step is done. */
   boolean touches(StepKey step);
 
+  /** The step that it is about; of a setup, any step in it. */
+  StepKey about();
+
   /** Does a step right after another, in that other's setup. */
   record MoveAfter(StepKey what, StepKey after) implements RouteEdit {
     @Override
     public boolean touches(StepKey step) {
       return what.equals(step);
     }
+
+    @Override
+    public StepKey about() {
+      return what;
+    }
   }
 
   /** Does a step first of all in a setup. */
   record MoveInto(StepKey what, String setup) implements RouteEdit {
+    /**
+     * @throws IllegalArgumentException when no setup can have that name
+     */
+    public MoveInto {
+      StepKey.any(setup);
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return what.equals(step);
+    }
+
+    @Override
+    public StepKey about() {
+      return what;
     }
   }
 
@@ -30,6 +50,11 @@ public sealed interface RouteEdit {
     @Override
     public boolean touches(StepKey step) {
       return what.equals(step);
+    }
+
+    @Override
+    public StepKey about() {
+      return what;
     }
   }
 
@@ -49,6 +74,11 @@ public sealed interface RouteEdit {
     public boolean touches(StepKey step) {
       return key.equals(step);
     }
+
+    @Override
+    public StepKey about() {
+      return key;
+    }
   }
 
   /**
@@ -57,17 +87,41 @@ public sealed interface RouteEdit {
    * @param after the other's name; empty to do it first
    */
   record MoveSetup(String setup, String after) implements RouteEdit {
+    /**
+     * @throws IllegalArgumentException when no setup can have that name
+     */
+    public MoveSetup {
+      StepKey.any(setup);
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return step.in(setup);
+    }
+
+    @Override
+    public StepKey about() {
+      return StepKey.any(setup);
     }
   }
 
   /** Leaves a setup out, with all its steps. */
   record DropSetup(String setup) implements RouteEdit {
+    /**
+     * @throws IllegalArgumentException when no setup can have that name
+     */
+    public DropSetup {
+      StepKey.any(setup);
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return step.in(setup);
+    }
+
+    @Override
+    public StepKey about() {
+      return StepKey.any(setup);
     }
   }
 
@@ -78,9 +132,21 @@ public sealed interface RouteEdit {
    * @param name the new one's name
    */
   record Again(String like, String name) implements RouteEdit {
+    /**
+     * @throws IllegalArgumentException when no setup can have that name
+     */
+    public Again {
+      StepKey.any(name);
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return step.in(name);
+    }
+
+    @Override
+    public StepKey about() {
+      return StepKey.any(name);
     }
   }
 
@@ -100,9 +166,26 @@ public sealed interface RouteEdit {
       Optional<String> steady,
       double at)
       implements RouteEdit {
+    /**
+     * What is left out is left as it is.
+     *
+     * @throws IllegalArgumentException when no setup can have that name
+     */
+    public Rehold {
+      StepKey.any(setup);
+      jaws = jaws == null ? Optional.empty() : jaws;
+      tail = tail == null ? Optional.empty() : tail;
+      steady = steady == null ? Optional.empty() : steady;
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return step.in(setup);
+    }
+
+    @Override
+    public StepKey about() {
+      return StepKey.any(setup);
     }
   }
 }

@@ -21,6 +21,15 @@ public record StepKey(String path) {
     }
   }
 
+  /**
+   * A name that stands for all steps of a setup.
+   *
+   * @throws IllegalArgumentException when no setup can have that name
+   */
+  public static StepKey any(String setup) {
+    return new StepKey(setup + "/any");
+  }
+
   /** Whether it is named for a setup. */
   public boolean in(String setup) {
     return path.startsWith(setup + "/");

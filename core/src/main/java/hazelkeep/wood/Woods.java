@@ -2,6 +2,7 @@ package hazelkeep.wood;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -28,6 +29,35 @@ public record Woods(List<Species> own) {
       return mine.or(() -> shipped);
     }
     return Optional.of(laid(shipped.get(), mine.get()));
+  }
+
+  /**
+   * The name of a wood as a turner says it: its common name, or the word in it that everyone uses,
+   * so that “cherry” is black cherry. What nobody knows stays as it is.
+   *
+   * @throws IllegalArgumentException when more than one wood may be meant, naming them
+   */
+  public String meant(String said) {
+    String name = said.strip();
+    if (name.isEmpty() || named(name).isPresent()) {
+      return named(name).map(Species::name).orElse(name);
+    }
+    List<String> found = all().stream().map(Species::name).filter(s -> says(s, name)).toList();
+    if (found.size() > 1) {
+      throw new IllegalArgumentException(
+          "“" + name + "” may be " + String.join(", ", found) + ": say which");
+    }
+    return found.isEmpty() ? name : found.get(0);
+  }
+
+  /** Whether a common name holds some words, each of them whole. */
+  private static boolean says(String common, String words) {
+    String padded = " " + plain(common) + " ";
+    return padded.contains(" " + plain(words) + " ");
+  }
+
+  private static String plain(String name) {
+    return name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}-]+", " ").strip();
   }
 
   private static Species laid(Species under, Species over) {

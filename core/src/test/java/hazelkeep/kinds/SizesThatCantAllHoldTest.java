@@ -1,6 +1,7 @@
 package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.DimKey;
@@ -12,12 +13,16 @@ import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
+import hazelkeep.piece.Plan;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sketch;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Woods;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -253,5 +258,67 @@ class SizesThatCantAllHoldTest {
           .as("without it, it can be drawn")
           .containsKey(new DimKey(key));
     }
+  }
+
+  /** What a design has no use for is told; what it has a use for is not. */
+  @ParameterizedTest
+  @CsvSource({
+    "lidded-box, top=DOME, lid.roundover, 4, true",
+    "lidded-box, top=FLAT, lid.roundover, 4, false",
+    "lidded-box, top=FLAT, lid.dome, 12, true",
+    "lidded-box, floor=ROUNDED, inside.corner, 5, true",
+    "lidded-box, floor=FLAT, inside.corner, 5, false",
+    "straight-well, inside=BORED, hollow.wall, 6, true",
+    "straight-well, inside=BORED, outside.neck, 30, true",
+    "mill, form=STRAIGHT, outside.waist, 50, true",
+    "mill, form=WAISTED, outside.waist, 50, false",
+    "mill, form=WAISTED, holes.circle, 12, true",
+    "shaker, form=WAISTED, holes.circle, 12, false",
+  })
+  void a_size_that_does_nothing_is_told(
+      String kind, String choice, String key, double mm, boolean idle) {
+    assertThat(idle(Kinds.named(kind).orElseThrow(), choice, key, mm)).isEqualTo(idle);
+  }
+
+  private static <D extends Design> boolean idle(
+      Kind<D> kind, String choice, String key, double mm) {
+    D chosen = kind.choose(kind.fresh(), choice.split("=")[0], choice.split("=")[1]);
+    D design = stated(chosen, Map.of(key, mm));
+    return Plan.of(kind, design, Shop.starter(), List.of()).findings().stream()
+        .anyMatch(f -> f.code().equals("size-unused"));
+  }
+
+  @Test
+  void a_change_of_a_step_that_is_not_there_is_told_and_can_be_taken_back() {
+    Kind<?> box = Kinds.named("lidded-box").orElseThrow();
+    List<RouteEdit> edits =
+        List.of(
+            new RouteEdit.Drop(new StepKey("lid/polish")),
+            new RouteEdit.DropSetup("attic"),
+            new RouteEdit.Drop(new StepKey("bench/sign")));
+    assertThat(lost(box, edits)).containsExactly("lid/polish", "attic/any");
+  }
+
+  private static <D extends Design> List<String> lost(Kind<D> kind, List<RouteEdit> edits) {
+    Plan<D> plan = Plan.of(kind, kind.fresh(), Shop.starter(), edits);
+    List<Finding> lost =
+        plan.findings().stream().filter(f -> f.code().equals("edit-unused")).toList();
+    for (Finding f : lost) {
+      Plan<D> without = plan.applied(f.remedies().get(0)).orElseThrow();
+      assertThat(without.edits()).hasSize(edits.size() - 1);
+    }
+    return lost.stream().map(f -> ((Remedy.Restore) f.remedies().get(0)).step().path()).toList();
+  }
+
+  @Test
+  void a_wood_is_understood_by_the_word_that_everyone_uses() {
+    Woods woods = Woods.LIBRARY;
+    assertThat(woods.meant("cherry")).isEqualTo("Black cherry");
+    assertThat(woods.meant(" LIME ")).isEqualTo("European lime");
+    assertThat(woods.meant("european ash")).isEqualTo("European ash");
+    assertThat(woods.meant("Moonwood")).as("may be any name").isEqualTo("Moonwood");
+    assertThatThrownBy(() -> woods.meant("ash"))
+        .hasMessageContaining("White ash, European ash")
+        .hasMessageContaining("say which");
   }
 }

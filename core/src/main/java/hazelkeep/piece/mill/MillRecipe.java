@@ -9,6 +9,7 @@ import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.RecipeSteps;
@@ -353,7 +354,11 @@ final class MillRecipe {
           "holes",
           "Drill the holes in the head",
           design.holes()
-              + " holes, evenly on their circle, from outside into the hollow, over scrap.",
+              + " holes of "
+              + Dims.both(aim.mm("holes.diameter"))
+              + ", evenly on a circle of "
+              + Dims.both(aim.mm("holes.circle"))
+              + ", from outside into the hollow, over scrap.",
           Speeds.At.TURNING,
           new Act.Mark(HEAD, "holes"));
     }

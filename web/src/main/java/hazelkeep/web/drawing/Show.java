@@ -65,6 +65,9 @@ public record Show(Unit unit) {
         yield close ? fits(v) : len(v.found()) + ", limit " + len(v.limit());
       }
       case "mm fit" -> fits(v);
+      case "mm drawn" -> len(v.found()) + " drawn, " + len(v.limit()) + " said";
+      case "mm fit drawn" -> fit(v.found()) + " drawn, " + fit(v.limit()) + " said";
+      case "mm stated" -> len(v.found()) + " stated, " + len(v.limit()) + " without";
       case "mm along" -> len(v.found()) + " of the height";
       case "grit" -> whole(v.found()) + " grit";
       case "" ->

@@ -189,7 +189,11 @@ class HoldingController {
         unit,
         model,
         response,
-        (kind, d) -> Restated.with(Restated.with(d, "jamWood", jamWood), "paper", layers(paper)));
+        (kind, d) ->
+            Restated.with(
+                Restated.with(d, "jamWood", planner.shop().woods().meant(jamWood)),
+                "paper",
+                layers(paper)));
   }
 
   private static int layers(String typed) {

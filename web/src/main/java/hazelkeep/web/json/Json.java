@@ -85,6 +85,7 @@ public class Json {
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Remedy.SetDim.class, name = "set"),
+    @JsonSubTypes.Type(value = Remedy.LetGo.class, name = "let-go"),
     @JsonSubTypes.Type(value = Remedy.Choose.class, name = "choose"),
     @JsonSubTypes.Type(value = Remedy.Know.class, name = "know"),
     @JsonSubTypes.Type(value = Remedy.Restore.class, name = "restore"),

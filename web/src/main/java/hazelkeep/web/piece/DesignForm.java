@@ -7,6 +7,7 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.wood.Woods;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
@@ -29,6 +30,7 @@ import java.util.regex.Pattern;
  */
 public record DesignForm(Map<String, String> typed, Map<String, String> errors) {
   private static final String SIZES = "sizes.";
+  private static final List<String> WOODS = List.of("species", "jamWood");
   private static final Pattern ROW = Pattern.compile("(\\w+)\\.(\\d{1,3})\\.\\w+");
 
   /** The form of what was typed. */
@@ -122,9 +124,10 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
    * The design with what this form says; errors are noted by field. A field that still says what
    * was shown for the stored value leaves that as it is: what is shown is rounded.
    *
+   * @param woods the woods that a name may mean
    * @return the design, or empty when a field was refused
    */
-  public <D extends Design> Optional<D> onto(Kind<D> kind, D design, Unit unit) {
+  public <D extends Design> Optional<D> onto(Kind<D> kind, D design, Unit unit, Woods woods) {
     D next = design;
     DesignForm shown = of(design, unit);
     for (RecordComponent c : design.getClass().getRecordComponents()) {
@@ -140,7 +143,8 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
         } else if (c.getType().isEnum()) {
           next = value(name).isBlank() ? next : kind.choose(next, name, value(name));
         } else if (typed.containsKey(name) && c.getType() == String.class) {
-          next = Restated.with(next, name, value(name));
+          String text = WOODS.contains(name) ? woods.meant(value(name)) : value(name);
+          next = Restated.with(next, name, text);
         } else if (typed.containsKey(name) && c.getType() == int.class && !value(name).isBlank()) {
           next = Restated.with(next, name, whole(value(name)));
         }

@@ -150,6 +150,10 @@ public record FindingView(
       Dim d = plan.aim().dims().get(set.key());
       return d.label() + " " + show.words(d, set.to().mm());
     }
+    if (r instanceof Remedy.LetGo go) {
+      Dim d = plan.aim().dims().get(go.key());
+      return "Let go of " + d.label() + ": then " + show.words(d, go.then().mm());
+    }
     if (r instanceof Remedy.Choose choose) {
       return Stream.concat(
               plan.sketch().choices().stream(), plan.sketch().ends().stream().map(End::choice))

@@ -75,7 +75,7 @@ class NewPieceController {
     if (name.isEmpty() || name.length() > NAME_MOST) {
       form.refuse("name", "A piece has a name of at most " + NAME_MOST + " letters.");
     }
-    Optional<D> design = form.onto(kind, kind.fresh(), unit);
+    Optional<D> design = form.onto(kind, kind.fresh(), unit, planner.shop().woods());
     if (design.isPresent()) {
       try {
         planner.plan(kind, design.get(), List.of());

@@ -184,9 +184,8 @@ class PieceController {
     return view;
   }
 
-  private static <D extends Design> D wished(
-      Kind<D> kind, Design design, DesignForm form, Unit unit) {
-    return form.onto(kind, kind.type().cast(design), unit)
+  private <D extends Design> D wished(Kind<D> kind, Design design, DesignForm form, Unit unit) {
+    return form.onto(kind, kind.type().cast(design), unit, planner.shop().woods())
         .orElseThrow(() -> new IllegalArgumentException(form.refusals()));
   }
 
