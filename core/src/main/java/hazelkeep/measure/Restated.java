@@ -12,6 +12,24 @@ public final class Restated {
   private Restated() {}
 
   /**
+   * The value of a component.
+   *
+   * @throws IllegalArgumentException when the record has no such component
+   */
+  public static Object of(Record record, String component) {
+    try {
+      for (RecordComponent c : record.getClass().getRecordComponents()) {
+        if (c.getName().equals(component)) {
+          return c.getAccessor().invoke(record);
+        }
+      }
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
+    throw new IllegalArgumentException("There is nothing called “" + component + "” here");
+  }
+
+  /**
    * The record with one component replaced.
    *
    * @throws IllegalArgumentException when it has no such component, or refuses the value

@@ -194,7 +194,7 @@ public final class Contradictions<D extends Design> {
     Map<DimKey, Double> out = new LinkedHashMap<>();
     for (DimKey stated : design.sizes().keySet()) {
       without(stated)
-          .filter(then -> off(then).isEmpty())
+          .filter(then -> then.dims().containsKey(stated) && off(then).isEmpty())
           .ifPresent(then -> out.put(stated, then.dims().get(stated).mm()));
     }
     return out;

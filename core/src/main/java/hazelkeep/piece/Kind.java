@@ -46,7 +46,10 @@ public interface Kind<D extends Design> {
   /** How it is made by the school that the design chose. */
   Route route(D design, Aim aim, Shop shop);
 
-  /** What would go wrong by geometry alone. */
+  /** Its parts, each with what its walls are wanted to be. */
+  List<Walled> walls(D design, Aim aim, Shop shop);
+
+  /** What would go wrong by geometry alone, its walls apart. */
   List<Finding> judge(D design, Aim aim, Shop shop);
 
   /** Ways out of a finding that are worth trying, best first. */

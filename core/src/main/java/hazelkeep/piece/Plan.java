@@ -183,23 +183,28 @@ public record Plan<D extends Design>(
 
   /** The design with a remedy applied; itself for a remedy of the route. */
   public D changed(Remedy remedy) {
-    return changed(design(), remedy);
+    return changed(kind(), design(), remedy);
   }
 
-  private D changed(D from, Remedy remedy) {
+  /**
+   * A design with a remedy applied; itself for a remedy of the route.
+   *
+   * @throws IllegalArgumentException when it names a choice that the kind has not
+   */
+  public static <D extends Design> D changed(Kind<D> kind, D from, Remedy remedy) {
     if (remedy instanceof Remedy.SetDim set) {
-      return kind().size(from, set.key(), Optional.of(new Size(set.to(), Hedge.EXACT)));
+      return kind.size(from, set.key(), Optional.of(new Size(set.to(), Hedge.EXACT)));
     }
     if (remedy instanceof Remedy.LetGo go) {
-      return kind().size(from, go.key(), Optional.empty());
+      return kind.size(from, go.key(), Optional.empty());
     }
     if (remedy instanceof Remedy.Choose choose) {
-      return kind().choose(from, choose.choice(), choose.option());
+      return kind.choose(from, choose.choice(), choose.option());
     }
     if (remedy instanceof Remedy.Together together) {
       D next = from;
       for (Remedy r : together.all()) {
-        next = changed(next, r);
+        next = changed(kind, next, r);
       }
       return next;
     }

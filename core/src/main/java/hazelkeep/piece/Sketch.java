@@ -38,6 +38,7 @@ public record Sketch<D extends Design>(
       // Once something is measured the section is the wood's own: the judges read it.
       findings.addAll(new Contradictions<>(kind, design, shop).in(aim));
     }
+    kind.walls(design, aim, shop).forEach(w -> findings.addAll(w.judge()));
     findings.addAll(kind.judge(design, aim, shop));
     return new Sketch<>(kind, design, shop, aim, List.copyOf(findings));
   }
@@ -65,6 +66,11 @@ public record Sketch<D extends Design>(
   /** What is bored and hollowed in each of its parts. */
   public List<Boring> boring() {
     return kind.boring(design, aim, shop);
+  }
+
+  /** Its parts, each with what its walls are wanted to be. */
+  public List<Walled> walls() {
+    return kind.walls(design, aim, shop);
   }
 
   /** The wood beside its bores that no cut from outside may enter. */

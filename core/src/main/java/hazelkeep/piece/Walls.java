@@ -56,18 +56,31 @@ public final class Walls {
    */
   private record Thin(double left, Point inside) {}
 
+  /**
+   * The thinnest wood of one sort.
+   *
+   * @param code the finding that would tell it
+   * @param mm what is left once the bit has drifted
+   * @param wanted what is wanted, mm
+   * @param drift what the bit may drift by there, mm
+   * @param at the place on the inner line
+   */
+  public record Least(String code, double mm, double wanted, double drift, Point at) {}
+
   private final Part part;
   private final WallWishes wishes;
   private final DoubleUnaryOperator drift;
+  private final double reach;
   private final List<Surface> inner;
   private final List<Surface> outer;
   private final List<Point> mouths = new ArrayList<>();
   private final Map<Under, Thin> least = new LinkedHashMap<>();
 
-  private Walls(Part part, WallWishes wishes, DoubleUnaryOperator drift) {
+  private Walls(Part part, WallWishes wishes, DoubleUnaryOperator drift, double reach) {
     this.part = part;
     this.wishes = wishes;
     this.drift = drift;
+    this.reach = reach;
     this.inner = part.surfaces().stream().filter(Surface::inside).toList();
     this.outer = part.surfaces().stream().filter(s -> !s.inside()).toList();
     for (Surface in : inner) {
@@ -87,7 +100,7 @@ public final class Walls {
    * @param drift how far a bore may lie off the axis at a z of the blank, mm
    */
   public static List<Finding> of(Part part, WallWishes wishes, DoubleUnaryOperator drift) {
-    Walls w = new Walls(part, wishes, drift);
+    Walls w = new Walls(part, wishes, drift, wishes.most());
     if (w.inner.isEmpty()) {
       return List.of();
     }
@@ -97,6 +110,46 @@ public final class Walls {
     }
     w.look();
     return w.told();
+  }
+
+  /** The thinnest places of a part, however thick. */
+  static List<Least> least(Walled of) {
+    Walls w = new Walls(of.part(), of.wishes(), of.drift(), Double.MAX_VALUE);
+    List<Least> out = new ArrayList<>();
+    if (w.inner.isEmpty() || w.pierced().isPresent()) {
+      return out;
+    }
+    w.look();
+    w.least.forEach(
+        (under, t) ->
+            out.add(
+                new Least(
+                    code(under),
+                    t.left(),
+                    w.wanted(under),
+                    of.drift().applyAsDouble(t.inside().z()),
+                    t.inside())));
+    return out;
+  }
+
+  private static String code(Under under) {
+    return switch (under) {
+      case SIDE -> "wall-thin";
+      case RIM -> "rim-thin";
+      case SPIGOT -> "spigot-wall";
+      case TOP -> "lid-corner";
+      case FOOT -> "floor-thin";
+    };
+  }
+
+  private double wanted(Under under) {
+    return switch (under) {
+      case SIDE -> wishes.wall();
+      case RIM -> wishes.rim();
+      case SPIGOT -> wishes.spigot();
+      case TOP -> wishes.corner();
+      case FOOT -> wishes.floor();
+    };
   }
 
   private static boolean ends(Surface s, Point p) {
@@ -153,7 +206,7 @@ public final class Walls {
     double d = in.distance(out);
     double left = d - drift.applyAsDouble(in.z());
     Under under = under(surface);
-    if (left > wishes.most()) {
+    if (left > reach) {
       return;
     }
     boolean rim = false;
@@ -191,23 +244,20 @@ public final class Walls {
   private List<Finding> told() {
     Told told = new Told();
     String name = part.name();
-    thin(told, Under.SIDE, "wall-thin", wishes.wall(), "The " + name + "'s wall is thin");
-    thin(told, Under.RIM, "rim-thin", wishes.rim(), "The " + name + "'s rim is thin");
-    thin(told, Under.SPIGOT, "spigot-wall", wishes.spigot(), "The spigot's wall is thin");
-    thin(
-        told,
-        Under.TOP,
-        "lid-corner",
-        wishes.corner(),
-        "The " + name + " is thin over its inside corner");
+    thin(told, Under.SIDE, "The " + name + "'s wall is thin");
+    thin(told, Under.RIM, "The " + name + "'s rim is thin");
+    thin(told, Under.SPIGOT, "The spigot's wall is thin");
+    thin(told, Under.TOP, "The " + name + " is thin over its inside corner");
     floor(told);
     return told.done();
   }
 
-  private void thin(Told told, Under where, String code, double limit, String title) {
+  private void thin(Told told, Under where, String title) {
     Thin t = least.get(where);
+    String code = code(where);
     if (t != null) {
-      told.thin(code, t.left(), limit, title, why(code), part.name(), t.inside(), advice(code));
+      told.thin(
+          code, t.left(), wanted(where), title, why(code), part.name(), t.inside(), advice(code));
     }
   }
 

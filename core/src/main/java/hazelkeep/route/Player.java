@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Patience;
 import hazelkeep.measure.Verdict;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -72,6 +73,7 @@ final class Player {
         held = setup.hold();
         now = mount(setup, now);
         for (Step step : setup.steps()) {
+          Patience.check();
           now = step(setup, step, now);
         }
       }

@@ -2,6 +2,7 @@ package hazelkeep.route;
 
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
+import hazelkeep.measure.Patience;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Tool;
 import hazelkeep.solid.HalfSection;
@@ -141,6 +142,7 @@ final class Reaching {
     double needs = doing == Doing.CUT ? OPEN : SOFT_OPEN;
     double giveUp = full ? 1 : 1 - needs + GIVE_UP_SPARE;
     for (Tool tool : tools(surface)) {
+      Patience.check();
       if (!tool.does().contains(doing)) {
         continue;
       }

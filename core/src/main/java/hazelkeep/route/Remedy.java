@@ -2,13 +2,22 @@ package hazelkeep.route;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Needed;
 import hazelkeep.wood.Unknown;
 import java.util.List;
 
 /** A way out of a finding that can be applied with one press. */
 public sealed interface Remedy {
   /** Sets a dimension. */
-  record SetDim(DimKey key, Length to) implements Remedy {}
+  record SetDim(DimKey key, Length to) implements Remedy {
+    /**
+     * @throws IllegalArgumentException when something is left out
+     */
+    public SetDim {
+      Needed.of(key, "key");
+      Needed.of(to, "to");
+    }
+  }
 
   /**
    * Leaves a stated size to the rules again.
@@ -16,17 +25,53 @@ public sealed interface Remedy {
    * @param key the size
    * @param then what it becomes
    */
-  record LetGo(DimKey key, Length then) implements Remedy {}
+  record LetGo(DimKey key, Length then) implements Remedy {
+    /**
+     * @throws IllegalArgumentException when something is left out
+     */
+    public LetGo {
+      Needed.of(key, "key");
+    }
+  }
 
   /** Several changes that only help together. */
-  record Together(List<Remedy> all) implements Remedy {}
+  record Together(List<Remedy> all) implements Remedy {
+    /**
+     * @throws IllegalArgumentException when something is left out
+     */
+    public Together {
+      all = List.copyOf(Needed.of(all, "all"));
+    }
+  }
 
   /** Takes another option of a choice. */
-  record Choose(String choice, String option) implements Remedy {}
+  record Choose(String choice, String option) implements Remedy {
+    /**
+     * @throws IllegalArgumentException when something is left out
+     */
+    public Choose {
+      Needed.of(choice, "choice");
+      Needed.of(option, "option");
+    }
+  }
 
   /** Says what is not known of a wood: only the turner can, with the wood's own figures. */
-  record Know(Unknown what) implements Remedy {}
+  record Know(Unknown what) implements Remedy {
+    /**
+     * @throws IllegalArgumentException when something is left out
+     */
+    public Know {
+      Needed.of(what, "what");
+    }
+  }
 
   /** Takes back the turner's own changes of a step, as the recipe has it. */
-  record Restore(StepKey step) implements Remedy {}
+  record Restore(StepKey step) implements Remedy {
+    /**
+     * @throws IllegalArgumentException when something is left out
+     */
+    public Restore {
+      Needed.of(step, "step");
+    }
+  }
 }

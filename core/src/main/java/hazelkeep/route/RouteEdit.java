@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.measure.Needed;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
 import java.util.Optional;
@@ -14,6 +15,14 @@ public sealed interface RouteEdit {
 
   /** Does a step right after another, in that other's setup. */
   record MoveAfter(StepKey what, StepKey after) implements RouteEdit {
+    /**
+     * @throws IllegalArgumentException when something is not said
+     */
+    public MoveAfter {
+      Needed.of(what, "what");
+      Needed.of(after, "after");
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return what.equals(step);
@@ -31,6 +40,8 @@ public sealed interface RouteEdit {
      * @throws IllegalArgumentException when no setup can have that name
      */
     public MoveInto {
+      Needed.of(what, "what");
+      Needed.of(setup, "setup");
       StepKey.any(setup);
     }
 
@@ -47,6 +58,13 @@ public sealed interface RouteEdit {
 
   /** Leaves a step out. */
   record Drop(StepKey what) implements RouteEdit {
+    /**
+     * @throws IllegalArgumentException when something is not said
+     */
+    public Drop {
+      Needed.of(what, "what");
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return what.equals(step);
@@ -70,6 +88,17 @@ public sealed interface RouteEdit {
    */
   record Add(StepKey key, StepKey after, SurfaceId on, Doing doing, int grit, String product)
       implements RouteEdit {
+    /**
+     * @throws IllegalArgumentException when something is not said
+     */
+    public Add {
+      Needed.of(key, "key");
+      Needed.of(after, "after");
+      Needed.of(on, "on");
+      Needed.of(doing, "doing");
+      product = product == null ? "" : product;
+    }
+
     @Override
     public boolean touches(StepKey step) {
       return key.equals(step);
@@ -91,6 +120,8 @@ public sealed interface RouteEdit {
      * @throws IllegalArgumentException when no setup can have that name
      */
     public MoveSetup {
+      Needed.of(setup, "setup");
+      Needed.of(after, "after");
       StepKey.any(setup);
     }
 
@@ -111,6 +142,7 @@ public sealed interface RouteEdit {
      * @throws IllegalArgumentException when no setup can have that name
      */
     public DropSetup {
+      Needed.of(setup, "setup");
       StepKey.any(setup);
     }
 
@@ -136,6 +168,8 @@ public sealed interface RouteEdit {
      * @throws IllegalArgumentException when no setup can have that name
      */
     public Again {
+      Needed.of(like, "like");
+      Needed.of(name, "name");
       StepKey.any(name);
     }
 
@@ -172,6 +206,7 @@ public sealed interface RouteEdit {
      * @throws IllegalArgumentException when no setup can have that name
      */
     public Rehold {
+      Needed.of(setup, "setup");
       StepKey.any(setup);
       jaws = jaws == null ? Optional.empty() : jaws;
       tail = tail == null ? Optional.empty() : tail;

@@ -3,6 +3,7 @@ package hazelkeep.workbench;
 import hazelkeep.hold.JamOn;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Patience;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
@@ -196,6 +197,7 @@ final class Replay<D extends Design> {
 
   /** Takes the next fact. */
   void take(Entry e) {
+    Patience.check();
     if (wood == null) {
       wood = start(e.fact());
     }

@@ -7,7 +7,6 @@ import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.StockJudge;
-import hazelkeep.piece.Walls;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -46,7 +45,6 @@ final class BoxJudge {
             "A longer blank, or let the " + giving() + " give.",
             design.blank(),
             BoxLimits.WALL));
-    walls();
     joint();
     floor();
     room();
@@ -73,12 +71,6 @@ final class BoxJudge {
       }
     }
     return most;
-  }
-
-  private void walls() {
-    for (Part p : aim.parts()) {
-      out.addAll(Walls.of(p, BoxLimits.WALLS, z -> 0));
-    }
   }
 
   private void joint() {

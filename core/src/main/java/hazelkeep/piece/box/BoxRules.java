@@ -140,9 +140,14 @@ final class BoxRules {
         2,
         60,
         d ->
-            practice(
-                Math.min(clamp(0.15 * d.mm("outside.diameter"), 4, 10), 0.45 * d.mm("lid.height")),
-                "8 to 10 mm on a small box, less on a tiny one"));
+            d.stated("recess.depth").isPresent()
+                ? derived(
+                    d.mm("recess.depth") - d.mm("joint.air"),
+                    "recess less the air under the spigot")
+                : practice(
+                    Math.min(
+                        clamp(0.15 * d.mm("outside.diameter"), 4, 10), 0.45 * d.mm("lid.height")),
+                    "8 to 10 mm on a small box, less on a tiny one"));
     add(
         r,
         "joint.shoulder",
@@ -184,7 +189,10 @@ final class BoxRules {
         "Air under the spigot",
         0.1,
         10,
-        d -> practice(0.7, "so that the rim closes and not the spigot's end"));
+        d ->
+            d.stated("recess.depth").isPresent() && d.stated("joint.length").isPresent()
+                ? derived(d.mm("recess.depth") - d.mm("joint.length"), "what the two leave")
+                : practice(0.7, "so that the rim closes and not the spigot's end"));
     add(
         r,
         "recess.diameter",

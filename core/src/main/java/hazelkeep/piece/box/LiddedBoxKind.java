@@ -16,6 +16,7 @@ import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.Walled;
 import hazelkeep.piece.box.LiddedBox.Form;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -84,6 +85,11 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
   @Override
   public Route route(LiddedBox design, Aim aim, Shop shop) {
     return new BoxRecipe(design, aim, shop).route();
+  }
+
+  @Override
+  public List<Walled> walls(LiddedBox d, Aim aim, Shop shop) {
+    return aim.parts().stream().map(p -> Walled.hollowed(p, BoxLimits.WALLS)).toList();
   }
 
   @Override

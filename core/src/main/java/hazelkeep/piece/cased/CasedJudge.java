@@ -7,7 +7,6 @@ import hazelkeep.piece.Standing;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.piece.Walls;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -46,7 +45,7 @@ final class CasedJudge {
             CasedLimits.WALL));
     told.bores(shape.bodyBore(), BODY, new Point(shape.mouth - aim.mm("bore.depth"), 0));
     told.bores(shape.lidBore(), LID, new Point(shape.rim + aim.mm("lid.depth"), 0));
-    walls();
+    recess();
     ends();
     content();
     told.all(new SideHoles(aim.part(BODY), design.holes()).judge(CasedLimits.HOLE_WALL));
@@ -56,9 +55,7 @@ final class CasedJudge {
     return told.done();
   }
 
-  private void walls() {
-    told.all(Walls.of(aim.part(BODY), CasedLimits.WALLS, shape.bodyWalls().drift()));
-    told.all(Walls.of(aim.part(LID), CasedLimits.WALLS, shape.lidWalls().drift()));
+  private void recess() {
     double gap = aim.mm("lid.depth") - aim.mm("joint.length");
     if (gap < CasedLimits.GAP) {
       told.say(

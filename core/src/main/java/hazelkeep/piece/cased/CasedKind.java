@@ -25,6 +25,7 @@ import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.Walled;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -99,6 +100,14 @@ public final class CasedKind extends NamedKind<Cased> {
   @Override
   public Route route(Cased design, Aim aim, Shop shop) {
     return new CasedRecipe(design, aim, shop).route();
+  }
+
+  @Override
+  public List<Walled> walls(Cased d, Aim aim, Shop shop) {
+    CasedShape shape = new CasedShape(d, aim.dims(), shop);
+    return List.of(
+        new Walled(aim.part(BODY), CasedLimits.WALLS, shape.bodyWalls().drift()),
+        new Walled(aim.part(LID), CasedLimits.WALLS, shape.lidWalls().drift()));
   }
 
   @Override

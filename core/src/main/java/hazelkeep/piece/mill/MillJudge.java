@@ -5,7 +5,6 @@ import hazelkeep.measure.Grade;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.piece.Walls;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -47,7 +46,6 @@ final class MillJudge {
             design.blank(),
             MillLimits.WALL));
     bores();
-    walls();
     head();
     parts();
     for (var mount :
@@ -70,11 +68,6 @@ final class MillJudge {
       BothEnds.shortOfLine("hole for the shaft", aim.mm("shaft.bore"), shape.top - shape.tenonEnd)
           .ifPresent(v -> told.found(v, HEAD, new Point(shape.top, 0), "Bore it deeper."));
     }
-  }
-
-  private void walls() {
-    told.all(Walls.of(aim.part(BODY), MillLimits.WALLS, shape.walls().drift()));
-    told.all(Walls.of(aim.part(HEAD), MillLimits.HEAD, z -> 0));
   }
 
   private void head() {

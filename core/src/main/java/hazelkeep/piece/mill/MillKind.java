@@ -27,6 +27,7 @@ import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
+import hazelkeep.piece.Walled;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -102,6 +103,14 @@ public final class MillKind extends NamedKind<Mill> {
   @Override
   public Route route(Mill design, Aim aim, Shop shop) {
     return new MillRecipe(design, aim, shop).route();
+  }
+
+  @Override
+  public List<Walled> walls(Mill d, Aim aim, Shop shop) {
+    return List.of(
+        new Walled(
+            aim.part(BODY), MillLimits.WALLS, new MillShape(d, aim.dims(), shop).walls().drift()),
+        Walled.hollowed(aim.part(HEAD), MillLimits.HEAD));
   }
 
   @Override

@@ -7,7 +7,6 @@ import hazelkeep.piece.Standing;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.piece.Walls;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -47,7 +46,6 @@ final class VesselJudge {
             design.blank(),
             VesselLimits.WALL));
     bore();
-    told.all(Walls.of(aim.part(BODY), VesselLimits.WALLS, shape.walls().drift()));
     content();
     if (design.recessed() && aim.mm("foot.recess") <= 0) {
       told.say(

@@ -24,6 +24,7 @@ import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.Walled;
 import hazelkeep.piece.vessel.BoredVessel.Form;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -96,6 +97,12 @@ public final class VesselKind extends NamedKind<BoredVessel> {
   @Override
   public Route route(BoredVessel design, Aim aim, Shop shop) {
     return new VesselRecipe(design, aim, shop).route();
+  }
+
+  @Override
+  public List<Walled> walls(BoredVessel d, Aim aim, Shop shop) {
+    VesselShape shape = new VesselShape(d, aim.dims(), shop);
+    return List.of(new Walled(aim.part(BODY), VesselLimits.WALLS, shape.walls().drift()));
   }
 
   @Override

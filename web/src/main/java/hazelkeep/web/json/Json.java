@@ -29,10 +29,10 @@ import hazelkeep.workbench.Fact;
 import java.math.BigDecimal;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
-import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -108,6 +108,13 @@ public class Json {
   private interface GripTypes {}
 
   private final JsonMapper mapper;
+  private final Reasons reasons =
+      new Reasons()
+          .sorts(Fact.class, FactTypes.class)
+          .sorts(Act.class, ActTypes.class)
+          .sorts(RouteEdit.class, EditTypes.class)
+          .sorts(Remedy.class, RemedyTypes.class)
+          .sorts(Grip.class, GripTypes.class);
 
   /** Makes the mapper. */
   public Json() {
@@ -166,45 +173,59 @@ public class Json {
   /**
    * A design read over its kind's fresh one, so that a file states only what it wants.
    *
-   * @throws IllegalArgumentException when a field is unknown or out of range, in plain words
+   * @throws BadField when a field is unknown or out of range, in plain words
    */
   public <D extends Design> D design(Kind<D> kind, JsonNode stated) {
     ObjectNode whole = mapper.valueToTree(kind.fresh());
     if (!(stated instanceof ObjectNode given)) {
-      throw new IllegalArgumentException("A design is a JSON object");
+      throw new BadField("", "A design is a JSON object");
     }
     for (Map.Entry<String, JsonNode> e : given.properties()) {
       if (!whole.has(e.getKey())) {
-        throw new IllegalArgumentException(
-            "A " + kind.title() + " has no field “" + e.getKey() + "”; it has " + names(whole));
+        throw new BadField(
+            e.getKey(),
+            "A "
+                + kind.title()
+                + " has no field “"
+                + e.getKey()
+                + "”; it has "
+                + String.join(", ", whole.propertyNames()));
       }
       whole.set(e.getKey(), e.getValue());
     }
+    for (Map.Entry<String, JsonNode> e : given.path("sizes").properties()) {
+      if (e.getValue().isNull()) {
+        throw new BadField("sizes." + e.getKey(), "A size is expected here; leave it out for none");
+      }
+    }
+    return read(whole, kind.type());
+  }
+
+  /**
+   * A tree as a value.
+   *
+   * @throws BadField when it can't be one, with the place and in plain words
+   */
+  public <T> T read(JsonNode tree, Class<T> type) {
     try {
-      return mapper.treeToValue(whole, kind.type());
-    } catch (DatabindException e) {
-      throw new IllegalArgumentException(reason(e), e);
+      return mapper.treeToValue(tree, type);
+    } catch (JacksonException e) {
+      throw new BadField(Reasons.path(e), reasons.of(e));
     }
   }
 
-  private static String names(ObjectNode node) {
-    return String.join(", ", node.propertyNames());
+  /**
+   * A tree as a value whose lengths may be written as texts.
+   *
+   * @throws BadField when it can't be one, with the place and in plain words
+   */
+  public <T> T lengths(JsonNode tree, Class<T> type) {
+    return read(Lengths.numbers(tree, type, ""), type);
   }
 
   /** The plain reason behind a failed reading, without class names. */
-  public static String reason(Throwable e) {
-    Throwable t = e;
-    while (t != null) {
-      if (t instanceof IllegalArgumentException && t.getMessage() != null) {
-        return t.getMessage();
-      }
-      t = t.getCause();
-    }
-    String at =
-        e instanceof DatabindException d && !d.getPath().isEmpty()
-            ? " at “" + d.getPath().get(d.getPath().size() - 1).getPropertyName() + "”"
-            : "";
-    return "There is something here that does not belong or has the wrong form" + at + ".";
+  public String reason(Throwable e) {
+    return reasons.of(e);
   }
 
   private static <T> ValueSerializer<T> text(java.util.function.Function<T, String> as) {

@@ -2,6 +2,7 @@ package hazelkeep.web.planning;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import hazelkeep.measure.Patience;
 import hazelkeep.piece.Compared;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
@@ -16,6 +17,7 @@ import hazelkeep.web.store.ShopStore;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +31,14 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Planner {
+  /** A plan that takes longer is given up. */
+  public static final Duration MOST = Duration.ofSeconds(5);
+
+  /** What is said of it then. */
+  public static final String TOO_LONG =
+      "This takes longer than 5 s to work out and was given up. A shorter piece, fewer points in"
+          + " its outline or fewer facts would do.";
+
   private static final int REMEMBERED = 40;
 
   private final ShopStore shops;
@@ -158,7 +168,7 @@ public class Planner {
       return known;
     }
     // Not made inside the cache: one plan asks for another.
-    Object made = make.get();
+    Object made = Patience.within(MOST, make);
     latest.put(key, made);
     return made;
   }

@@ -2,6 +2,7 @@ package hazelkeep.web.shop;
 
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.Shop;
+import hazelkeep.web.json.BadField;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.store.ShopKind;
 import java.io.IOException;
@@ -63,17 +64,26 @@ final class ShopFile {
                 + "; this version reads "
                 + SCHEMA);
       }
-      Shop shop = json.mapper().treeToValue(root.get("shop"), Shop.class);
-      if (shop == null || shop.lathe() == null) {
+      if (!root.path("shop").path("lathe").isObject()) {
         throw new IllegalArgumentException("A shop has a lathe: swing, between, speeds.");
       }
+      Shop shop = shop(root.get("shop"));
       for (ShopKind kind : ShopKind.values()) {
         twice(kind, kind.of(shop));
       }
       return shop;
     } catch (JacksonException e) {
       throw new IllegalArgumentException(
-          "This is not the JSON that is expected. " + Json.reason(e), e);
+          "This is not the JSON that is expected. " + json.reason(e), e);
+    }
+  }
+
+  private Shop shop(JsonNode node) {
+    try {
+      return json.lengths(node, Shop.class);
+    } catch (BadField e) {
+      throw new IllegalArgumentException(
+          e.field().isEmpty() ? e.getMessage() : "At “" + e.field() + "”: " + e.getMessage(), e);
     }
   }
 

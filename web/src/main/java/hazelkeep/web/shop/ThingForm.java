@@ -119,7 +119,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     try {
       return Optional.of(json.mapper().treeToValue(node, kind.type()));
     } catch (JacksonException | IllegalArgumentException e) {
-      refuse("", Json.reason(e));
+      refuse("", json.reason(e));
       return Optional.empty();
     }
   }

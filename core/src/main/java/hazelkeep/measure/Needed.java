@@ -1,0 +1,19 @@
+package hazelkeep.measure;
+
+/** What can't be left out of something that came from outside. */
+public final class Needed {
+  private Needed() {}
+
+  /**
+   * The value.
+   *
+   * @param name what it is called
+   * @throws IllegalArgumentException when it is missing
+   */
+  public static <T> T of(T value, String name) {
+    if (value == null) {
+      throw new IllegalArgumentException("“" + name + "” can't be left out here");
+    }
+    return value;
+  }
+}

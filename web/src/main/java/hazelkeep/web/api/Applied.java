@@ -1,0 +1,37 @@
+package hazelkeep.web.api;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.RouteEdit;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A design with remedies applied, just as a press on the screen applies them.
+ *
+ * @param <D> the design record
+ * @param design what is planned
+ * @param edits the changes of the route that are left
+ * @param letGo stated sizes that a remedy took back
+ */
+record Applied<D extends Design>(D design, List<RouteEdit> edits, List<String> letGo) {
+  static <D extends Design> Applied<D> of(PlanRequest<D> asked) {
+    D design = asked.design();
+    List<RouteEdit> edits = new ArrayList<>(asked.edits());
+    try {
+      for (Remedy r : asked.apply()) {
+        if (r instanceof Remedy.Restore restore) {
+          edits.removeIf(e -> e.touches(restore.step()));
+        }
+        design = Plan.changed(asked.kind(), design, r);
+      }
+    } catch (IllegalArgumentException e) {
+      throw Refused.field("apply", e.getMessage());
+    }
+    List<DimKey> gone = new ArrayList<>(asked.design().sizes().keySet());
+    gone.removeAll(design.sizes().keySet());
+    return new Applied<>(design, List.copyOf(edits), gone.stream().map(DimKey::path).toList());
+  }
+}

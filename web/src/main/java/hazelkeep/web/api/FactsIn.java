@@ -1,0 +1,132 @@
+package hazelkeep.web.api;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Rounding;
+import hazelkeep.measure.SizeText;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.AsFound;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.wood.Part;
+import hazelkeep.workbench.Fact;
+import hazelkeep.workbench.FreshBlank;
+import hazelkeep.workbench.Hand;
+import hazelkeep.workbench.Leaves;
+import hazelkeep.workbench.Taken;
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.databind.JsonNode;
+
+/** Facts as they are sent, each taken as the bench would take it. */
+final class FactsIn {
+  private FactsIn() {}
+
+  /** A fact as the bench would take it at that time. */
+  static Fact fact(JsonNode f, Hand hand) {
+    String type = f.path("type").asString("");
+    return switch (type) {
+      case "done" -> done(f, hand);
+      case "reading" -> reading(f, hand);
+      case "found" -> found(f, hand);
+      case "replaced" -> {
+        Fields.only(f, "facts", List.of("type", "part", "length", "across"));
+        FreshBlank blank = new FreshBlank(size(f, "length"), size(f, "across"));
+        yield hand.replaced(part(f, hand), blank);
+      }
+      default ->
+          throw Refused.field("facts.type", "A fact is of type done, reading, found or replaced.");
+    };
+  }
+
+  private static Fact done(JsonNode f, Hand hand) {
+    Fields.only(f, "facts", List.of("type", "step"));
+    StepKey key = new StepKey(f.path("step").asString(""));
+    Optional<StepKey> next = hand.next().map(Step::key);
+    if (next.filter(key::equals).isEmpty()) {
+      throw Refused.field(
+          "facts.step",
+          "“"
+              + key
+              + "” is not the next step; "
+              + next.map(k -> "that is “" + k + "”.").orElse("nothing is owed any more."));
+    }
+    return hand.did(key);
+  }
+
+  private static Fact reading(JsonNode f, Hand hand) {
+    Fields.only(f, "facts", List.of("type", "what", "shown", "gauge", "stays"));
+    String stays = f.path("stays").asString("");
+    Taken t;
+    try {
+      DimKey what = new DimKey(f.path("what").asString(""));
+      t = hand.taken(what, f.path("gauge").asString(""), size(f, "shown"));
+    } catch (IllegalArgumentException e) {
+      throw Refused.field("facts.reading", e.getMessage() + ".");
+    }
+    if (t.leaves() != Leaves.NOTHING && !STAYS.contains(stays)) {
+      throw Refused.field(
+          "facts.stays",
+          t.prompt().dim().label()
+              + " "
+              + Rounding.text(t.truth(), 2)
+              + " is none that will do ("
+              + Rounding.text(t.prompt().least(), 2)
+              + " to "
+              + Rounding.text(t.prompt().most(), 2)
+              + "). Say “stays”: “so” when it is to stay, “more” when there is still wood to cut.");
+    }
+    boolean settles = t.leaves() == Leaves.NOTHING || stays.equals("so");
+    return hand.read(t.prompt().dim().key(), t.gauge().name(), t.shown(), t.truth(), settles);
+  }
+
+  private static final List<String> STAYS = List.of("so", "more");
+
+  private static Fact found(JsonNode f, Hand hand) {
+    Fields.only(
+        f,
+        "facts",
+        List.of("type", "part", "what", "at", "to", "value", "degrees", "round", "words"));
+    double at = f.has("at") ? size(f, "at") : 0;
+    AsFound as =
+        new AsFound(
+            part(f, hand),
+            what(f),
+            at,
+            f.has("to") ? size(f, "to") : at,
+            f.has("value") ? size(f, "value") : 0,
+            f.path("degrees").asInt(0),
+            f.path("round").asBoolean(false));
+    return hand.found(as, f.path("words").asString(""));
+  }
+
+  private static AsFound.What what(JsonNode f) {
+    try {
+      return AsFound.What.named(f.path("what").asString(""));
+    } catch (IllegalArgumentException e) {
+      throw Refused.field("facts.what", e.getMessage() + ".");
+    }
+  }
+
+  private static String part(JsonNode f, Hand hand) {
+    String name = f.path("part").asString("");
+    List<String> parts = hand.aim().parts().stream().map(Part::name).toList();
+    if (!parts.contains(name)) {
+      throw Refused.field(
+          "facts.part",
+          "There is no part “" + name + "”; there are " + String.join(", ", parts) + ".");
+    }
+    return name;
+  }
+
+  private static double size(JsonNode fact, String field) {
+    JsonNode node = fact.path(field);
+    try {
+      return node.isNumber()
+          ? Length.mm(node.asDouble()).mm()
+          : SizeText.parse(node.asString(""), Unit.MM).mm();
+    } catch (IllegalArgumentException e) {
+      throw Refused.field("facts." + field, e.getMessage());
+    }
+  }
+}

@@ -1,0 +1,40 @@
+package hazelkeep.web.api;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import tools.jackson.databind.JsonNode;
+
+/** Which fields an object may have. */
+final class Fields {
+  private Fields() {}
+
+  /**
+   * Refuses what has other fields.
+   *
+   * @param at where it stands in what was sent
+   */
+  static void only(JsonNode node, String at, List<String> fields) {
+    if (node == null || !node.isObject()) {
+      throw new Refused(
+          HttpStatus.BAD_REQUEST,
+          at,
+          "A JSON object with " + String.join(", ", fields) + " is expected here.");
+    }
+    for (String name : node.propertyNames()) {
+      if (!fields.contains(name)) {
+        throw Refused.field(
+            at.isEmpty() ? name : at + "." + name,
+            "“" + name + "” is not known here; known are " + String.join(", ", fields) + ".");
+      }
+    }
+  }
+
+  /** A list that may be left out, but not be null. */
+  static void listed(JsonNode root, String field, int most) {
+    JsonNode node = root.path(field);
+    if (!node.isMissingNode() && (!node.isArray() || node.size() > most)) {
+      throw Refused.field(
+          field, "“" + field + "” is a list of at most " + most + "; leave it out for none.");
+    }
+  }
+}

@@ -1,0 +1,34 @@
+package hazelkeep.web.api;
+
+import hazelkeep.shop.Shop;
+import hazelkeep.web.json.BadField;
+import hazelkeep.web.json.Json;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+
+/** A shop as it is sent: its sizes are numbers in mm, or texts as a turner writes them. */
+final class ShopIn {
+  private static final List<String> FIELDS =
+      Arrays.stream(Shop.class.getRecordComponents()).map(RecordComponent::getName).toList();
+
+  private ShopIn() {}
+
+  /**
+   * Reads it.
+   *
+   * @throws Refused when it can't be one, with the field
+   */
+  static Shop read(JsonNode node, Json json) {
+    Fields.only(node, "shop", FIELDS);
+    if (!node.path("lathe").isObject()) {
+      throw Refused.field("shop.lathe", "A shop has a lathe; all else may be left out.");
+    }
+    try {
+      return json.lengths(node, Shop.class);
+    } catch (BadField e) {
+      throw Refused.field(e.field().isEmpty() ? "shop" : "shop." + e.field(), e.getMessage());
+    }
+  }
+}

@@ -1,0 +1,50 @@
+package hazelkeep.web.api;
+
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
+import java.time.Duration;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** One plan at a time for each caller: nobody keeps all of the machine to himself. */
+@Component
+class Turns {
+  /** How long a caller waits for his own plan before he is asked to come back, s. */
+  private static final int WAIT = 6;
+
+  private static final int CALLERS = 1_000;
+
+  private final LoadingCache<String, Semaphore> callers =
+      Caffeine.newBuilder()
+          .maximumSize(CALLERS)
+          .expireAfterAccess(Duration.ofMinutes(10))
+          .build(caller -> new Semaphore(1));
+
+  /**
+   * Does something in a caller's turn.
+   *
+   * @throws Refused when his turn does not come
+   */
+  <T> T of(String caller, Supplier<T> what) {
+    Semaphore turn = callers.get(caller);
+    try {
+      if (!turn.tryAcquire(WAIT, TimeUnit.SECONDS)) {
+        throw new Refused(
+            HttpStatus.TOO_MANY_REQUESTS,
+            "",
+            "Your last plan is still being worked out. Wait for it.");
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, "", "Hazel Keep is closing.");
+    }
+    try {
+      return what.get();
+    } finally {
+      turn.release();
+    }
+  }
+}
