@@ -78,7 +78,7 @@ public final class Stations {
     for (double dz = -straight; dz <= straight; dz += straight / 40) {
       double outer = wood.outer(z + dz);
       if (outer > 0) {
-        least = Math.min(least, Math.hypot(dz, outer - r));
+        least = Math.min(least, Math.sqrt(dz * dz + (outer - r) * (outer - r)));
       }
     }
     return least;

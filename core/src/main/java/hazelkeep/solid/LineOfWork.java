@@ -31,8 +31,8 @@ public final class LineOfWork {
     /** By hand off the lathe. */
     ANY(-180, 180);
 
-    private final double lo;
-    private final double hi;
+    final double lo;
+    final double hi;
 
     From(double lo, double hi) {
       this.lo = Math.toRadians(lo);
@@ -42,9 +42,6 @@ public final class LineOfWork {
 
   /** Room that a bar may rub by, mm. */
   private static final double SLACK = 0.02;
-
-  /** A gap narrower than this, radians, is no way in. */
-  private static final double GAP = Math.toRadians(0.05);
 
   private static final double STEP = 2.0;
   private static final double INSET = 0.5;
@@ -78,6 +75,7 @@ public final class LineOfWork {
     List<Polyline.Sample> samples = surface.samples(STEP, INSET);
     double share = surface.length() / samples.size();
     double closed = giveUp * surface.length();
+    Ways ways = new Ways(e, tool, from);
     for (Polyline.Sample s : samples) {
       if (tight + hidden > closed) {
         return new Reach(open, tight, surface.length() - open - tight, hiddenAt);
@@ -88,7 +86,7 @@ public final class LineOfWork {
         tight += share;
       } else if (freeAlongAxis(e, cz, cr, tool)
           || (from != From.TAIL && freeAlongRadius(e, cz, cr, tool))
-          || freeWay(e, cz, cr, tool, from)) {
+          || ways.free(cz, cr)) {
         open += share;
       } else {
         hidden += share;
@@ -206,21 +204,20 @@ public final class LineOfWork {
     int n = obstacles.stream().mapToInt(o -> o.edges().length).sum();
     double[] all = new double[2 * n];
     int k = 0;
-    for (HalfSection o : obstacles) {
-      double[] e = o.edges();
-      for (int i = 0; i < e.length; i += 4) {
-        // An edge on the axis is no border of the full section.
-        if (e[i + 1] == 0 && e[i + 3] == 0) {
-          continue;
+    // Round by round, then mirrored: an edge begins where the one before it ends.
+    for (int side = 1; side >= -1; side -= 2) {
+      for (HalfSection o : obstacles) {
+        double[] e = o.edges();
+        for (int i = 0; i < e.length; i += 4) {
+          // An edge on the axis is no border of the full section.
+          if (e[i + 1] == 0 && e[i + 3] == 0) {
+            continue;
+          }
+          all[k++] = e[i];
+          all[k++] = side * e[i + 1];
+          all[k++] = e[i + 2];
+          all[k++] = side * e[i + 3];
         }
-        all[k++] = e[i];
-        all[k++] = e[i + 1];
-        all[k++] = e[i + 2];
-        all[k++] = e[i + 3];
-        all[k++] = e[i];
-        all[k++] = -e[i + 1];
-        all[k++] = e[i + 2];
-        all[k++] = -e[i + 3];
       }
     }
     return java.util.Arrays.copyOf(all, k);
@@ -246,7 +243,7 @@ public final class LineOfWork {
     return in;
   }
 
-  private static double distance2(double[] e, int i, double z, double r) {
+  static double distance2(double[] e, int i, double z, double r) {
     double dz = e[i + 2] - e[i];
     double dr = e[i + 3] - e[i + 1];
     double l2 = dz * dz + dr * dr;
@@ -289,76 +286,9 @@ public final class LineOfWork {
     return true;
   }
 
-  private static double half(ToolShape tool, double d) {
+  static double half(ToolShape tool, double d) {
     // The bar is as slim as its nose close to the edge, and full width behind.
     double s = d < 2 * tool.shank() ? Math.min(tool.nose(), tool.shank()) : tool.shank();
     return s - SLACK;
-  }
-
-  private static boolean freeWay(double[] e, double z, double r, ToolShape tool, From from) {
-    // Blocked directions are counted in bins of a twentieth of a degree: no sorting.
-    int bins = (int) Math.ceil((from.hi - from.lo) / GAP);
-    int[] change = new int[bins + 1];
-    for (int i = 0; i < e.length; i += 4) {
-      double s = half(tool, Math.sqrt(distance2(e, i, z, r)));
-      double z1 = e[i] - z;
-      double r1 = e[i + 1] - r;
-      double z2 = e[i + 2] - z;
-      double r2 = e[i + 3] - r;
-      double a1 = Math.asin(Math.min(1, s / Math.sqrt(z1 * z1 + r1 * r1)));
-      double a2 = Math.asin(Math.min(1, s / Math.sqrt(z2 * z2 + r2 * r2)));
-      double p1 = Math.atan2(r1, z1);
-      double turn = Math.atan2(r2, z2) - p1;
-      if (turn > Math.PI) {
-        turn -= 2 * Math.PI;
-      } else if (turn < -Math.PI) {
-        turn += 2 * Math.PI;
-      }
-      double lo = p1 + Math.min(-a1, turn - a2);
-      double hi = p1 + Math.max(a1, turn + a2);
-      for (double round = -2 * Math.PI; round <= 2 * Math.PI; round += 2 * Math.PI) {
-        int b0 = (int) Math.floor((lo + round - from.lo) / GAP);
-        int b1 = (int) Math.ceil((hi + round - from.lo) / GAP);
-        if (b1 > 0 && b0 < bins) {
-          change[Math.max(0, b0)]++;
-          change[Math.min(bins, b1)]--;
-        }
-      }
-    }
-    int depth = 0;
-    int start = -1;
-    for (int i = 0; i <= bins; i++) {
-      depth += change[i];
-      boolean free = i < bins && depth == 0;
-      if (free && start < 0) {
-        start = i;
-      } else if (!free && start >= 0) {
-        // A wide gap is tried at both ends too: the shortest way out may lie there.
-        for (double share : new double[] {0.5, 0, 1}) {
-          double angle = from.lo + (start + share * (i - start)) * GAP;
-          if (wayOut(e, z, r, angle) <= tool.length()) {
-            return true;
-          }
-        }
-        start = -1;
-      }
-    }
-    return false;
-  }
-
-  /** How far along a direction the tool must stand in before it is past all wood. */
-  private static double wayOut(double[] e, double z, double r, double angle) {
-    double cos = Math.cos(angle);
-    double sin = Math.sin(angle);
-    double far = 0;
-    for (int i = 0; i < e.length; i += 4) {
-      // Only what lies beside the bar within a hand's width is in the way of the rest.
-      double along = (e[i] - z) * cos + (e[i + 1] - r) * sin;
-      double across = Math.abs((e[i + 1] - r) * cos - (e[i] - z) * sin);
-      if (across < 40) {
-        far = Math.max(far, along);
-      }
-    }
-    return far;
   }
 }

@@ -9,7 +9,9 @@ package hazelkeep.solid;
 public record Point(double z, double r) {
   /** Distance to another point, mm. */
   public double distance(Point o) {
-    return Math.hypot(z - o.z, r - o.r);
+    double dz = z - o.z;
+    double dr = r - o.r;
+    return Math.sqrt(dz * dz + dr * dr);
   }
 
   /** The point between this and another, t from 0 to 1. */

@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Rounding;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -106,10 +107,7 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
                 return new Figure(
                     share * e.value(),
                     Figure.Letter.ESTIMATE,
-                    String.format(
-                        java.util.Locale.ROOT,
-                        "%.2f of the stiffness along the grain, common practice",
-                        share));
+                    Rounding.text(share, 2) + " of the stiffness along the grain, common practice");
               }
               return new Figure(
                   e.value() * Math.sqrt(fa.value() * fb.value()), fa.letter(), fa.source());

@@ -1,0 +1,210 @@
+package hazelkeep.solid;
+
+import hazelkeep.solid.LineOfWork.From;
+import java.util.Arrays;
+
+/**
+ * Straight ways out for a bar from places among edges. What a place next to it found is tried
+ * first: along a surface the way out turns slowly.
+ */
+final class Ways {
+  /** A gap narrower than this, radians, is no way in. */
+  private static final double GAP = Math.toRadians(0.05);
+
+  /** A way that was free for the place before has to be clear by so many gaps to be taken over. */
+  private static final double SURE = 2 * GAP;
+
+  /** What stands beside the bar further off than this is in no one's way, mm: a hand's width. */
+  private static final double HAND = 40;
+
+  /** After so many numbers of edges it is asked whether anything is open at all. */
+  private static final int LOOK = 4 * 16;
+
+  private final double[] e;
+  private final ToolShape tool;
+  private final From from;
+  private final long[] blocked;
+  private final int bins;
+  private final double upZ;
+  private final double upR;
+  private final double downZ;
+  private final double downR;
+  private double last = Double.NaN;
+  private int near;
+
+  /** Among edges, for a tool that may come from some directions. */
+  Ways(double[] edges, ToolShape tool, From from) {
+    this.e = edges;
+    this.tool = tool;
+    this.from = from;
+    // Blocked directions are marked in bins of a twentieth of a degree, a bit each: no sorting.
+    this.bins = (int) Math.ceil((from.hi - from.lo) / GAP);
+    this.blocked = new long[(bins >> 6) + 1];
+    this.upZ = Math.cos(from.hi);
+    this.upR = Math.sin(from.hi);
+    this.downZ = Math.cos(from.lo);
+    this.downR = Math.sin(from.lo);
+  }
+
+  /** Whether there is a way out. */
+  boolean free(double z, double r) {
+    return !Double.isNaN(last) && clear(z, r) || swept(z, r);
+  }
+
+  /** Whether the way that was free before is free here too, and by more than it needs. */
+  private boolean clear(double z, double r) {
+    double cos = Math.cos(last);
+    double sin = Math.sin(last);
+    double wide = Math.max(tool.shank(), Math.min(tool.nose(), tool.shank()));
+    for (int i = 0; i < e.length; i += 4) {
+      double along1 = (e[i] - z) * cos + (e[i + 1] - r) * sin;
+      double along2 = (e[i + 2] - z) * cos + (e[i + 3] - r) * sin;
+      if (along1 < -wide && along2 < -wide) {
+        continue;
+      }
+      double across1 = (e[i + 1] - r) * cos - (e[i] - z) * sin;
+      double across2 = (e[i + 3] - r) * cos - (e[i + 2] - z) * sin;
+      double need1 = wide + SURE * Math.abs(along1);
+      double need2 = wide + SURE * Math.abs(along2);
+      boolean above = across1 > need1 && across2 > need2;
+      boolean below = across1 < -need1 && across2 < -need2;
+      if (!above && !below) {
+        return false;
+      }
+    }
+    return wayOut(z, r, last) <= tool.length();
+  }
+
+  /** Whether an edge lies so far outside the directions allowed that it can block none of them. */
+  private boolean beside(double z1, double r1, double z2, double r2) {
+    double wide = tool.shank();
+    boolean over = upZ * r1 - upR * z1 > wide && upZ * r2 - upR * z2 > wide;
+    boolean under = downZ * r1 - downR * z1 < -wide && downZ * r2 - downR * z2 < -wide;
+    return from.hi - from.lo <= Math.PI ? over || under : over && under;
+  }
+
+  /** Looks in all directions. */
+  private boolean swept(double z, double r) {
+    Arrays.fill(blocked, 0);
+    double endZ = Double.NaN;
+    double endR = Double.NaN;
+    double p2 = 0;
+    double nearest = Double.MAX_VALUE;
+    // Begins with what was near the place before: most of what is hidden is shut in by that.
+    for (int k = 0, i = near; k < e.length; k += 4, i = i + 4 < e.length ? i + 4 : 0) {
+      if (k % LOOK == 0 && k > 0 && shut()) {
+        return false;
+      }
+      double z1 = e[i] - z;
+      double r1 = e[i + 1] - r;
+      double z2 = e[i + 2] - z;
+      double r2 = e[i + 3] - r;
+      if (from != From.ANY && beside(z1, r1, z2, r2)) {
+        continue;
+      }
+      double d2 = LineOfWork.distance2(e, i, z, r);
+      if (d2 < nearest) {
+        nearest = d2;
+        near = i;
+      }
+      double s = LineOfWork.half(tool, Math.sqrt(d2));
+      double p1 = e[i] == endZ && e[i + 1] == endR ? p2 : Angles.of(z1, r1);
+      endZ = e[i + 2];
+      endR = e[i + 3];
+      p2 = Angles.of(z2, r2);
+      double a1 = Angles.half(s, z1 * z1 + r1 * r1);
+      double a2 = Angles.half(s, z2 * z2 + r2 * r2);
+      double turn = p2 - p1;
+      if (turn > Math.PI) {
+        turn -= 2 * Math.PI;
+      } else if (turn < -Math.PI) {
+        turn += 2 * Math.PI;
+      }
+      blocked(p1 + Math.min(-a1, turn - a2), p1 + Math.max(a1, turn + a2));
+    }
+    return gap(z, r);
+  }
+
+  /** Marks the directions between two angles, of which the first is within a turn of the range. */
+  private void blocked(double lo, double hi) {
+    int b0 = (int) Math.floor((lo - from.lo) / GAP);
+    int b1 = (int) Math.ceil((hi - from.lo) / GAP);
+    for (int turn = -TURN; turn <= TURN; turn += TURN) {
+      mark(Math.max(0, b0 + turn), Math.min(bins, b1 + turn));
+    }
+  }
+
+  /** So many bins are a whole turn. */
+  private static final int TURN = 7_200;
+
+  /** Whether every direction is blocked. */
+  private boolean shut() {
+    return next(0, true) >= bins;
+  }
+
+  /** Marks bins from one to before another. */
+  private void mark(int b0, int b1) {
+    if (b1 <= b0) {
+      return;
+    }
+    int w0 = b0 >> 6;
+    int w1 = (b1 - 1) >> 6;
+    long first = -1L << b0;
+    long last = -1L >>> (63 - (b1 - 1 & 63));
+    if (w0 == w1) {
+      blocked[w0] |= first & last;
+      return;
+    }
+    blocked[w0] |= first;
+    Arrays.fill(blocked, w0 + 1, w1, -1L);
+    blocked[w1] |= last;
+  }
+
+  /** The first bin from one on that is free, or that is blocked; the end where there is none. */
+  private int next(int from, boolean free) {
+    int w = from >> 6;
+    long bits = (free ? ~blocked[w] : blocked[w]) & (-1L << from);
+    while (bits == 0) {
+      if (++w >= blocked.length) {
+        return bins;
+      }
+      bits = free ? ~blocked[w] : blocked[w];
+    }
+    return Math.min(bins, (w << 6) + Long.numberOfTrailingZeros(bits));
+  }
+
+  /** Whether a direction that nothing blocks leads out. */
+  private boolean gap(double z, double r) {
+    for (int start = next(0, true); start < bins; ) {
+      int end = next(start, false);
+      // A wide gap is tried at both ends too: the shortest way out may lie there.
+      for (double share : SHARES) {
+        double angle = from.lo + (start + share * (end - start)) * GAP;
+        if (wayOut(z, r, angle) <= tool.length()) {
+          last = angle;
+          return true;
+        }
+      }
+      start = end < bins ? next(end, true) : bins;
+    }
+    return false;
+  }
+
+  private static final double[] SHARES = {0.5, 0, 1};
+
+  /** How far along a direction the tool must stand in before it is past all wood. */
+  private double wayOut(double z, double r, double angle) {
+    double cos = Math.cos(angle);
+    double sin = Math.sin(angle);
+    double far = 0;
+    for (int i = 0; i < e.length; i += 4) {
+      // Only what lies beside the bar within a hand's width is in the way of the rest.
+      double along = (e[i] - z) * cos + (e[i + 1] - r) * sin;
+      double across = Math.abs((e[i + 1] - r) * cos - (e[i] - z) * sin);
+      if (across < HAND) {
+        far = Math.max(far, along);
+      }
+    }
+    return far;
+  }
+}
