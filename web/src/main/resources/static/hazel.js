@@ -139,20 +139,21 @@ document.addEventListener("pointerup", () => {
   if (d?.last) drop(d.handle, d.last.z, d.last.r);
 });
 
-document.addEventListener("htmx:beforeRequest", () => { const s = document.getElementById("saved"); if (s) s.textContent = "saving"; });
+// What became of the last change. Why it was not saved stays until a change is saved; a part of the page
+// that is only looked at says nothing.
+const told = (text) => { const s = document.getElementById("saved"); if (s) s.textContent = text; };
+const changes = (e) => e.detail.requestConfig?.verb === "post";
+document.addEventListener("htmx:beforeRequest", (e) => { if (changes(e)) told("saving"); });
 document.addEventListener("htmx:afterRequest", (e) => {
-  const s = document.getElementById("saved");
-  if (s) s.textContent = e.detail.successful ? "saved" : "not saved";
-});
-
-// A page that was open too long has lost its token: nothing typed is thrown away, the page says so.
-document.addEventListener("htmx:responseError", (e) => {
-  const s = document.getElementById("saved");
-  if (s) s.textContent = e.detail.xhr.status === 403 ? "not saved: load the page again" : "not saved: the server did not answer as it should";
-});
-document.addEventListener("htmx:sendError", () => {
-  const s = document.getElementById("saved");
-  if (s) s.textContent = "not saved: Hazel Keep does not answer";
+  if (!changes(e)) return;
+  if (e.detail.successful) { told("saved"); return; }
+  // The same value can be sent again.
+  document.querySelectorAll("[data-sent]").forEach((field) => delete field.dataset.sent);
+  const xhr = e.detail.xhr;
+  const words = xhr?.getResponseHeader("Content-Type")?.startsWith("text/plain") ? xhr.responseText : "";
+  told(!xhr?.status ? "Not saved: Hazel Keep does not answer. What you typed is still here; send it again when it runs."
+    : xhr.status === 409 || xhr.status === 422 ? "not saved"
+    : words || `Not saved: the server answered ${xhr.status}. What you typed is still here; send it again.`);
 });
 
 document.documentElement.classList.add("js");

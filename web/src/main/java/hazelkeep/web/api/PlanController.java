@@ -6,6 +6,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
+import hazelkeep.web.config.Callers;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.workbench.Bench;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -59,7 +61,7 @@ class PlanController {
       produces = {MediaType.APPLICATION_JSON_VALUE, MediaType.APPLICATION_PROBLEM_JSON_VALUE})
   ResponseEntity<String> plan(HttpServletRequest request) throws IOException {
     try {
-      Callers.allowed(request);
+      allowed(request);
       String body = body(request);
       PlanAnswer answer =
           turns.of(
@@ -73,6 +75,27 @@ class PlanController {
     } catch (JacksonException e) {
       String message = "This is not the JSON that is expected. " + json.reason(e) + ".";
       return problem(HttpStatus.BAD_REQUEST, "", message, Map.of());
+    }
+  }
+
+  private static void allowed(HttpServletRequest request) {
+    if (!json(request.getContentType())) {
+      throw new Refused(
+          HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+          "",
+          "A plan is asked for in JSON: send it with Content-Type application/json.");
+    }
+    if (Callers.elsewhere(request)) {
+      throw new Refused(
+          HttpStatus.FORBIDDEN, "", "A page from elsewhere can't ask for plans here.");
+    }
+  }
+
+  private static boolean json(String type) {
+    try {
+      return type != null && MediaType.APPLICATION_JSON.isCompatibleWith(MediaType.valueOf(type));
+    } catch (InvalidMediaTypeException e) {
+      return false;
     }
   }
 

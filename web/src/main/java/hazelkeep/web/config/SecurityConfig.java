@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -12,6 +13,9 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -26,13 +30,28 @@ class SecurityConfig {
           + " font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none';"
           + " frame-ancestors 'none'";
 
+  /** A page that stays open at the lathe can save for as long as a browser keeps a cookie. */
+  private static final Duration TOKEN = Duration.ofDays(400);
+
   private static final Set<String> LOCAL = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+
+  /** Asking for a plan says itself who may. */
+  private static final String ASKING = "/api/plan";
+
+  /** The owner's command line shows a key instead. */
+  private static final String OWNER = "/data/copy-for-owner";
+
+  private static boolean changes(HttpServletRequest request) {
+    return !Set.of("GET", "HEAD", "OPTIONS").contains(request.getMethod())
+        && !request.getRequestURI().equals(ASKING);
+  }
 
   @Bean
   SecurityFilterChain chain(HttpSecurity http) throws Exception {
     return http.authorizeHttpRequests(r -> r.anyRequest().permitAll())
         // Asking for a plan changes nothing, and programs that ask hold no token.
-        .csrf(c -> c.ignoringRequestMatchers("/api/plan"))
+        .csrf(c -> c.csrfTokenRepository(tokens()).ignoringRequestMatchers(ASKING, OWNER))
+        .addFilterAfter(tokenForThePage(), CsrfFilter.class)
         .headers(
             h ->
                 h.contentSecurityPolicy(p -> p.policyDirectives(POLICY))
@@ -43,24 +62,49 @@ class SecurityConfig {
         .build();
   }
 
+  /** Kept by the browser, not by a session: it outlasts a restart of the server. */
+  private static CookieCsrfTokenRepository tokens() {
+    CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+    tokens.setCookieName("hazel-page");
+    tokens.setCookieCustomizer(c -> c.maxAge(TOKEN).sameSite("Strict").httpOnly(true));
+    return tokens;
+  }
+
+  /** Makes the cookie before a long page begins to leave. */
+  private static OncePerRequestFilter tokenForThePage() {
+    return new OncePerRequestFilter() {
+      @Override
+      protected void doFilterInternal(
+          HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+          throws ServletException, IOException {
+        if (request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token) {
+          token.getToken();
+        }
+        chain.doFilter(request, response);
+      }
+    };
+  }
+
   /** Nobody logs in; without this a password would be made up and printed. */
   @Bean
   UserDetailsService nobody() {
     return new InMemoryUserDetailsManager();
   }
 
-  /** Refuses requests that reached this machine under a foreign name. */
+  /** Refuses requests under a foreign name, and changes that a page from elsewhere sends. */
   @Bean
-  OncePerRequestFilter localNamesOnly() {
+  OncePerRequestFilter localOnly() {
     return new OncePerRequestFilter() {
       @Override
       protected void doFilterInternal(
           HttpServletRequest request, HttpServletResponse response, FilterChain chain)
           throws ServletException, IOException {
-        if (LOCAL.contains(request.getServerName())) {
-          chain.doFilter(request, response);
-        } else {
+        if (!LOCAL.contains(request.getServerName())) {
           response.sendError(HttpServletResponse.SC_BAD_REQUEST);
+        } else if (changes(request) && Callers.elsewhere(request)) {
+          response.sendError(HttpServletResponse.SC_FORBIDDEN);
+        } else {
+          chain.doFilter(request, response);
         }
       }
     };

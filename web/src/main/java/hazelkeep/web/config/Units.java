@@ -14,7 +14,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** Hands the chosen unit to controllers; a cookie keeps it. */
 @Configuration
-class Units implements WebMvcConfigurer {
+public class Units implements WebMvcConfigurer {
   static final String COOKIE = "unit";
 
   @Override
@@ -37,7 +37,8 @@ class Units implements WebMvcConfigurer {
         });
   }
 
-  static Unit chosen(HttpServletRequest request) {
+  /** The unit that a browser shows. */
+  public static Unit chosen(HttpServletRequest request) {
     Cookie[] cookies = request.getCookies();
     if (cookies != null) {
       for (Cookie c : cookies) {

@@ -2,7 +2,9 @@ package hazelkeep.web.planning;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Compared;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
@@ -11,9 +13,12 @@ import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.shop.Shop;
+import hazelkeep.web.config.Trouble;
+import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.store.Stale;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
@@ -40,6 +45,8 @@ public class Planner {
           + " its outline or fewer facts would do.";
 
   private static final int REMEMBERED = 40;
+
+  private static final DimKey UNKNOWN = new DimKey("design");
 
   private final ShopStore shops;
   private final RunStore runs;
@@ -168,7 +175,19 @@ public class Planner {
       return known;
     }
     // Not made inside the cache: one plan asks for another.
-    Object made = Patience.within(MOST, make);
+    Object made;
+    try {
+      made = Patience.within(MOST, make);
+    } catch (BadDesign | Patience.Lost | Stale | NotThere e) {
+      throw e;
+    } catch (RuntimeException e) {
+      // One piece that breaks the computation takes no page of the others with it.
+      throw new BadDesign(
+          UNKNOWN,
+          "This can't be worked out here; it is noted in the log as trouble "
+              + Trouble.logged("planning", e)
+              + ".");
+    }
     latest.put(key, made);
     return made;
   }

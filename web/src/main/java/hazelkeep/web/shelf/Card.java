@@ -16,6 +16,7 @@ import hazelkeep.web.store.Piece;
  * @param svg its section
  * @param done steps done
  * @param steps steps in all; 0 when it is not on the lathe
+ * @param stuck why it can't be planned; empty when it can
  */
 public record Card(
     long id,
@@ -28,15 +29,22 @@ public record Card(
     long watches,
     String svg,
     int done,
-    int steps) {
+    int steps,
+    String stuck) {
 
   /** A card with a name only: the rest is worked out when it comes into sight. */
   static Card later(Piece p) {
-    return new Card(p.id(), p.name(), "", "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0);
+    return new Card(p.id(), p.name(), "", "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, "");
+  }
+
+  /** A card of a piece that can't be planned. */
+  static Card stuck(Piece p, String why) {
+    String wood = p.design().species();
+    return new Card(p.id(), p.name(), wood, "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, why);
   }
 
   /** Whether it is yet to be worked out. */
   public boolean isLater() {
-    return svg.isEmpty();
+    return svg.isEmpty() && stuck.isEmpty();
   }
 }

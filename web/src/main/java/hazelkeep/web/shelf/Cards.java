@@ -2,7 +2,9 @@ package hazelkeep.web.shelf;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import hazelkeep.measure.Patience;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
@@ -36,11 +38,21 @@ class Cards {
 
   /** The card of a piece. */
   Card card(Piece p, Standing standing, Unit unit) {
-    return latest.get(key(p, standing, unit), k -> made(p, Place.of(standing), new Show(unit)));
+    return latest.get(key(p, standing, unit), k -> orWhyNot(p, Place.of(standing), new Show(unit)));
   }
 
   private Key key(Piece p, Standing standing, Unit unit) {
     return new Key(p.id(), p.version(), standing, unit, planner.shop());
+  }
+
+  private Card orWhyNot(Piece p, Place place, Show show) {
+    try {
+      return made(p, place, show);
+    } catch (BadDesign e) {
+      return Card.stuck(p, e.getMessage());
+    } catch (Patience.Lost e) {
+      return Card.stuck(p, Planner.TOO_LONG);
+    }
   }
 
   private Card made(Piece p, Place place, Show show) {
@@ -75,6 +87,7 @@ class Cards {
         closed ? 0 : plan.watches(),
         PieceDrawing.card(plan.sketch()),
         done,
-        place == Place.BENCH ? plan.route().steps().size() : 0);
+        place == Place.BENCH ? plan.route().steps().size() : 0,
+        "");
   }
 }

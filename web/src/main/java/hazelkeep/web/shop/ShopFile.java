@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -25,6 +26,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A shop as a JSON file, and each kind of thing in it as a table. */
 final class ShopFile {
+  private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
+
   /** The first version of the shop file. */
   static final int SCHEMA = 1;
 
@@ -117,10 +120,13 @@ final class ShopFile {
     return out.toString();
   }
 
-  /** What a table program would take for a formula is kept a text. */
+  /**
+   * What a table program would take for a formula is kept a text by an apostrophe before it; one
+   * that is there already gets another, so that reading takes away what writing put there.
+   */
   private static String guarded(String v) {
-    boolean formula = !v.isEmpty() && "=+@".indexOf(v.charAt(0)) >= 0;
-    return formula ? "'" + v : v;
+    boolean formula = !v.isEmpty() && "=+-@\t\r'".indexOf(v.charAt(0)) >= 0;
+    return formula && !NUMBER.matcher(v).matches() ? "'" + v : v;
   }
 
   private static List<String> columns(ShopKind kind) {

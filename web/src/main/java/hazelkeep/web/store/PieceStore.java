@@ -19,6 +19,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -28,6 +29,7 @@ import org.jooq.SelectOnConditionStep;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
+import tools.jackson.core.JacksonException;
 
 /**
  * Pieces and every version of their designs. A version is never overwritten: undo and redo move the
@@ -80,12 +82,20 @@ public class PieceStore {
             row -> {
               try {
                 shelf.pieces.add(piece(row));
-              } catch (RuntimeException e) {
+              } catch (JacksonException | IllegalArgumentException | NotThere e) {
                 LOG.warn("Piece {} can't be read: {}", row.get(PIECE.ID), e.getMessage());
                 shelf.unreadable.add(row.get(PIECE.NAME));
               }
             });
     return shelf;
+  }
+
+  /** The names of all pieces by their numbers, the one changed last first. */
+  public Map<Long, String> names() {
+    return db.select(PIECE.ID, PIECE.NAME)
+        .from(PIECE)
+        .orderBy(PIECE.CHANGED_AT.desc(), PIECE.ID)
+        .fetchMap(PIECE.ID, PIECE.NAME);
   }
 
   /** Whether nothing was ever stored. */
@@ -147,6 +157,11 @@ public class PieceStore {
 
   /** Puts a new piece on the shelf. */
   public long create(String name, Kind<?> kind, Design design) {
+    return create(name, kind, design, List.of());
+  }
+
+  /** Puts a new piece on the shelf, with changes of its route. */
+  public long create(String name, Kind<?> kind, Design design, List<RouteEdit> edits) {
     return writes.of(
         tx -> {
           OffsetDateTime now = now();
@@ -160,7 +175,7 @@ public class PieceStore {
                   .returningResult(PIECE.ID)
                   .fetchOne()
                   .value1();
-          insert(tx, id, 1, null, new Change("new", design, List.of()), now);
+          insert(tx, id, 1, null, new Change("new", design, edits), now);
           return id;
         });
   }

@@ -1,9 +1,15 @@
 package hazelkeep.web.store;
 
+import com.zaxxer.hikari.HikariDataSource;
+import hazelkeep.web.start.Copies;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
+import javax.sql.DataSource;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
@@ -23,11 +29,15 @@ public class Writes {
   private static final Set<Integer> DISK = Set.of(90028, 90031, 90030, 90097, 90098, 90121, 50000);
 
   private final DSLContext db;
+  private final Room room;
+  private final DataSource connections;
   private final AtomicReference<String> trouble = new AtomicReference<>("");
 
-  /** On a database. */
-  public Writes(DSLContext db) {
+  /** On a database, with the room it has. */
+  public Writes(DSLContext db, Room room, DataSource connections) {
     this.db = db;
+    this.room = room;
+    this.connections = connections;
   }
 
   /**
@@ -37,6 +47,11 @@ public class Writes {
    * @throws NotWritten when the disk does not take it; nothing is stored then
    */
   public <T> T of(Function<DSLContext, T> change) {
+    room.trouble()
+        .ifPresent(
+            why -> {
+              throw new NotWritten(why);
+            });
     try {
       T made = db.transactionResult(tx -> change.apply(tx.dsl()));
       db.execute("checkpoint sync");
@@ -49,6 +64,25 @@ public class Writes {
     }
   }
 
+  /**
+   * Writes a copy of all that is stored, while others read and write.
+   *
+   * @return its file
+   * @throws NotWritten when the disk does not take it
+   */
+  public Path copied(Copies copies) {
+    room.trouble()
+        .ifPresent(
+            why -> {
+              throw new NotWritten(why);
+            });
+    try (Connection c = connections.getConnection()) {
+      return copies.write(c, "").path();
+    } catch (SQLException | IOException e) {
+      throw new NotWritten(e);
+    }
+  }
+
   private RuntimeException told(RuntimeException e) {
     for (Throwable t = e; t != null; t = t.getCause()) {
       if (t instanceof SQLException s && CONFLICTS.contains(s.getErrorCode())) {
@@ -56,6 +90,7 @@ public class Writes {
       }
       if (t instanceof SQLException s && DISK.contains(s.getErrorCode())) {
         trouble.set(t.getMessage());
+        opened();
         return new NotWritten(e);
       }
       if (t instanceof java.sql.SQLTransientConnectionException
@@ -67,8 +102,15 @@ public class Writes {
     return e;
   }
 
-  /** Why the last change could not be written; empty when it could. */
+  /** The database closes itself when the disk fails: the next connection opens it again. */
+  private void opened() {
+    if (connections instanceof HikariDataSource pool && pool.getHikariPoolMXBean() != null) {
+      pool.getHikariPoolMXBean().softEvictConnections();
+    }
+  }
+
+  /** Why a change can't be written now, or why the last one could not; empty when it could. */
   public String trouble() {
-    return trouble.get();
+    return room.trouble().orElseGet(trouble::get);
   }
 }

@@ -1,0 +1,30 @@
+package hazelkeep.web.config;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
+import java.util.Set;
+
+/** Where a request comes from: a browser says so. */
+public final class Callers {
+  private static final Set<String> SAME = Set.of("same-origin", "none");
+
+  private Callers() {}
+
+  /** Whether a browser sends this from a page of another server. */
+  public static boolean elsewhere(HttpServletRequest request) {
+    String site = request.getHeader("Sec-Fetch-Site");
+    String origin = request.getHeader("Origin");
+    return site != null && !SAME.contains(site) || origin != null && !own(origin, request);
+  }
+
+  private static boolean own(String origin, HttpServletRequest request) {
+    try {
+      URI uri = URI.create(origin);
+      int port = uri.getPort() < 0 ? 80 : uri.getPort();
+      return request.getServerName().equalsIgnoreCase(uri.getHost())
+          && port == request.getServerPort();
+    } catch (IllegalArgumentException e) {
+      return false;
+    }
+  }
+}

@@ -1,0 +1,236 @@
+package hazelkeep.web.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Contradictions;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.web.drawing.PieceDrawing;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.Stale;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** The sheet of a piece: filled, changed, or shown again with why a change was refused. */
+@Component
+class PiecePage {
+  private static final String SHEET = "piece/piece :: sheet";
+
+  private final PieceStore pieces;
+  private final RunStore runs;
+  private final Planner planner;
+  private final Json json;
+
+  PiecePage(PieceStore pieces, RunStore runs, Planner planner, Json json) {
+    this.pieces = pieces;
+    this.runs = runs;
+    this.planner = planner;
+    this.json = json;
+  }
+
+  /**
+   * What an answer needs beside the piece.
+   *
+   * @param unit that is shown
+   * @param model to fill
+   * @param request who asks
+   * @param response its status is set
+   * @param typed the size that was typed; null for none
+   */
+  record Asked(
+      Unit unit,
+      Model model,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      PieceController.Typed typed) {
+    Asked typed(PieceController.Typed size) {
+      return new Asked(unit, model, request, response, size);
+    }
+
+    boolean refused() {
+      return response.getStatus() >= HttpStatus.BAD_REQUEST.value();
+    }
+
+    private String words() {
+      return typed == null ? "" : typed.value();
+    }
+
+    private PieceDrawing.Refused field() {
+      return typed == null ? null : new PieceDrawing.Refused(typed.key(), typed.value());
+    }
+
+    /** The sheet for a page that holds one; the whole page for one that does not. */
+    private String done(long id) {
+      return request.getParameter("whole") == null ? SHEET : "redirect:/pieces/" + id;
+    }
+
+    private String again() {
+      return request.getParameter("whole") == null ? SHEET : "piece/piece";
+    }
+  }
+
+  /**
+   * A stated size that could go, so that what was typed can be drawn.
+   *
+   * @param key the size
+   * @param label what the press says
+   */
+  public record Way(String key, String label) {}
+
+  void fill(Piece piece, Unit unit, Model model) {
+    fill(piece, unit, model, null, null);
+  }
+
+  private void fill(
+      Piece piece, Unit unit, Model model, PieceDrawing.Refused refused, String notice) {
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    model.addAttribute("piece", piece);
+    model.addAttribute("plan", plan);
+    model.addAttribute("show", show);
+    model.addAttribute("chapter", "shape");
+    model.addAttribute("drawing", PieceDrawing.of(plan.sketch(), show, refused));
+    List<FindingView> all = FindingView.all(plan, show, json);
+    model.addAttribute("shapeMarks", Marks.shape(all));
+    model.addAttribute("routeMarks", Marks.route(all));
+    model.addAttribute("findings", FindingView.byCause(all));
+    model.addAttribute("tried", plan.findings().isEmpty());
+    model.addAttribute("notice", notice);
+    model.addAttribute("running", runs.started(piece.id()));
+    model.addAttribute("choices", ChoiceView.of(plan.sketch(), show));
+    model.addAttribute("properties", plan.sketch().properties());
+    model.addAttribute("species", planner.shop().woods().all());
+    model.addAttribute("form", DesignForm.of(piece.design(), unit));
+  }
+
+  /** Tries a change of the design and saves it, or says why not. */
+  String change(Piece piece, int version, Asked asked, String note, Supplier<Design> change) {
+    if (version != piece.version()) {
+      return stale(piece.id(), asked);
+    }
+    Design next = null;
+    try {
+      next = change.get();
+      planner.tryOut(piece, next);
+      if (!next.equals(piece.design())) {
+        pieces.save(piece.id(), version, note, next, piece.edits());
+      }
+    } catch (Stale e) {
+      return stale(piece.id(), asked);
+    } catch (BadDesign e) {
+      asked.model.addAttribute("typed", asked.typed);
+      asked.model.addAttribute("ways", ways(piece.kind(), next, asked));
+      return refused(piece, asked, e.getMessage());
+    } catch (IllegalArgumentException e) {
+      return refused(piece, asked, e.getMessage());
+    }
+    fill(pieces.get(piece.id()), asked.unit, asked.model);
+    asked.model.addAttribute("gone", gone(piece, next, asked));
+    return asked.done(piece.id());
+  }
+
+  /** Stated sizes that the change let go, beside the one that was changed; empty for none. */
+  private String gone(Piece before, Design next, Asked asked) {
+    Map<DimKey, Dim> dims = planner.plan(before.kind(), next, before.edits()).aim().dims();
+    Show show = new Show(asked.unit);
+    return before.design().sizes().keySet().stream()
+        .filter(k -> !next.sizes().containsKey(k) && dims.containsKey(k))
+        .filter(k -> asked.typed != null && !k.path().equals(asked.typed.key()))
+        .map(
+            k ->
+                dims.get(k).label().toLowerCase(java.util.Locale.ROOT)
+                    + ", now "
+                    + show.words(dims.get(k), dims.get(k).mm()))
+        .collect(Collectors.joining("; "));
+  }
+
+  private <D extends Design> List<Way> ways(Kind<D> kind, Design next, Asked asked) {
+    List<Way> out = new ArrayList<>();
+    if (next == null || asked.typed == null) {
+      return out;
+    }
+    D design = kind.type().cast(next);
+    Show show = new Show(asked.unit);
+    new Contradictions<>(kind, design, planner.shop())
+        .ways()
+        .forEach(
+            (key, mm) -> {
+              if (!key.path().equals(asked.typed.key())) {
+                D then = kind.size(design, key, Optional.empty());
+                Dim d = planner.sketch(kind, then).aim().dims().get(key);
+                out.add(
+                    new Way(key.path(), "Let go of " + d.label() + ": then " + show.words(d, mm)));
+              }
+            });
+    return out;
+  }
+
+  /** Puts other changes of the route in force. */
+  String rerouted(Piece piece, int version, Asked asked, List<RouteEdit> edits) {
+    try {
+      planner.tryOut(piece, piece.design(), edits);
+      pieces.save(piece.id(), version, "back to the recipe", piece.design(), edits);
+    } catch (Stale e) {
+      return stale(piece.id(), asked);
+    } catch (BadDesign e) {
+      return refused(piece, asked, e.getMessage());
+    }
+    fill(pieces.get(piece.id()), asked.unit, asked.model);
+    return asked.done(piece.id());
+  }
+
+  /** Puts another version in force. */
+  String travel(Piece piece, int version, Optional<Piece> to, Asked asked) {
+    try {
+      if (to.isPresent()) {
+        planner.tryOut(piece, to.get().design(), to.get().edits());
+        pieces.travel(piece.id(), version, to.get().version());
+      }
+    } catch (Stale e) {
+      return stale(piece.id(), asked);
+    } catch (BadDesign e) {
+      return refused(piece, asked, e.getMessage());
+    }
+    fill(pieces.get(piece.id()), asked.unit, asked.model);
+    return asked.done(piece.id());
+  }
+
+  /** The piece as it is, with why a change was not made. */
+  String refused(Piece piece, Asked asked, String message) {
+    asked.response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    fill(piece, asked.unit, asked.model, asked.field(), message);
+    return asked.again();
+  }
+
+  private String stale(long id, Asked asked) {
+    asked.response.setStatus(HttpStatus.CONFLICT.value());
+    String lost = asked.words().isBlank() ? "Your change" : "“" + asked.words() + "”";
+    fill(
+        pieces.get(id),
+        asked.unit,
+        asked.model,
+        null,
+        "This piece was changed in another tab. "
+            + lost
+            + " was not saved; here is the newest. Make the change again if you still want it.");
+    return asked.again();
+  }
+}

@@ -1,0 +1,2 @@
+/** Errors as pages that say what to do. */
+package hazelkeep.web.problem;

@@ -1,0 +1,125 @@
+package hazelkeep.web.start;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+
+/** Dated copies of the data, in a folder beside them. None is ever taken away by the program. */
+public final class Copies {
+  private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
+
+  private final Folder data;
+  private final Path copies;
+  private final Clock clock;
+
+  /** Of the data in a folder. */
+  public Copies(Folder data, Clock clock) {
+    this.data = data;
+    this.copies = data.path().resolve("copies");
+    this.clock = clock;
+  }
+
+  /**
+   * A copy.
+   *
+   * @param path its file
+   * @param bytes how large
+   * @param at when it was written
+   */
+  public record Copy(Path path, long bytes, Instant at) {
+    /** Its file name. */
+    public String name() {
+      return path.getFileName().toString();
+    }
+  }
+
+  /** Where they lie. */
+  public Path path() {
+    return copies;
+  }
+
+  /** All of them, the newest first. */
+  public List<Copy> all() {
+    if (!Files.isDirectory(copies)) {
+      return List.of();
+    }
+    try (Stream<Path> files = Files.list(copies)) {
+      return files
+          .filter(f -> f.toString().endsWith(".zip"))
+          .map(Copies::copy)
+          .sorted(Comparator.comparing(Copy::at).reversed())
+          .toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The newest of them. */
+  public Optional<Copy> newest() {
+    return all().stream().findFirst();
+  }
+
+  private static Copy copy(Path f) {
+    try {
+      return new Copy(f, Files.size(f), Files.getLastModifiedTime(f).toInstant());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /**
+   * Writes one from the open database, while others read and write it.
+   *
+   * @param why part of its name; empty for none
+   */
+  public Copy write(Connection db, String why) throws SQLException, IOException {
+    Files.createDirectories(copies);
+    String stamp = LocalDateTime.now(clock).format(STAMP);
+    String name = "hazel-" + (why.isEmpty() ? "" : why + "-") + stamp;
+    Path to = copies.resolve(name + ".zip");
+    for (int i = 2; Files.exists(to); i++) {
+      to = copies.resolve(name + "-" + i + ".zip");
+    }
+    try (Statement s = db.createStatement()) {
+      s.execute("backup to '" + to.toString().replace("'", "''") + "'");
+    }
+    data.ownerOnly();
+    return copy(to);
+  }
+
+  /**
+   * Lays the database of a copy where it is wanted.
+   *
+   * @throws CantStart when the file is no copy
+   */
+  static void unpacked(Path copy, Path to) throws IOException {
+    try (ZipFile zip = new ZipFile(copy.toFile())) {
+      ZipEntry entry = zip.getEntry(Folder.DATABASE);
+      if (entry == null) {
+        throw new CantStart(
+            copy + " is no copy of Hazel Keep's data: " + Folder.DATABASE + " is not in it.");
+      }
+      try (InputStream in = zip.getInputStream(entry)) {
+        Files.copy(in, to, StandardCopyOption.REPLACE_EXISTING);
+      }
+    } catch (java.util.zip.ZipException e) {
+      throw new CantStart(copy + " is no copy of Hazel Keep's data: it is no zip file.", e);
+    }
+  }
+}

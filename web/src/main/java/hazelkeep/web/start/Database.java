@@ -1,0 +1,176 @@
+package hazelkeep.web.start;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+
+/**
+ * The database before the application opens it: whether it can be opened, is not newer than the
+ * program, and is safe when it has to be brought up to date.
+ *
+ * <p>The steps that bring it up to date can't be taken back one by one. So a copy is written first
+ * and a mark is left; a start that finds the mark was interrupted, and begins again from the copy.
+ */
+final class Database {
+  private static final int IN_USE = 90020;
+  private static final Pattern STEP = Pattern.compile("V(\\d+)__.*\\.sql");
+
+  /** The mark: holds the name of the copy, nothing when there was no database yet. */
+  private static final String MARK = "bringing-up-to-date";
+
+  private final Folder folder;
+  private final Copies copies;
+
+  Database(Folder folder) {
+    this.folder = folder;
+    this.copies = new Copies(folder, Clock.systemDefaultZone());
+  }
+
+  /**
+   * Makes the database ready for the application.
+   *
+   * @throws CantStart when it can't be
+   */
+  void ready() {
+    try {
+      resumed();
+      boolean there = folder.database().isPresent();
+      try (Connection db = open(folder.url(""))) {
+        int is = version(db);
+        int knows = knows();
+        if (is > knows) {
+          throw new CantStart(
+              "The data in "
+                  + folder.path()
+                  + " were written by a newer Hazel Keep (its step "
+                  + is
+                  + ", this one knows "
+                  + knows
+                  + "): start that one. Nothing was changed.");
+        }
+        if (is < knows) {
+          Files.writeString(
+              folder.path().resolve(MARK), there ? copies.write(db, "before-" + knows).name() : "");
+        }
+      }
+      folder.ownerOnly();
+    } catch (IOException e) {
+      throw new CantStart(
+          "The data in " + folder.path() + " can't be read or written: " + e.getMessage(), e);
+    } catch (SQLException e) {
+      throw damaged(e);
+    }
+  }
+
+  /** Begins again from before an interrupted step. */
+  private void resumed() throws IOException {
+    Path mark = folder.path().resolve(MARK);
+    if (!Files.exists(mark)) {
+      return;
+    }
+    String copy = Files.readString(mark).strip();
+    Path db = folder.path().resolve(Folder.DATABASE);
+    if (copy.isEmpty()) {
+      Files.deleteIfExists(db);
+    } else {
+      Copies.unpacked(copies.path().resolve(copy), db);
+    }
+    Files.delete(mark);
+  }
+
+  /** The database is up to date: the mark goes. */
+  static void upToDate(Path folder) {
+    try {
+      Files.deleteIfExists(folder.resolve(MARK));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /**
+   * Opens a database.
+   *
+   * @throws CantStart when another program has it open
+   */
+  Connection open(String url) throws SQLException {
+    try {
+      return DriverManager.getConnection(url, "hazel", "");
+    } catch (SQLException e) {
+      if (e.getErrorCode() == IN_USE) {
+        throw new CantStart(
+            "Hazel Keep is running already on the data in "
+                + folder.path()
+                + Address.of(folder).map(a -> ": it is open at " + a.url()).orElse("")
+                + ". Use that one, or stop it first.",
+            e);
+      }
+      throw e;
+    }
+  }
+
+  private CantStart damaged(SQLException e) {
+    Optional<Copies.Copy> newest = copies.newest();
+    return new CantStart(
+        "The data in "
+            + folder.path().resolve(Folder.DATABASE)
+            + " can't be opened, the file is damaged or is none of Hazel Keep's; it stays as it is. "
+            + newest
+                .map(
+                    c ->
+                        "The newest copy is of "
+                            + c.at().atZone(ZoneId.systemDefault()).toLocalDateTime().withNano(0)
+                            + ": ./hazel restore "
+                            + c.path()
+                            + " brings it back.")
+                .orElse("There is no copy in " + copies.path() + "."),
+        e);
+  }
+
+  /** The step that a database is brought up to; 0 for a new one. */
+  static int version(Connection db) throws SQLException {
+    try (Statement s = db.createStatement()) {
+      try (ResultSet t =
+          s.executeQuery(
+              "select count(*) from information_schema.tables where table_name ="
+                  + " 'flyway_schema_history'")) {
+        t.next();
+        if (t.getInt(1) == 0) {
+          return 0;
+        }
+      }
+      try (ResultSet v =
+          s.executeQuery(
+              "select max(cast(\"version\" as int)) from \"flyway_schema_history\" where"
+                  + " \"success\" and \"version\" is not null")) {
+        v.next();
+        return v.getInt(1);
+      }
+    }
+  }
+
+  /** The newest step that the program knows. */
+  static int knows() throws IOException {
+    return Arrays.stream(
+            new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql"))
+        .map(Resource::getFilename)
+        .map(STEP::matcher)
+        .filter(Matcher::matches)
+        .mapToInt(m -> Integer.parseInt(m.group(1)))
+        .max()
+        .orElseThrow();
+  }
+}
