@@ -111,20 +111,21 @@ final class App {
 
   /** A visitor with cookies of his own. */
   Visitor visitor() {
-    return new Visitor(this);
+    return new Visitor(base);
   }
 
   /** Someone at a browser. */
   static final class Visitor {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
 
-    private final App app;
+    private final String base;
     private final HttpClient http =
         HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
     private String token = "";
 
-    private Visitor(App app) {
-      this.app = app;
+    /** Of a server. */
+    Visitor(String base) {
+      this.base = base;
     }
 
     HttpResponse<String> get(String path) {
@@ -151,14 +152,22 @@ final class App {
 
     /** Sends a form with the token of the page seen last; fields as name, value, name, value. */
     HttpResponse<String> post(String path, String... fields) {
+      return send(form(path, fields));
+    }
+
+    /** The same as a page asks for a part of it. */
+    HttpResponse<String> asPart(String path, String... fields) {
+      return send(form(path, fields).header("HX-Request", "true"));
+    }
+
+    private HttpRequest.Builder form(String path, String... fields) {
       StringBuilder form = new StringBuilder("_csrf=").append(encoded(token));
       for (int i = 0; i < fields.length; i += 2) {
         form.append('&').append(encoded(fields[i])).append('=').append(encoded(fields[i + 1]));
       }
-      return send(
-          HttpRequest.newBuilder(uri(path))
-              .header("Content-Type", "application/x-www-form-urlencoded")
-              .POST(HttpRequest.BodyPublishers.ofString(form.toString())));
+      return HttpRequest.newBuilder(uri(path))
+          .header("Content-Type", "application/x-www-form-urlencoded")
+          .POST(HttpRequest.BodyPublishers.ofString(form.toString()));
     }
 
     HttpResponse<String> json(String path, String body) {
@@ -170,7 +179,7 @@ final class App {
 
     /** The answer of the plan for other programs, read. */
     JsonNode plan(String body) {
-      return app.bean(Json.class).mapper().readTree(json("/api/plan", body).body());
+      return new Json().mapper().readTree(json("/api/plan", body).body());
     }
 
     HttpResponse<String> send(HttpRequest.Builder request) {
@@ -184,7 +193,7 @@ final class App {
     }
 
     URI uri(String path) {
-      return URI.create(app.base + path);
+      return URI.create(base + path);
     }
 
     private static String encoded(String s) {

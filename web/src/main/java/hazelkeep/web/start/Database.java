@@ -76,17 +76,21 @@ final class Database {
     }
   }
 
-  /** Begins again from before an interrupted step. */
-  private void resumed() throws IOException {
+  /** Begins again from before an interrupted step; what it left is kept aside. */
+  private void resumed() throws IOException, SQLException {
     Path mark = folder.path().resolve(MARK);
     if (!Files.exists(mark)) {
       return;
     }
-    String copy = Files.readString(mark).strip();
     Path db = folder.path().resolve(Folder.DATABASE);
-    if (copy.isEmpty()) {
-      Files.deleteIfExists(db);
-    } else {
+    if (Files.exists(db)) {
+      // Nobody else may be at it just now.
+      open(folder.url("")).close();
+      Files.move(
+          db, folder.path().resolve("hazel-interrupted-" + System.currentTimeMillis() + ".mv.db"));
+    }
+    String copy = Files.readString(mark).strip();
+    if (!copy.isEmpty()) {
       Copies.unpacked(copies.path().resolve(copy), db);
     }
     Files.delete(mark);
