@@ -194,7 +194,8 @@ public record Stiffness(
       double from = support.at();
       double to = work.most();
       boolean slack = support.kind() == Support.Kind.SPRUNG && support.diameter() <= 0;
-      if (!hold.onLathe() || parts.isEmpty() || slack || to - from < 1) {
+      boolean tips = support.kind() == Support.Kind.PINNED && !carried(from, (to - from) / SLICES);
+      if (!hold.onLathe() || parts.isEmpty() || slack || tips || to - from < 1) {
         return none();
       }
       List<Section.Wood> woods = new ArrayList<>();
@@ -298,19 +299,27 @@ public record Stiffness(
       return Math.max(BENT, 1 - HoldLimits.TAIL_TOUCH / buckling(1 / most, length));
     }
 
+    /**
+     * Whether anything but the headstock's end carries it; where nothing does, the hold says so.
+     */
+    private boolean carried(double from, double slice) {
+      return hold.supported() || steadied(from, slice) > 0;
+    }
+
+    /** The node under the steady; 0 where it does not stand along the work. */
+    private int steadied(double from, double slice) {
+      long at = hold.steady().map(s -> Math.round((s.at() - from) / slice)).orElse(0L);
+      return at > 0 && at < SLICES ? (int) at : 0;
+    }
+
     /** The beam on its supports. */
     private Beam ends(Beam beam, boolean turns, double from, double l) {
       Beam b = turns ? beam.pinned(0) : beam.clamped(0);
       if (hold.supported()) {
         b = b.pinned(SLICES);
       }
-      if (hold.steady().isPresent()) {
-        long at = Math.round((hold.steady().get().at() - from) / l);
-        if (at > 0 && at < SLICES) {
-          b = b.pinned((int) at);
-        }
-      }
-      return b;
+      int at = steadied(from, l);
+      return at > 0 ? b.pinned(at) : b;
     }
 
     private static double[] stiff(double[] beam, double[] wall, double thrust) {

@@ -12,6 +12,7 @@ import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
@@ -24,6 +25,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.springframework.web.util.HtmlUtils;
 
 /** A piece that can't be planned any more takes nothing with it. */
 class StuckPiecesTest {
@@ -135,6 +137,32 @@ class StuckPiecesTest {
     assertThat(visitor.post("/pieces/" + id + "/undo", "version", "2", "whole", "yes").statusCode())
         .isEqualTo(302);
     assertThat(pieces.get(id).version()).isEqualTo(1);
+  }
+
+  @Test
+  void a_change_of_the_shop_tells_beforehand_which_pieces_it_breaks() {
+    Shop whole = shops.shop();
+    try {
+      // Of the large bits one is left: without it the canister's seats can't be bored.
+      visitor.get("/shop");
+      String told = "";
+      for (ShopStore.Item bit : shops.items(ShopKind.BIT)) {
+        String at = "/shop/bit/" + bit.id() + "/remove";
+        HttpResponse<String> r = visitor.post(at);
+        if (r.statusCode() == 422) {
+          told = r.body();
+          assertThat(shops.items(ShopKind.BIT)).extracting(ShopStore.Item::id).contains(bit.id());
+          String sure = told.replaceAll("(?s).*name=\"sure\" value=\"([^\"]*)\".*", "$1");
+          assertThat(visitor.post(at, "sure", HtmlUtils.htmlUnescape(sure)).statusCode())
+              .as("all the same")
+              .isEqualTo(302);
+          break;
+        }
+      }
+      assertThat(told).contains("Press once", "It concerns ");
+    } finally {
+      shops.replace(whole);
+    }
   }
 
   @Test

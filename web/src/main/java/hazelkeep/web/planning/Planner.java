@@ -75,6 +75,19 @@ public class Planner {
     return plan(piece.kind(), piece.design(), piece.edits());
   }
 
+  /**
+   * The plan of a piece in another shop.
+   *
+   * @throws BadDesign when it can't be planned there
+   */
+  public Plan<?> with(Piece piece, Shop other) {
+    return with(piece.kind(), piece, other);
+  }
+
+  private static <D extends Design> Plan<D> with(Kind<D> kind, Piece piece, Shop other) {
+    return Plan.of(kind, kind.type().cast(piece.design()), other, piece.edits());
+  }
+
   /** The plan of a piece from its blank, with remedies that were tried. */
   public Plan<?> tried(Piece piece) {
     return (Plan<?>)

@@ -47,8 +47,10 @@ class ShopController {
   private final ShopStore store;
   private final Json json;
   private final ShopFile file;
+  private final Broken broken;
 
-  ShopController(ShopStore store, Json json) {
+  ShopController(ShopStore store, Json json, Broken broken) {
+    this.broken = broken;
     this.store = store;
     this.json = json;
     this.file = new ShopFile(json);
@@ -216,7 +218,9 @@ class ShopController {
     form.estimated();
     Optional<Record> thing = form.thing(json, unit);
     HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
-    if (thing.isPresent()) {
+    if (thing.isPresent() && !sure(typed, with(item, Optional.of(thing.get())), model)) {
+      form.refuse("", BREAKS);
+    } else if (thing.isPresent()) {
       try {
         store.change(id, version, thing.get());
         return back(item.kind());
@@ -234,15 +238,55 @@ class ShopController {
     return form(item.kind(), form, store.item(id), unit, model);
   }
 
+  private static final String BREAKS =
+      "Nothing was changed yet: with this, pieces can't be made as they are planned now. Press once"
+          + " more to do it all the same.";
+
+  /** Whether a change breaks no piece, or is wanted all the same. */
+  private boolean sure(Map<String, String> typed, Shop next, Model model) {
+    String breaks = broken.by(next);
+    boolean sure = breaks.isEmpty() || breaks.equals(typed.get("sure"));
+    if (!sure) {
+      model.addAttribute("breaks", breaks);
+    }
+    return sure;
+  }
+
+  /** The shop with another thing in the place of one, or without it. */
+  private Shop with(Item item, Optional<Record> other) {
+    List<Record> things = new ArrayList<>();
+    for (Item i : store.items(item.kind())) {
+      if (i.id() != item.id()) {
+        things.add(i.thing());
+      } else {
+        other.ifPresent(things::add);
+      }
+    }
+    return item.kind().with(store.shop(), things);
+  }
+
   private static String back(ShopKind kind) {
     return kind == ShopKind.WOOD ? "redirect:/shop/woods" : "redirect:/shop#" + kind.key();
   }
 
   @PostMapping("/shop/{kind:[a-z]+}/{id:\\d+}/remove")
-  String remove(@PathVariable String kind, @PathVariable long id, RedirectAttributes flash) {
+  String remove(
+      @PathVariable String kind,
+      @PathVariable long id,
+      @RequestParam Map<String, String> typed,
+      Unit unit,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
     Item item = item(kind, id);
     if (item.kind() == ShopKind.LATHE) {
       throw new NotThere("A shop without a lathe turns nothing: change it instead.");
+    }
+    if (!sure(typed, with(item, Optional.empty()), model)) {
+      ThingForm form = ThingForm.of(item.kind(), item.thing(), json, unit);
+      form.refuse("", BREAKS);
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return form(item.kind(), form, item, unit, model);
     }
     store.remove(id);
     flash.addFlashAttribute("removed", item.kind().nameOf(item.thing()));
@@ -351,6 +395,7 @@ class ShopController {
 
   private String replaced(Shop next, RedirectAttributes flash) {
     flash.addFlashAttribute("was", file.write(store.shop()));
+    flash.addFlashAttribute("breaks", broken.by(next));
     store.replace(next);
     return "redirect:/shop";
   }

@@ -1,5 +1,6 @@
 package hazelkeep.web.store;
 
+import hazelkeep.measure.Restated;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.DrillChuck;
@@ -16,6 +17,7 @@ import hazelkeep.shop.Steady;
 import hazelkeep.shop.Tool;
 import hazelkeep.shop.WoodScrew;
 import hazelkeep.wood.Species;
+import hazelkeep.wood.Woods;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -23,30 +25,35 @@ import java.util.function.Function;
 
 /** The kinds of things on the wall. */
 public enum ShopKind {
-  LATHE(Lathe.class, s -> List.of(s.lathe()), true),
-  JAWS(JawSet.class, Shop::jaws, false),
-  CENTRE(Centre.class, Shop::centres, false),
-  TOOL(Tool.class, Shop::tools, false),
-  BIT(Bit.class, Shop::bits, false),
-  EXTENSION(Extension.class, Shop::extensions, false),
-  DRILL(DrillChuck.class, s -> s.drill().stream().toList(), true),
-  GAUGE(Gauge.class, Shop::gauges, false),
-  LANDMARK(Landmark.class, Shop::landmarks, false),
-  STEADY(Steady.class, Shop::steadies, false),
-  SCREW(WoodScrew.class, Shop::screws, false),
-  CHUCK(KeptChuck.class, Shop::chucks, false),
-  REST(Rest.class, Shop::rests, false),
-  PUSH(PushTest.class, s -> s.push().stream().toList(), true),
-  WOOD(Species.class, s -> s.woods().own(), false);
+  LATHE(Lathe.class, s -> List.of(s.lathe()), "lathe", true),
+  JAWS(JawSet.class, Shop::jaws, "jaws", false),
+  CENTRE(Centre.class, Shop::centres, "centres", false),
+  TOOL(Tool.class, Shop::tools, "tools", false),
+  BIT(Bit.class, Shop::bits, "bits", false),
+  EXTENSION(Extension.class, Shop::extensions, "extensions", false),
+  DRILL(DrillChuck.class, s -> s.drill().stream().toList(), "drill", true),
+  GAUGE(Gauge.class, Shop::gauges, "gauges", false),
+  LANDMARK(Landmark.class, Shop::landmarks, "landmarks", false),
+  STEADY(Steady.class, Shop::steadies, "steadies", false),
+  SCREW(WoodScrew.class, Shop::screws, "screws", false),
+  CHUCK(KeptChuck.class, Shop::chucks, "chucks", false),
+  REST(Rest.class, Shop::rests, "rests", false),
+  PUSH(PushTest.class, s -> s.push().stream().toList(), "push", true),
+  WOOD(Species.class, s -> s.woods().own(), "woods", false);
 
   private final Class<? extends Record> type;
   private final Function<Shop, List<? extends Record>> of;
+  private final String wall;
   private final boolean single;
 
   ShopKind(
-      Class<? extends Record> type, Function<Shop, List<? extends Record>> of, boolean single) {
+      Class<? extends Record> type,
+      Function<Shop, List<? extends Record>> of,
+      String wall,
+      boolean single) {
     this.type = type;
     this.of = of;
+    this.wall = wall;
     this.single = single;
   }
 
@@ -73,6 +80,17 @@ public enum ShopKind {
   /** What a shop has of it. */
   public List<? extends Record> of(Shop shop) {
     return of.apply(shop);
+  }
+
+  /** A shop with other things of this kind; the same where one has to be and is not. */
+  public Shop with(Shop shop, List<? extends Record> things) {
+    return switch (this) {
+      case LATHE -> things.isEmpty() ? shop : Restated.with(shop, wall, things.get(0));
+      case DRILL, PUSH -> Restated.with(shop, wall, things.stream().findFirst());
+      case WOOD ->
+          Restated.with(shop, wall, new Woods(things.stream().map(Species.class::cast).toList()));
+      default -> Restated.with(shop, wall, List.copyOf(things));
+    };
   }
 
   /** The name of a thing of this kind: its own, or the kind's where there is only one. */

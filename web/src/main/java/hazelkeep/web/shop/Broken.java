@@ -1,0 +1,92 @@
+package hazelkeep.web.shop;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Patience;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Finding;
+import hazelkeep.shop.Shop;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/**
+ * Which pieces a change of the shop would break: those that could be made before, and can't then.
+ */
+@Component
+class Broken {
+  /** Pieces that are tried: those changed last, and not finished. */
+  private static final int TRIED = 40;
+
+  private static final Duration MOST = Duration.ofSeconds(4);
+
+  private final PieceStore pieces;
+  private final RunStore runs;
+  private final Planner planner;
+
+  Broken(PieceStore pieces, RunStore runs, Planner planner) {
+    this.pieces = pieces;
+    this.runs = runs;
+    this.planner = planner;
+  }
+
+  /** By a shop: the pieces with what stands in their way then, in a sentence; empty for none. */
+  String by(Shop next) {
+    Map<Long, RunStore.Standing> standings = runs.standings();
+    List<Long> open =
+        pieces.names().keySet().stream()
+            .filter(id -> !standings.containsKey(id) || !standings.get(id).closed())
+            .limit(TRIED)
+            .toList();
+    List<String> out = new ArrayList<>();
+    try {
+      Patience.within(
+          MOST,
+          () -> {
+            open.forEach(id -> breaks(pieces.get(id), next).ifPresent(out::add));
+            return out;
+          });
+    } catch (Patience.Lost e) {
+      out.add("more were not tried, for want of time");
+    }
+    return String.join("; ", out);
+  }
+
+  private Optional<String> breaks(Piece piece, Shop next) {
+    Set<String> stops;
+    try {
+      stops = stops(planner.plan(piece));
+    } catch (BadDesign e) {
+      return Optional.empty();
+    }
+    try {
+      return planner.with(piece, next).findings().stream()
+          .filter(f -> f.grade() == Grade.STOP && !stops.contains(f.code()))
+          .findFirst()
+          .map(
+              f ->
+                  piece.name()
+                      + " ("
+                      + f.verdict().title().toLowerCase(java.util.Locale.ROOT)
+                      + ")");
+    } catch (BadDesign e) {
+      return Optional.of(piece.name() + " (" + e.getMessage() + ")");
+    }
+  }
+
+  private static Set<String> stops(Plan<?> plan) {
+    return plan.findings().stream()
+        .filter(f -> f.grade() == Grade.STOP)
+        .map(Finding::code)
+        .collect(Collectors.toSet());
+  }
+}
