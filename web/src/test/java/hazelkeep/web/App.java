@@ -118,7 +118,7 @@ final class App {
   static final class Visitor {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
 
-    private final String base;
+    private String base;
     private final HttpClient http =
         HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
     private String token = "";
@@ -126,6 +126,14 @@ final class App {
     /** Of a server. */
     Visitor(String base) {
       this.base = base;
+    }
+
+    /**
+     * The same browser, with all its cookies and open pages, at a server that was started again.
+     */
+    Visitor at(App other) {
+      base = other.base();
+      return this;
     }
 
     HttpResponse<String> get(String path) {
@@ -158,6 +166,27 @@ final class App {
     /** The same as a page asks for a part of it. */
     HttpResponse<String> asPart(String path, String... fields) {
       return send(form(path, fields).header("HX-Request", "true"));
+    }
+
+    /** The same as a page of another server sends it. */
+    HttpResponse<String> from(String origin, String path, String... fields) {
+      return send(form(path, fields).header("Origin", origin));
+    }
+
+    /** Sends a file with the token of the page seen last. */
+    HttpResponse<String> upload(String path, String field, String content) {
+      String body =
+          "--b\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n"
+              + token
+              + "\r\n--b\r\nContent-Disposition: form-data; name=\""
+              + field
+              + "\"; filename=\"f\"\r\n\r\n"
+              + content
+              + "\r\n--b--\r\n";
+      return send(
+          HttpRequest.newBuilder(uri(path))
+              .header("Content-Type", "multipart/form-data; boundary=b")
+              .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
     private HttpRequest.Builder form(String path, String... fields) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.StepKey;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
@@ -16,8 +18,10 @@ import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -95,6 +99,96 @@ class PagesTest {
     assertThat(page)
         .containsPattern("<p>Also<span id=\"finding-\\d+\"[^>]*> at hollow the lid</span>")
         .containsPattern("<span id=\"finding-\\d+\"[^>]*>; at cut the recess</span>");
+  }
+
+  @Test
+  void a_page_that_stayed_open_over_a_restart_can_save(@TempDir Path data) {
+    String url = "jdbc:h2:file:" + data.resolve("hazel");
+    App before = App.start(url, "bare");
+    long id = before.bean(PieceStore.class).create("Open", kind, LiddedBox.fresh());
+    App.Visitor tab = before.visitor();
+    tab.get("/pieces/" + id);
+    before.stop();
+    App after = App.start(url, "bare");
+    HttpResponse<String> r =
+        tab.at(after)
+            .post(
+                "/pieces/" + id + "/size", "key", "outside.height", "value", "81", "version", "1");
+    assertThat(r.statusCode()).isEqualTo(200);
+    assertThat(after.bean(PieceStore.class).get(id).version()).isEqualTo(2);
+    after.stop();
+  }
+
+  @Test
+  void a_double_press_makes_one_piece() {
+    String page = visitor.get("/pieces/new").body();
+    String once = page.replaceAll("(?s).*name=\"once\" value=\"([^\"]+)\".*", "$1");
+    HttpResponse<String> first =
+        visitor.post("/pieces", "kind", "lidded-box", "name", "Twice", "once", once);
+    HttpResponse<String> second =
+        visitor.post("/pieces", "kind", "lidded-box", "name", "Twice", "once", once);
+    assertThat(first.statusCode()).isEqualTo(302);
+    assertThat(second.headers().firstValue("Location"))
+        .isEqualTo(first.headers().firstValue("Location"));
+    assertThat(pieces.names().values()).containsOnlyOnce("Twice");
+  }
+
+  @Test
+  void a_change_that_a_page_from_elsewhere_sends_is_refused() {
+    long id = fresh("Elsewhere");
+    visitor.get("/pieces/" + id);
+    assertThat(
+            visitor
+                .from("https://elsewhere.example", "/pieces/" + id + "/undo", "version", "1")
+                .statusCode())
+        .isEqualTo(403);
+  }
+
+  @Test
+  void a_piece_goes_out_as_a_file_and_comes_back_equal() {
+    LiddedBox box = LiddedBox.fresh().with("outside.height", 83.25).with("joint.length", 9);
+    List<RouteEdit> edits = List.of(new RouteEdit.Drop(new StepKey("bench/sign")));
+    long id = pieces.create("Out and in", kind, box, edits);
+    HttpResponse<String> file = visitor.get("/pieces/" + id + "/file");
+    assertThat(file.headers().firstValue("Content-Disposition").orElseThrow())
+        .contains("attachment");
+    visitor.get("/data");
+    HttpResponse<String> in = visitor.upload("/data/piece", "piece", file.body());
+    assertThat(in.statusCode()).isEqualTo(302);
+    long back =
+        Long.parseLong(in.headers().firstValue("Location").orElseThrow().replaceAll(".*/", ""));
+    assertThat(pieces.get(back).design()).isEqualTo(box);
+    assertThat(pieces.get(back).edits()).isEqualTo(edits);
+    assertThat(pieces.get(back).name()).isEqualTo("Out and in");
+    visitor.upload("/data/piece", "piece", "{\"kind\": \"teapot\"}");
+    assertThat(visitor.get("/data").body())
+        .contains("no kind “teapot”", "Nothing was put on the shelf");
+  }
+
+  @Test
+  void a_size_that_can_t_be_drawn_offers_what_could_go() {
+    long id = pieces.create("Let go", kind, LiddedBox.fresh().with("spigot.diameter", 40));
+    visitor.get("/pieces/" + id);
+    String[] typed = {"key", "inside.diameter", "value", "45", "version", "1"};
+    HttpResponse<String> r = visitor.post("/pieces/" + id + "/size", typed);
+    assertThat(r.statusCode()).isEqualTo(422);
+    assertThat(r.body()).contains("“45” can be drawn if one of these goes", "Let go of Spigot");
+    HttpResponse<String> then =
+        visitor.post(
+            "/pieces/" + id + "/size",
+            "key",
+            "inside.diameter",
+            "value",
+            "45",
+            "letgo",
+            "spigot.diameter",
+            "version",
+            "1");
+    assertThat(then.statusCode()).isEqualTo(200);
+    assertThat(then.body()).contains("Gave way:", "spigot diameter, now");
+    assertThat(pieces.get(id).design().sizes().keySet())
+        .extracting(hazelkeep.measure.DimKey::path)
+        .containsExactly("inside.diameter");
   }
 
   @Test

@@ -12,7 +12,6 @@ import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.WoodProperty;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.Optional;
@@ -273,20 +272,8 @@ class ShopTest {
   }
 
   private HttpResponse<String> upload(String path, String field, String content) {
-    String page = visitor.get("/shop").body();
-    String token = attribute(page.substring(page.indexOf("name=\"_csrf\"") - 30), "value");
-    String body =
-        "--b\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n"
-            + token
-            + "\r\n--b\r\nContent-Disposition: form-data; name=\""
-            + field
-            + "\"; filename=\"f\"\r\n\r\n"
-            + content
-            + "\r\n--b--\r\n";
-    return visitor.send(
-        HttpRequest.newBuilder(visitor.uri(path))
-            .header("Content-Type", "multipart/form-data; boundary=b")
-            .POST(HttpRequest.BodyPublishers.ofString(body)));
+    visitor.get("/shop");
+    return visitor.upload(path, field, content);
   }
 
   @Test

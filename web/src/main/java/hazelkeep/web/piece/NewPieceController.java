@@ -1,5 +1,7 @@
 package hazelkeep.web.piece;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
@@ -13,6 +15,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,6 +30,9 @@ class NewPieceController {
 
   private final PieceStore pieces;
   private final Planner planner;
+
+  /** What a form has made already: pressed twice, it makes one piece. */
+  private final Cache<String, Long> made = Caffeine.newBuilder().maximumSize(200).build();
 
   NewPieceController(PieceStore pieces, Planner planner) {
     this.pieces = pieces;
@@ -47,6 +53,8 @@ class NewPieceController {
   private String form(Kind<?> kind, DesignForm form, Unit unit, Model model) {
     model.addAttribute("kind", kind);
     model.addAttribute("kinds", Kinds.ALL);
+    String once = form.value("once");
+    model.addAttribute("once", once.isEmpty() ? UUID.randomUUID().toString() : once);
     model.addAttribute("title", "A new " + kind.title());
     model.addAttribute("form", form);
     model.addAttribute("show", new Show(unit));
@@ -79,7 +87,12 @@ class NewPieceController {
     if (design.isPresent()) {
       try {
         planner.plan(kind, design.get(), List.of());
-        return "redirect:/pieces/" + pieces.create(name, kind, design.get());
+        String once = form.value("once");
+        long id =
+            once.isEmpty()
+                ? pieces.create(name, kind, design.get())
+                : made.get(once, x -> pieces.create(name, kind, design.get()));
+        return "redirect:/pieces/" + id;
       } catch (BadDesign e) {
         form.refuse("sizes." + e.key(), e.getMessage());
       }

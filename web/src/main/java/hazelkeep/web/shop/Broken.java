@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Broken {
   /** Pieces that are tried: those changed last, and not finished. */
-  private static final int TRIED = 40;
+  private static final int TRIED = 20;
 
   private static final Duration MOST = Duration.ofSeconds(4);
 
