@@ -79,6 +79,7 @@ final class App {
         "/pieces/10/parts",
         "/pieces/10/paper",
         "/shop",
+        "/data",
         "/shop/woods",
         "/shop/jaws/new",
         "/shop/wood/new");

@@ -1,0 +1,99 @@
+package hazelkeep.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+
+/** A browser at the application, closed and searched for errors after each test. */
+abstract class Browsing {
+  private static Playwright playwright;
+  static Browser browser;
+
+  final App app = App.shared();
+  final PieceStore pieces = app.bean(PieceStore.class);
+  final RunStore runs = app.bean(RunStore.class);
+  final LiddedBoxKind kind = new LiddedBoxKind();
+  private final List<String> errors = new ArrayList<>();
+  BrowserContext context;
+  Page page;
+
+  @BeforeAll
+  static void open() {
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+  }
+
+  @AfterAll
+  static void close() {
+    playwright.close();
+  }
+
+  @BeforeEach
+  void visit() {
+    context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+    page = context.newPage();
+    page.setDefaultTimeout(15_000);
+    page.onConsoleMessage(
+        m -> {
+          // What the server refuses on purpose is logged by the browser too.
+          if (m.type().equals("error") && !m.text().contains("status of 4")) {
+            errors.add(m.text());
+          }
+        });
+    page.onPageError(errors::add);
+  }
+
+  @AfterEach
+  void leave() {
+    context.close();
+    assertThat(errors).as("errors in the browser").isEmpty();
+  }
+
+  void go(String path) {
+    page.navigate(app.base() + path);
+    page.waitForLoadState();
+  }
+
+  void accessible() {
+    List<Rule> violations = new AxeBuilder(page).analyze().getViolations();
+    assertThat(
+            violations.stream()
+                .map(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
+                .collect(Collectors.joining("\n")))
+        .isEmpty();
+  }
+}
