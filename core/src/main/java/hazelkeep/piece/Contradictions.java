@@ -32,8 +32,11 @@ import java.util.stream.Collectors;
  * @param <D> the design record
  */
 public final class Contradictions<D extends Design> {
-  /** What is drawn agrees with what is said within this, mm. */
-  public static final double AGREES = 0.05;
+  /** What is drawn agrees with what is said within this, mm: one place of what is shown. */
+  public static final double AGREES = 0.1;
+
+  /** The same for sizes of a fit, which are shown with two places and felt sooner, mm. */
+  public static final double FITS = 0.05;
 
   private static final DimKey CLEARANCE = new DimKey("joint.clearance");
 
@@ -96,7 +99,7 @@ public final class Contradictions<D extends Design> {
     ways.forEach((k, mm) -> remedies.add(new Remedy.LetGo(k, Length.mm(mm))));
     Optional<Measure> place =
         kind.measures(design, aim).stream().filter(m -> m.key().equals(key)).findFirst();
-    boolean unfit = Math.abs(read - d.mm()) <= AGREES;
+    boolean unfit = Math.abs(read - d.mm()) <= FITS;
     return new Finding(
         unfit ? unfit(aim, d) : differs(d, read, stated(aim, named)),
         Optional.empty(),
@@ -160,7 +163,7 @@ public final class Contradictions<D extends Design> {
         .forEach(
             (key, read) -> {
               Dim d = aim.dims().get(key);
-              if (d != null && !(Math.abs(d.mm() - read) <= AGREES)) {
+              if (d != null && !(Math.abs(d.mm() - read) <= (d.fit() ? FITS : AGREES))) {
                 out.put(key, read);
               }
             });

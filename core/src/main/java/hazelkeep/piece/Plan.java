@@ -142,13 +142,16 @@ public record Plan<D extends Design>(
     return findings().stream().filter(f -> f.grade() == grade).count();
   }
 
-  /** This plan with each finding's remedies tried: those stay that remove it and add no stop. */
+  /**
+   * This plan with each finding's remedies tried: those stay that remove it and add none of weight.
+   */
   public Plan<D> withRemedies() {
     Map<Object, Optional<Plan<D>>> memo = new HashMap<>();
+    WaysOut ways = new WaysOut(sketch);
     List<Finding> out = new ArrayList<>();
     for (Finding f : findings()) {
       List<Remedy> helps = new ArrayList<>(f.remedies());
-      for (Remedy r : kind().remedies(design(), f, aim(), shop())) {
+      for (Remedy r : ways.of(f, kind().remedies(design(), f, aim(), shop()))) {
         if (helps.size() < 2
             && memo.computeIfAbsent(r, x -> applied(r)).filter(p -> helps(p, f)).isPresent()) {
           helps.add(r);
@@ -159,13 +162,19 @@ public record Plan<D extends Design>(
     return new Plan<>(sketch.with(out), edits, route, rehearsal);
   }
 
+  /**
+   * Whether a finding is gone, and nothing came that is as grave as a watch or graver than it was.
+   */
   private boolean helps(Plan<D> then, Finding gone) {
     if (then.findings().stream().anyMatch(gone::sameAs)) {
       return false;
     }
     return then.findings().stream()
-        .filter(f -> f.grade() == Grade.STOP)
-        .allMatch(f -> findings().stream().anyMatch(g -> g.sameAs(f) && g.grade() == Grade.STOP));
+        .filter(f -> f.grade() != Grade.NOTE)
+        .allMatch(
+            f ->
+                findings().stream()
+                    .anyMatch(g -> g.sameAs(f) && g.grade().compareTo(f.grade()) <= 0));
   }
 
   /** The plan with a remedy applied; empty when that can't be drawn. */

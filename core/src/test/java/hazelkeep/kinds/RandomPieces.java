@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
@@ -104,9 +105,30 @@ public final class RandomPieces {
     if (random.nextInt(3) == 0) {
       b = Restated.with(Restated.with(b, "top", LiddedBox.Top.DOME), "roof", LiddedBox.Roof.DOMED);
     }
-    double wide = between(40, 130);
-    return b.with("outside.diameter", wide)
-        .with("outside.height", between(Math.max(40, 0.8 * wide), Math.min(150, 1.8 * wide)));
+    // From a squat box for rings to a tall canister; what goes in, or a blank, for one in four.
+    double wide = between(35, 150);
+    b =
+        b.with("outside.diameter", wide)
+            .with("outside.height", between(Math.max(30, 0.55 * wide), Math.min(150, 2 * wide)));
+    if (random.nextInt(4) == 0) {
+      b =
+          b.with(
+              Optional.of(
+                  new LiddedBox.Content(
+                      Optional.of(Size.mm(between(0.2 * wide, 0.5 * wide))),
+                      Optional.empty(),
+                      Optional.empty())),
+              b.blank());
+    } else if (random.nextInt(3) == 0) {
+      b = b.with(b.content(), Optional.of(blank(wide)));
+    }
+    return b;
+  }
+
+  /** Stock with a little to spare in its thickness. */
+  private Blank blank(double wide) {
+    return new Blank(
+        Optional.empty(), Optional.of(Size.mm(wide + between(4, 12))), random.nextBoolean());
   }
 
   private BoredVessel vessel(BoredVessel d) {
@@ -145,7 +167,7 @@ public final class RandomPieces {
   }
 
   private <D extends Design> D mill(Kind<D> kind, D design) {
-    return kind.size(design, new DimKey("outside.height"), Optional.of(Size.mm(between(120, 150))));
+    return kind.size(design, new DimKey("outside.height"), Optional.of(Size.mm(between(100, 150))));
   }
 
   /** Every option of every choice of a design, chosen at random where it can be. */

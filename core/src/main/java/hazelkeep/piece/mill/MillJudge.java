@@ -161,8 +161,6 @@ final class MillJudge {
     switch (f.code()) {
       case "blank-short" -> {
         r.more(-lack, "outside.height");
-        r.more(-lack, "shaft.length");
-        r.set("blank.length", aim.mm("stick.need"));
       }
       case "blank-thin" -> {
         r.set("outside.diameter", f.verdict().found());
@@ -201,7 +199,6 @@ final class MillJudge {
       }
       case "thread-short" -> {
         r.more(-lack, "outside.height");
-        r.more(lack, "shaft.length");
       }
       case "bit-missing" -> r.set("bore.diameter", f.verdict().limit());
       default -> {

@@ -263,7 +263,7 @@ class MillTest {
         }
       }
     }
-    assertThat(offered).isGreaterThan(12);
+    assertThat(offered).isGreaterThan(7);
   }
 
   /** A reading of the mouth's bore makes up for itself in the bore from the foot. */

@@ -1,0 +1,135 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Origin;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Ways out of a finding that are worth trying, those that a turner would take first. Stock, tenons
+ * and the stick are the same for every kind; a kind adds what it knows of its shape.
+ *
+ * <p>A way keeps the wish: what was bought and what must go in is not changed, no size becomes more
+ * than twice or less than half of what it is, and a size that was stated, or the line of the
+ * outside, gives way only after what was not.
+ */
+final class WaysOut {
+  private static final double FACTOR = 2;
+
+  /** More diameter than the true circle, so that the jaws close on a tenon, mm. */
+  private static final double CLOSES = 1;
+
+  /** Wood that a shoulder needs beside a tenon, mm of diameter. */
+  private static final double SHOULDER = 4;
+
+  /** Other stock is no other piece: it may be as large as it has to be. */
+  private static final Set<DimKey> STOCK =
+      Set.of(new DimKey("blank.length"), new DimKey("blank.across"));
+
+  private final Sketch<?> sketch;
+  private final Aim aim;
+  private final Shop shop;
+  private final Set<DimKey> bought;
+
+  WaysOut(Sketch<?> sketch) {
+    this.sketch = sketch;
+    this.aim = sketch.aim();
+    this.shop = sketch.shop();
+    this.bought =
+        sketch.fittings().stream().flatMap(f -> f.sizes().stream()).collect(Collectors.toSet());
+  }
+
+  /** Those for a finding, with what the kind adds. */
+  List<Remedy> of(Finding f, List<Remedy> kinds) {
+    List<Remedy> out = new ArrayList<>(common(f));
+    out.addAll(kinds);
+    return out.stream()
+        .distinct()
+        .filter(this::sensible)
+        .sorted(Comparator.comparingInt(this::cost))
+        .toList();
+  }
+
+  private List<Remedy> common(Finding f) {
+    Tries tries = new Tries(aim);
+    double limit = f.verdict().limit();
+    switch (f.code()) {
+      case "blank-short" -> tries.set("blank.length", up(aim.mm("stick.need")));
+      case "blank-thin" -> tries.set("blank.across", up(limit + 2 * StockJudge.CENTRING));
+      case "kerf-narrow" -> tries.set("stick.kerf", up(1.5 * limit));
+      case "tenon-long" ->
+          tenonEnds(f).forEach(end -> tries.set("stick.tenon-" + end, down(limit)));
+      case "tenon-range", "shoulder-unseated" -> tenonEnds(f).forEach(end -> tenons(end, tries));
+      default -> {}
+    }
+    return tries.done();
+  }
+
+  /** Ends with a tenon, that of the finding's part first. */
+  private List<String> tenonEnds(Finding f) {
+    boolean top = f.part().equals(aim.parts().get(aim.parts().size() - 1).name());
+    return (top ? List.of("top", "foot") : List.of("foot", "top"))
+        .stream().filter(end -> has("tenon-" + end + ".diameter")).toList();
+  }
+
+  /** Tenons for each set of jaws, the largest that leaves a shoulder first. */
+  private void tenons(String end, Tries tries) {
+    double length = aim.mm("stick.tenon-" + end);
+    shop.tenonJaws().stream()
+        .sorted(Comparator.comparingDouble(JawSet::trueCircle).reversed())
+        .map(j -> j.trueCircle() + CLOSES + j.flare(length))
+        .filter(d -> d < aim.mm("blank.round") - SHOULDER)
+        .forEach(d -> tries.set("tenon-" + end + ".diameter", down(d)));
+  }
+
+  private boolean has(String key) {
+    return aim.dims().containsKey(new DimKey(key));
+  }
+
+  private boolean sensible(Remedy r) {
+    if (r instanceof Remedy.Together t) {
+      return t.all().stream().allMatch(this::sensible);
+    }
+    if (!(r instanceof Remedy.SetDim set)) {
+      return true;
+    }
+    Dim d = aim.dims().get(set.key());
+    if (d == null || bought.contains(set.key())) {
+      return false;
+    }
+    double share = set.to().mm() / d.mm();
+    return d.mm() <= 0 || STOCK.contains(set.key()) || share <= FACTOR && share >= 1 / FACTOR;
+  }
+
+  private int cost(Remedy r) {
+    if (r instanceof Remedy.Together t) {
+      return t.all().stream().mapToInt(this::cost).max().orElse(0);
+    }
+    if (r instanceof Remedy.SetDim set) {
+      return aim.dims().get(set.key()).origin() == Origin.WISHED ? 1 : 0;
+    }
+    boolean shapes =
+        r instanceof Remedy.Choose c
+            && sketch.choices().stream()
+                .anyMatch(x -> x.name().equals(c.choice()) && !x.shows().isEmpty());
+    return shapes ? 2 : 0;
+  }
+
+  /** Up to the next tenth: what is set can be read off a rule. */
+  private static double up(double mm) {
+    return Math.ceil(mm * 10 - 1e-6) / 10;
+  }
+
+  private static double down(double mm) {
+    return Math.floor(mm * 10 + 1e-6) / 10;
+  }
+}
