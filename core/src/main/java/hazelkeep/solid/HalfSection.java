@@ -50,6 +50,10 @@ public final class HalfSection {
   private double volume = Double.NaN;
   private double countedNeck = Double.NaN;
   private int count;
+  private Left left;
+
+  /** The allowance asked for last: the cuts of a route ask for the same many times. */
+  private record Left(double allowance, HalfSection region) {}
 
   private HalfSection(Geometry area) {
     this.area = area;
@@ -204,6 +208,15 @@ public final class HalfSection {
     if (allowance == 0 || isEmpty()) {
       return this;
     }
+    Left known = left;
+    if (known == null || known.allowance != allowance) {
+      known = new Left(allowance, grown(allowance));
+      left = known;
+    }
+    return known.region;
+  }
+
+  private HalfSection grown(double allowance) {
     double a = Math.abs(allowance);
     // Sagitta of the buffer's corner chords below the chord error of curves.
     int q = 2;

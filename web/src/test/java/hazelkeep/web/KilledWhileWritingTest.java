@@ -30,6 +30,9 @@ class KilledWhileWritingTest {
   private static final Pattern LAST = Pattern.compile("name=\"last\" value=\"(\\d+)\"");
   private static final Pattern STEP = Pattern.compile("name=\"step\" value=\"([^\"]+)\"");
 
+  /** Changes that are acknowledged before the power may go: a cold server takes its time. */
+  private static final int WARM = 5;
+
   @TempDir Path data;
 
   /** Something that was acknowledged: what is asked afterwards, and how many at least there are. */
@@ -51,7 +54,7 @@ class KilledWhileWritingTest {
       Thread work = new Thread(() -> work(app.visitor(), over));
       int before = saved.size();
       work.start();
-      while (saved.size() == before && work.isAlive()) {
+      while (saved.size() < before + WARM && work.isAlive()) {
         Thread.sleep(20);
       }
       Thread.sleep(700 + random.nextInt(900));
@@ -61,7 +64,7 @@ class KilledWhileWritingTest {
       check();
       all = saved.size();
     }
-    assertThat(all).as("changes acknowledged").isGreaterThan(KILLS * 2);
+    assertThat(all).as("changes acknowledged").isGreaterThanOrEqualTo(KILLS * WARM);
   }
 
   /** A turner in a hurry: eight kinds of changes, until the server is gone. */

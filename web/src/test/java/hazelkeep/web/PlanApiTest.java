@@ -466,7 +466,7 @@ class PlanApiTest {
   @Test
   void a_long_log_is_answered_in_seconds() {
     StringBuilder facts = new StringBuilder();
-    for (int i = 0; i < 150; i++) {
+    for (int i = 0; i < 100; i++) {
       facts
           .append(i == 0 ? "" : ", ")
           .append("{\"type\": \"reading\", \"what\": \"blank.round\", \"shown\": ")
