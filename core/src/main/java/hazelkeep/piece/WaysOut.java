@@ -25,6 +25,9 @@ import java.util.stream.Collectors;
 final class WaysOut {
   private static final double FACTOR = 2;
 
+  /** A change of this much is small, however small the size is, mm. */
+  private static final double LITTLE = 1.5;
+
   /** More diameter than the true circle, so that the jaws close on a tenon, mm. */
   private static final double CLOSES = 1;
 
@@ -65,6 +68,10 @@ final class WaysOut {
     switch (f.code()) {
       case "blank-short" -> tries.set("blank.length", up(aim.mm("stick.need")));
       case "blank-thin" -> tries.set("blank.across", up(limit + 2 * StockJudge.CENTRING));
+      case "no-room-at-foot" -> tries.set("stick.waste-foot", up(limit));
+      case "no-room-at-top" -> tries.set("stick.waste-top", up(limit));
+      case "foot-rocks" -> tries.set("foot.hollow", 1);
+      case "kerf-binds" -> tries.set("stick.kerf", up(limit));
       case "kerf-narrow" -> tries.set("stick.kerf", up(1.5 * limit));
       case "tenon-long" ->
           tenonEnds(f).forEach(end -> tries.set("stick.tenon-" + end, down(limit)));
@@ -107,7 +114,11 @@ final class WaysOut {
       return false;
     }
     double share = set.to().mm() / d.mm();
-    return d.mm() <= 0 || STOCK.contains(set.key()) || share <= FACTOR && share >= 1 / FACTOR;
+    boolean little = Math.abs(set.to().mm() - d.mm()) <= LITTLE;
+    return d.mm() <= 0
+        || STOCK.contains(set.key())
+        || little
+        || share <= FACTOR && share >= 1 / FACTOR;
   }
 
   private int cost(Remedy r) {

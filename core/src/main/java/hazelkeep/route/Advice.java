@@ -63,6 +63,12 @@ final class Advice {
           Map.entry("before-cut", "Cut the surface first, then treat it."),
           Map.entry("hidden", "Move the step to a hold that reaches the surface."),
           Map.entry("dimple", "Leave more waste at that end, or use a padded centre."),
+          Map.entry(
+              "parts-between-centres",
+              "Leave a neck and saw it with the lathe off, or part it in the jaws."),
+          Map.entry("shaped-early", "Bore first, then turn the outside round the bore."),
+          Map.entry("fit-sanded", "Leave a fit as it was cut; burnish it if you must."),
+          Map.entry("fit-finished", "Keep the finish off the fit, or wax it at the most."),
           Map.entry("fit-early", "Hollow first, then bring the fit to size."),
           Map.entry(
               "recess-too-big",

@@ -195,6 +195,9 @@ final class Player {
                 BitWork.speeds(
                     step, Speeds.of(diameter, round, step.at(), shop.lathe()), work, shop.lathe()));
     sandedEarly(setup, step, before);
+    for (Customs.Told t : new Customs(aim).judge(setup, step, before)) {
+      find(t.verdict(), step.key(), t.on(), null);
+    }
     for (Verdict v : BitWork.judge(setup, step, work)) {
       find(v, step.key(), setup.frames().keySet().iterator().next(), null);
     }

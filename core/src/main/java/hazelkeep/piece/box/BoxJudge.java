@@ -12,8 +12,6 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.FirstContact;
-import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
@@ -47,9 +45,7 @@ final class BoxJudge {
             BoxLimits.WALL));
     joint();
     floor();
-    room();
     content();
-    foot();
     ends();
     return List.copyOf(out);
   }
@@ -150,39 +146,6 @@ final class BoxJudge {
     }
   }
 
-  private void room() {
-    double least = shop.thinnestParting().map(t -> t.width() + BoxLimits.PARTING_ROOM).orElse(2.5);
-    double waste = aim.mm("stick.waste-foot");
-    if (waste < least && design.footBy() != Finishing.RECESS) {
-      say(
-          "no-room-at-foot",
-          waste < least - BoxLimits.PARTING_ROOM ? Grade.STOP : Grade.WATCH,
-          waste,
-          least,
-          "mm",
-          "No room for the parting tool between foot and jaws",
-          "The side can't be brought down to the foot without touching the jaws.",
-          "body",
-          new Point(shape.foot, aim.part("body").surface("side").line().first().r()),
-          "More waste at the foot.");
-    }
-    double kerf = aim.mm("stick.kerf");
-    double tool = shop.thinnestParting().map(hazelkeep.shop.Tool::width).orElse(0.0);
-    if (kerf < tool) {
-      say(
-          "kerf-narrow",
-          Grade.STOP,
-          kerf,
-          tool,
-          "mm",
-          "The kerf is narrower than the parting tool",
-          "What the tool really takes comes off the rim or the spigot.",
-          "blank",
-          new Point(shape.kerfFrom(), 0),
-          "Plan at least one width of the tool.");
-    }
-  }
-
   private void content() {
     Optional<Content> wish = design.content();
     if (wish.isEmpty()) {
@@ -239,29 +202,6 @@ final class BoxJudge {
             null,
             "A deeper or wider inside.");
       }
-    }
-  }
-
-  /** Sets the body on a flat board: only the outer rim should touch. */
-  private void foot() {
-    HalfSection board = HalfSection.box(-10, 0, 0, shape.far);
-    FirstContact c = FirstContact.of(board, aim.part("body").target(), 0);
-    double rim = aim.mm("outside.foot") / 2;
-    double hollow = aim.mm("foot.hollow");
-    boolean outer = c.rTo() > BoxLimits.FOOT_RIM_SHARE * rim;
-    boolean onRim = outer && c.rFrom() > 0;
-    if (!onRim || hollow < BoxLimits.FOOT_HOLLOW) {
-      say(
-          "foot-rocks",
-          outer ? Grade.WATCH : Grade.STOP,
-          hollow,
-          BoxLimits.FOOT_HOLLOW,
-          "mm",
-          "The foot may rock",
-          "A flat foot swells to a bulge with the seasons and then stands on its middle.",
-          "body",
-          new Point(shape.foot, 0),
-          "Hollow it a little, so that only its rim stands.");
     }
   }
 

@@ -37,12 +37,6 @@ final class BoxLimits {
   /** Left on outsides when they are first trued, a side. */
   static final double TRUE_LEAVE = 0.5;
 
-  /** Room beside the parting tool between foot and jaws. */
-  static final double PARTING_ROOM = 0.5;
-
-  /** Least hollow of the foot: what a season's swelling may take. */
-  static final double FOOT_HOLLOW = 0.2;
-
   /** Lean of the tool that hollows the foot, degrees. */
   static final double FOOT_LEAN = 3.0;
 
@@ -69,9 +63,6 @@ final class BoxLimits {
 
   /** What an undercut leaves in the middle for the saw, on the radius. */
   static final double NUB = 4.0;
-
-  /** From which share of the foot's radius on a stand counts as on its rim. */
-  static final double FOOT_RIM_SHARE = 0.9;
 
   private BoxLimits() {}
 }

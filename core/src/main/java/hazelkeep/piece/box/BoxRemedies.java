@@ -100,10 +100,7 @@ final class BoxRemedies {
         set("joint.length", down(aim.mm("joint.length") - short_));
       }
       case "lid-shallow" -> set("lid.height", up(aim.mm("lid.height") + short_ + 1));
-      case "no-room-at-foot" -> set("stick.waste-foot", up(f.verdict().limit()));
-      case "kerf-narrow" -> set("stick.kerf", up(1.5 * f.verdict().limit()));
       case "content" -> content(f);
-      case "foot-rocks" -> set("foot.hollow", 1);
       case "tenon-long" -> {
         String end = f.part().equals("lid") ? "stick.tenon-top" : "stick.tenon-foot";
         set(end, down(f.verdict().limit()));

@@ -343,7 +343,7 @@ final class MillRules {
               "Waste at the foot",
               0,
               60,
-              d -> practice(2, "the foot is faced clean behind its tenon"))
+              d -> practice(2.5, "the parting tool and a little room, to face the foot clean"))
           .add(
               "stick.face-mouth",
               "Facing of the mouth",

@@ -1,0 +1,114 @@
+package hazelkeep.route;
+
+import hazelkeep.hold.Centres;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Verdict;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is done in an order or in a hold that a turner would not choose; the same for every kind.
+ */
+final class Customs {
+  /** What a fold of abrasive takes off a diameter before it is noticed, mm (common practice). */
+  private static final double SANDED = 0.1;
+
+  private final Aim aim;
+
+  /** A verdict on a surface of a part; the surface is empty for the part as a whole. */
+  record Told(Verdict verdict, SurfaceId on) {}
+
+  Customs(Aim aim) {
+    this.aim = aim;
+  }
+
+  /** What is told of a step. */
+  List<Told> judge(Setup setup, Step step, State before) {
+    List<Told> out = new ArrayList<>();
+    for (Act act : step.acts()) {
+      if (act instanceof Act.Remove r) {
+        partsBetweenCentres(setup, r, out);
+        shapedEarly(step, r, before, out);
+      } else if (act instanceof Act.Sand s) {
+        onFit(s.on(), "sanded", out);
+      } else if (act instanceof Act.Coat c) {
+        onFit(c.on(), "finished", out);
+      }
+    }
+    return out;
+  }
+
+  /** Between two points the kerf closes on the tool as the piece gives way. */
+  private static void partsBetweenCentres(Setup setup, Act.Remove r, List<Told> out) {
+    if (setup.hold().grip() instanceof Centres && !r.claims().isEmpty()) {
+      out.add(
+          new Told(
+              new Verdict(
+                  "parts-between-centres",
+                  Grade.STOP,
+                  0,
+                  HANGS,
+                  "mm left",
+                  "Parted right through between centres",
+                  "Pressed from both ends the kerf closes on the tool as the last of it goes, and both"
+                      + " pieces fly."),
+              new SurfaceId(r.part(), "")));
+    }
+  }
+
+  /** A neck that stands until the lathe is off, mm of diameter (common practice). */
+  private static final double HANGS = 10;
+
+  /** The bore runs where it runs: an outside that is at its size can't follow it any more. */
+  private void shapedEarly(Step step, Act.Remove r, State before, List<Told> out) {
+    if (step.bit().isEmpty()) {
+      return;
+    }
+    aim.part(r.part()).surfaces().stream()
+        .filter(s -> !s.inside() && s.line().length() > LONG && before.surf(s.id()).bare())
+        .findFirst()
+        .ifPresent(
+            s ->
+                out.add(
+                    new Told(
+                        new Verdict(
+                            "shaped-early",
+                            Grade.WATCH,
+                            s.line().length(),
+                            LONG,
+                            "mm",
+                            "Shaped before it is bored",
+                            "A bit drifts and the wood moves: the wall comes out uneven, and there is"
+                                + " nothing left to turn it even with."),
+                        s.id())));
+  }
+
+  /** An outside of this length or less is an edge or a face, mm. */
+  private static final double LONG = 15;
+
+  private void onFit(SurfaceId on, String done, List<Told> out) {
+    for (Joint j : aim.joints()) {
+      if (j.outer().equals(on) || j.inner().equals(on)) {
+        double width = j.use().most(WIDE) - j.use().least(WIDE);
+        out.add(
+            new Told(
+                new Verdict(
+                    "fit-" + done,
+                    Grade.WATCH,
+                    SANDED,
+                    width,
+                    "mm fit",
+                    "A fit is " + done,
+                    done.equals("sanded")
+                        ? "Abrasive takes more from soft grain than from hard, and its edges first: the"
+                            + " fit is lost before it feels looser."
+                        : "A film on a fit makes it tighter, and lets go where it rubs."),
+                on));
+      }
+    }
+  }
+
+  /** Diameter at which a class of fit is asked for its width, mm. */
+  private static final double WIDE = 50;
+}
