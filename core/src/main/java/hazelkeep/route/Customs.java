@@ -3,6 +3,7 @@ package hazelkeep.route;
 import hazelkeep.hold.Centres;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
@@ -66,7 +67,7 @@ final class Customs {
       return;
     }
     aim.part(r.part()).surfaces().stream()
-        .filter(s -> !s.inside() && s.line().length() > LONG && before.surf(s.id()).bare())
+        .filter(s -> !s.inside() && along(s) > LONG && before.surf(s.id()).bare())
         .findFirst()
         .ifPresent(
             s ->
@@ -75,7 +76,7 @@ final class Customs {
                         new Verdict(
                             "shaped-early",
                             Grade.WATCH,
-                            s.line().length(),
+                            along(s),
                             LONG,
                             "mm",
                             "Shaped before it is bored",
@@ -84,7 +85,11 @@ final class Customs {
                         s.id())));
   }
 
-  /** An outside of this length or less is an edge or a face, mm. */
+  private static double along(Surface s) {
+    return Math.abs(s.line().last().z() - s.line().first().z());
+  }
+
+  /** An outside that reaches no further along the axis is an edge or a face, mm. */
   private static final double LONG = 15;
 
   private void onFit(SurfaceId on, String done, List<Told> out) {
