@@ -3,6 +3,8 @@ package hazelkeep.piece;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Verdict;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
@@ -38,6 +40,12 @@ final class Foresight {
   /** From which share of the foot's radius on a stand counts as on its rim. */
   private static final double RIM_SHARE = 0.9;
 
+  /** From this lean on the grain runs out of the side, degrees (common practice). */
+  private static final int RUNS_OUT = 5;
+
+  /** The grit that end grain wants (common practice). */
+  private static final int FINE = 320;
+
   private final Aim aim;
   private final Optional<Tool> parting;
   private final Told told = new Told();
@@ -48,13 +56,37 @@ final class Foresight {
   }
 
   /** All that is seen. */
-  static List<Finding> of(Aim aim, Shop shop) {
+  static List<Finding> of(Aim aim, Shop shop, Design design) {
     Foresight f = new Foresight(aim, shop);
+    f.scratches((Record) design);
     f.room("foot", aim.parts().get(0));
     f.room("top", aim.parts().get(aim.parts().size() - 1));
     f.kerf();
     f.foot();
     return new ArrayList<>(f.told.done());
+  }
+
+  /** Where the grain runs out of the surface it is end grain, which shows every scratch. */
+  private void scratches(Record design) {
+    int slope = (int) Restated.of(design, "grainSlope");
+    int grit = (int) Restated.of(design, "grit");
+    if (slope >= RUNS_OUT && grit < FINE) {
+      told.found(
+          new Verdict(
+              "scratches-show",
+              Grade.WATCH,
+              grit,
+              FINE,
+              "grit",
+              "Scratches will show where the grain runs out",
+              "The grain leans by "
+                  + slope
+                  + " degrees: on two sides the outside is end grain, and a finish brings out what the"
+                  + " grit left."),
+          aim.parts().get(0).name(),
+          null,
+          "Sand finer, along the grain, with the lathe off at the last.");
+    }
   }
 
   private Optional<Double> size(String key) {

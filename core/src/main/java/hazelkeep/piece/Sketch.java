@@ -40,7 +40,7 @@ public record Sketch<D extends Design>(
     }
     kind.walls(design, aim, shop).forEach(w -> findings.addAll(w.judge()));
     findings.addAll(kind.judge(design, aim, shop));
-    findings.addAll(Foresight.of(aim, shop));
+    findings.addAll(Foresight.of(aim, shop, design));
     return new Sketch<>(kind, design, shop, aim, List.copyOf(findings));
   }
 

@@ -32,6 +32,7 @@ public final class StockJudge {
       Aim aim, Shop shop, double widest, String shorter, Optional<Blank> stock, double wall) {
     StockJudge j = new StockJudge();
     stock.filter(b -> b.barkStays() && b.thick() > 0).ifPresent(b -> j.bark(aim, b, wall));
+    stock.filter(b -> b.thick() > 0).ifPresent(j::barkCut);
     double need = aim.mm("stick.need");
     double length = aim.mm("blank.length");
     if (length < need - 1e-6) {
@@ -86,6 +87,21 @@ public final class StockJudge {
               "Hang a jaw set on the wall."));
     }
     return j.out;
+  }
+
+  private void barkCut(Blank blank) {
+    out.add(
+        finding(
+            new Verdict(
+                "bark-cut",
+                Grade.NOTE,
+                blank.thick(),
+                0,
+                "mm",
+                "The first cuts go through bark",
+                "It holds grit, which dulls an edge in a few turns; its dust is worse than wood's, and"
+                    + " loose pieces fly."),
+            "Brush it clean, wear a mask and a shield, and sharpen once it is off."));
   }
 
   /** Where bark stays on the outside it is no wall: what is left under it is judged. */

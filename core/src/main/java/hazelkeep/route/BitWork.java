@@ -31,6 +31,9 @@ final class BitWork {
   /** A hole within this of the bit's own radius leaves it nothing to cut, mm. */
   private static final double OPEN = 0.1;
 
+  /** Diameter times depth from which a bit pulls hard as it is withdrawn, mm2 (common practice). */
+  private static final double PULLS = 2_000;
+
   /** A bit stands being turned so many times as fast for a short bore (assumed). */
   private static final double TOO_FAST = 1.5;
 
@@ -66,7 +69,7 @@ final class BitWork {
   }
 
   /** What would go wrong with the bit of a step. */
-  static List<Verdict> judge(Setup setup, Step step, Work work) {
+  static List<Verdict> judge(Setup setup, Step step, Work work, Lathe lathe) {
     List<Verdict> out = new ArrayList<>();
     step.bit()
         .ifPresent(
@@ -76,8 +79,30 @@ final class BitWork {
                     .map(Act.Remove.class::cast)
                     .filter(r -> work.bodies().containsKey(r.part()))
                     .findFirst()
-                    .ifPresent(r -> one(setup, b, r, work, out)));
+                    .ifPresent(
+                        r -> {
+                          one(setup, b, r, work, out);
+                          drawn(b, r, lathe).ifPresent(out::add);
+                        }));
     return out;
+  }
+
+  /** What a bit grips as it is withdrawn pulls at the taper it stands in. */
+  private static Optional<Verdict> drawn(Bit bit, Act.Remove r, Lathe lathe) {
+    double deep = r.region().maxZ() - r.region().minZ();
+    boolean pulls = bit.diameter() * deep > PULLS;
+    return lathe.drawbar() || !pulls
+        ? Optional.empty()
+        : Optional.of(
+            new Verdict(
+                "drawbar",
+                Grade.NOTE,
+                bit.diameter() * deep,
+                PULLS,
+                "mm2 of bore",
+                "The drill chuck may come out of the quill",
+                "No drawbar keeps its taper: a wide or deep bit that sticks pulls it out as it is"
+                    + " withdrawn, and it whirls round in the work."));
   }
 
   private static void one(Setup setup, Bit bit, Act.Remove r, Work work, List<Verdict> out) {

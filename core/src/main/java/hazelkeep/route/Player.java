@@ -198,7 +198,7 @@ final class Player {
     for (Customs.Told t : new Customs(aim).judge(setup, step, before)) {
       find(t.verdict(), step.key(), t.on(), null);
     }
-    for (Verdict v : BitWork.judge(setup, step, work)) {
+    for (Verdict v : BitWork.judge(setup, step, work, shop.lathe())) {
       find(v, step.key(), setup.frames().keySet().iterator().next(), null);
     }
     speeds

@@ -3,7 +3,9 @@ package hazelkeep.kinds;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -173,5 +175,51 @@ class ForesightTest {
 
   private static boolean bares(Step step) {
     return step.acts().stream().anyMatch(a -> a instanceof Act.Remove r && !r.bares().isEmpty());
+  }
+
+  @Test
+  void a_coarse_grit_on_leaning_grain_is_told_for_every_kind() {
+    for (Kind<?> k : Kinds.ALL) {
+      assertThat(codes(leaning(k, 7, 240))).as(k.name()).contains("scratches-show");
+      assertThat(codes(leaning(k, 7, 400))).as(k.name()).doesNotContain("scratches-show");
+      assertThat(codes(leaning(k, 0, 240))).as(k.name()).doesNotContain("scratches-show");
+    }
+  }
+
+  private static <D extends Design> Plan<D> leaning(Kind<D> kind, int slope, int grit) {
+    D d = Restated.with(Restated.with(kind.fresh(), "grainSlope", slope), "grit", grit);
+    return Plan.of(kind, d, Shop.starter(), List.of());
+  }
+
+  @Test
+  void a_limb_in_its_bark_and_a_large_bit_without_a_drawbar_are_noted() {
+    for (Kind<?> k : Kinds.ALL) {
+      assertThat(codes(limb(k))).as(k.name()).contains("bark-cut");
+    }
+    Kind<?> mill = Kinds.named("mill").orElseThrow();
+    assertThat(codes(plan(mill))).contains("drawbar");
+    assertThat(codes(with(mill, drawbar()))).doesNotContain("drawbar");
+  }
+
+  private static Shop drawbar() {
+    Shop s = Shop.starter();
+    return s.with(Restated.with(s.lathe(), "drawbar", true));
+  }
+
+  private static <D extends Design> Plan<D> with(Kind<D> kind, Shop shop) {
+    return Plan.of(kind, kind.fresh(), shop, List.of());
+  }
+
+  private static <D extends Design> Plan<D> limb(Kind<D> kind) {
+    Blank blank =
+        new Blank(
+            Optional.empty(),
+            Optional.of(Size.mm(140)),
+            false,
+            Optional.of(Size.mm(130)),
+            Optional.of(Size.mm(6)),
+            false);
+    D d = Restated.with(kind.fresh(), "blank", Optional.of(blank));
+    return Plan.of(kind, d, Shop.starter(), List.of());
   }
 }
