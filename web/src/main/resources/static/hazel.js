@@ -146,14 +146,15 @@ const changes = (e) => e.detail.requestConfig?.verb === "post";
 document.addEventListener("htmx:beforeRequest", (e) => { if (changes(e)) told("saving"); });
 document.addEventListener("htmx:afterRequest", (e) => {
   if (!changes(e)) return;
-  if (e.detail.successful) { told("saved"); return; }
-  // The same value can be sent again.
-  document.querySelectorAll("[data-sent]").forEach((field) => delete field.dataset.sent);
+  const status = e.detail.xhr?.status ?? 0;
+  if (status >= 200 && status < 400) { told("saved"); return; }
+  // The same value can be sent again, where the page has not answered with the field anew.
+  if (status !== 409 && status !== 422) document.querySelectorAll("[data-sent]").forEach((field) => delete field.dataset.sent);
   const xhr = e.detail.xhr;
   const words = xhr?.getResponseHeader("Content-Type")?.startsWith("text/plain") ? xhr.responseText : "";
-  told(!xhr?.status ? "Not saved: Hazel Keep does not answer. What you typed is still here; send it again when it runs."
-    : xhr.status === 409 || xhr.status === 422 ? "not saved"
-    : words || `Not saved: the server answered ${xhr.status}. What you typed is still here; send it again.`);
+  told(!status ? "Not saved: Hazel Keep does not answer. What you typed is still here; send it again when it runs."
+    : status === 409 || status === 422 ? "not saved"
+    : words || `Not saved: the server answered ${status}. What you typed is still here; send it again.`);
 });
 
 document.documentElement.classList.add("js");

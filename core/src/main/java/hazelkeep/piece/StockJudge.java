@@ -97,7 +97,7 @@ public final class StockJudge {
                 Grade.NOTE,
                 blank.thick(),
                 0,
-                "mm",
+                "mm thick",
                 "The first cuts go through bark",
                 "It holds grit, which dulls an edge in a few turns; its dust is worse than wood's, and"
                     + " loose pieces fly."),

@@ -90,16 +90,16 @@ final class BitWork {
   /** What a bit grips as it is withdrawn pulls at the taper it stands in. */
   private static Optional<Verdict> drawn(Bit bit, Act.Remove r, Lathe lathe) {
     double deep = r.region().maxZ() - r.region().minZ();
-    boolean pulls = bit.diameter() * deep > PULLS;
-    return lathe.drawbar() || !pulls
+    double least = PULLS / bit.diameter();
+    return lathe.drawbar() || deep <= least
         ? Optional.empty()
         : Optional.of(
             new Verdict(
                 "drawbar",
                 Grade.NOTE,
-                bit.diameter() * deep,
-                PULLS,
-                "mm2 of bore",
+                deep,
+                least,
+                "mm",
                 "The drill chuck may come out of the quill",
                 "No drawbar keeps its taper: a wide or deep bit that sticks pulls it out as it is"
                     + " withdrawn, and it whirls round in the work."));

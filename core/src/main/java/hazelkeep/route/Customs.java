@@ -50,7 +50,7 @@ final class Customs {
                   Grade.STOP,
                   0,
                   HANGS,
-                  "mm left",
+                  "mm",
                   "Parted right through between centres",
                   "Pressed from both ends the kerf closes on the tool as the last of it goes, and both"
                       + " pieces fly."),

@@ -69,7 +69,9 @@ public record Show(Unit unit) {
       case "mm fit drawn" -> fit(v.found()) + " drawn, " + fit(v.limit()) + " said";
       case "mm stated" -> len(v.found()) + " stated, " + len(v.limit()) + " without";
       case "mm along" -> len(v.found()) + " of the height";
-      case "grit" -> whole(v.found()) + " grit";
+      case "mm thick" -> len(v.found()) + " thick";
+      case "grit" ->
+          whole(v.found()) + " grit" + (v.limit() > 0 ? ", limit " + whole(v.limit()) : "");
       case "" ->
           v.limit() <= 1 && v.found() <= 1 ? "" : tenth(v.found()) + ", limit " + tenth(v.limit());
       default -> tenth(v.found()) + " " + v.unit() + ", limit " + tenth(v.limit()) + " " + v.unit();

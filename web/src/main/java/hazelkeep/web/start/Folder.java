@@ -105,6 +105,6 @@ public record Folder(Path path) {
 
   /** The address of the database. */
   String url(String more) {
-    return "jdbc:h2:file:" + path.resolve("hazel") + ";WRITE_DELAY=0" + more;
+    return "jdbc:h2:file:" + path.resolve("hazel") + ";WRITE_DELAY=0;TRACE_LEVEL_FILE=0" + more;
   }
 }
