@@ -103,7 +103,7 @@ final class Foresight {
     }
     double z = end.equals("foot") ? part.target().minZ() : part.target().maxZ();
     told.say(
-        "no-room-at-" + end,
+        end.equals("foot") ? "no-room-at-foot" : "no-room-at-top",
         waste.get() < least - PARTING_ROOM ? Grade.STOP : Grade.WATCH,
         waste.get(),
         least,

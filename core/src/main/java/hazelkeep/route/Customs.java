@@ -32,9 +32,9 @@ final class Customs {
         partsBetweenCentres(setup, r, out);
         shapedEarly(step, r, before, out);
       } else if (act instanceof Act.Sand s) {
-        onFit(s.on(), "sanded", out);
+        onFit(s.on(), true, out);
       } else if (act instanceof Act.Coat c) {
-        onFit(c.on(), "finished", out);
+        onFit(c.on(), false, out);
       }
     }
     return out;
@@ -92,20 +92,20 @@ final class Customs {
   /** An outside that reaches no further along the axis is an edge or a face, mm. */
   private static final double LONG = 15;
 
-  private void onFit(SurfaceId on, String done, List<Told> out) {
+  private void onFit(SurfaceId on, boolean sands, List<Told> out) {
     for (Joint j : aim.joints()) {
       if (j.outer().equals(on) || j.inner().equals(on)) {
         double width = j.use().most(WIDE) - j.use().least(WIDE);
         out.add(
             new Told(
                 new Verdict(
-                    "fit-" + done,
+                    sands ? "fit-sanded" : "fit-finished",
                     Grade.WATCH,
                     SANDED,
                     width,
                     "mm fit",
-                    "A fit is " + done,
-                    done.equals("sanded")
+                    sands ? "A fit is sanded" : "A fit is finished",
+                    sands
                         ? "Abrasive takes more from soft grain than from hard, and its edges first: the"
                             + " fit is lost before it feels looser."
                         : "A film on a fit makes it tighter, and lets go where it rubs."),
