@@ -16,6 +16,11 @@ final class Codes {
   private static final Pattern TOLD =
       Pattern.compile("\\b(?:Verdict|say|thin|tell)\\(\\s*\"([a-z]+(?:-[a-z]+)*)\"");
 
+  /** Or one of two, by what is looked at. */
+  private static final Pattern EITHER =
+      Pattern.compile(
+          "\\b(?:Verdict|say|thin|tell)\\(\\s*[^;?]{1,60}\\? \"([a-z]+(?:-[a-z]+)*)\" : \"([a-z]+(?:-[a-z]+)*)\"");
+
   /** Advice is kept by code; walls are told by where they are thin. */
   private static final Pattern KEPT = Pattern.compile("entry\\(\\s*\"([a-z]+(?:-[a-z]+)*)\"");
 
@@ -30,6 +35,7 @@ final class Codes {
       for (Path p : files.filter(f -> f.toString().endsWith(".java")).toList()) {
         String source = Files.readString(p);
         all(TOLD, source, codes);
+        all(EITHER, source, codes);
         if (p.endsWith("Advice.java")) {
           all(KEPT, source, codes);
         }
@@ -46,7 +52,9 @@ final class Codes {
   private static void all(Pattern pattern, String source, TreeSet<String> into) {
     Matcher m = pattern.matcher(source);
     while (m.find()) {
-      into.add(m.group(1));
+      for (int group = 1; group <= m.groupCount(); group++) {
+        into.add(m.group(group));
+      }
     }
   }
 }
