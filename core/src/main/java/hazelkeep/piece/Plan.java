@@ -94,6 +94,7 @@ public record Plan<D extends Design>(
       findings.addAll(new Unused<>(kind, design, shop).sizes(aim));
     }
     findings.addAll(Unused.edits(edits, route, aim));
+    Causes.effectsLeftOut(findings);
     findings.sort(Comparator.comparing(Finding::grade));
     return new Plan<>(sketch.with(findings), List.copyOf(edits), route, played);
   }

@@ -607,6 +607,10 @@ final class Player {
     double recess = 2 * outer.get().sound().inner(midZ(j.outer()));
     double spigot = 2 * inner.get().swept().outer(midZ(j.inner()));
     double clearance = recess - spigot;
+    if (clearance < NO_FIT) {
+      // One of the two was not cut at all, which is told as wood that is left.
+      return;
+    }
     FitClass fit = t.jam() ? FitClass.JAM : j.use();
     double most = fit.most(recess);
     double least = fit.least(recess);
@@ -643,6 +647,9 @@ final class Player {
           aim.surface(j.fitted()).line().first());
     }
   }
+
+  /** What is tighter than this by design is no fit yet, mm (common practice). */
+  private static final double NO_FIT = -1;
 
   private double midZ(SurfaceId id) {
     Polyline line = aim.surface(id).line();

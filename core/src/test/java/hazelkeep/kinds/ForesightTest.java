@@ -222,4 +222,14 @@ class ForesightTest {
     D d = Restated.with(kind.fresh(), "blank", Optional.of(blank));
     return Plan.of(kind, d, Shop.starter(), List.of());
   }
+
+  @Test
+  void what_only_follows_from_something_told_is_not_told_again() {
+    for (Kind<?> k : Kinds.ALL) {
+      List<String> bare = codes(with(k, Shop.starter().withJaws(List.of())));
+      assertThat(bare).as(k.name()).contains("no-jaws").doesNotContain("tenon-range");
+      List<String> unbored = codes(with(k, Shop.starter().withBits(List.of())));
+      assertThat(unbored).as(k.name()).doesNotContain("fit-tight");
+    }
+  }
 }

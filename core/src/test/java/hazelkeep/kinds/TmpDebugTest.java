@@ -1,5 +1,6 @@
 package hazelkeep.kinds;
 
+import hazelkeep.measure.*;
 import hazelkeep.piece.*;
 import hazelkeep.route.*;
 import hazelkeep.shop.Shop;
@@ -9,32 +10,71 @@ import org.junit.jupiter.api.Test;
 class TmpDebugTest {
   @Test
   void t() {
-    for (Kind<?> k : Kinds.ALL) go(k);
+    for (Kind<?> k : Kinds.ALL) {
+      go(k, Shop.starter().withBits(List.of()), "no bits");
+      go(k, Shop.starter().withJaws(List.of()), "no jaws");
+      fit(k);
+    }
   }
 
-  <D extends Design> void go(Kind<D> k) {
+  <D extends Design> void go(Kind<D> k, Shop s, String as) {
+    try {
+      Plan<D> p = Plan.of(k, k.fresh(), s, List.of());
+      System.out.println(
+          "CLEAN "
+              + as
+              + " "
+              + k.name()
+              + " "
+              + p.findings().stream()
+                  .filter(f -> f.grade() != Grade.NOTE)
+                  .map(
+                      f ->
+                          f.code()
+                              + "@"
+                              + f.at().map(x -> x.path()).orElse("")
+                              + " "
+                              + Math.round(100 * f.verdict().found()) / 100.0
+                              + "/"
+                              + Math.round(100 * f.verdict().limit()) / 100.0)
+                  .toList());
+    } catch (BadDesign e) {
+      System.out.println("CLEAN " + as + " " + k.name() + " BAD " + e.getMessage());
+    }
+  }
+
+  <D extends Design> void fit(Kind<D> k) {
     Plan<D> p = Plan.of(k, k.fresh(), Shop.starter(), List.of());
-    for (Setup s : p.route().setups())
-      for (Step x : s.steps())
-        for (Act a : x.acts())
-          if (a instanceof Act.Remove r && (x.bit().isPresent() || !r.bares().isEmpty()))
-            System.out.println(
-                "CLEAN "
-                    + k.name()
-                    + " "
-                    + x.key()
-                    + " bit="
-                    + x.bit().map(b -> b.name())
-                    + " bares "
-                    + r.bares().stream()
-                        .map(
-                            i ->
-                                i
-                                    + (p.aim().surface(i).inside()
-                                        ? " in"
-                                        : " out " + Math.round(p.aim().surface(i).line().length())))
-                        .toList()
-                    + " claims "
-                    + r.claims().size());
+    if (p.aim().joints().isEmpty()) return;
+    StepKey ease =
+        p.route().steps().stream()
+            .filter(x -> x.key().path().startsWith("ease/") || x.key().path().endsWith("/tenon"))
+            .findFirst()
+            .map(Step::key)
+            .orElse(null);
+    if (ease == null) return;
+    Plan<D> q = Plan.of(k, k.fresh(), Shop.starter(), List.of(new RouteEdit.Drop(ease)));
+    System.out.println(
+        "CLEAN drop "
+            + ease
+            + " "
+            + k.name()
+            + " "
+            + q.findings().stream()
+                .filter(f -> f.grade() != Grade.NOTE)
+                .map(
+                    f ->
+                        f.code()
+                            + "@"
+                            + f.at().map(x -> x.path()).orElse("")
+                            + " "
+                            + Math.round(1000 * f.verdict().found()) / 1000.0
+                            + "/"
+                            + Math.round(100 * f.verdict().limit()) / 100.0
+                            + f.verdict().unit()
+                            + " ["
+                            + f.advice()
+                            + "]")
+                .toList());
   }
 }
