@@ -1,5 +1,6 @@
 package hazelkeep.hold;
 
+import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.Shop;
@@ -108,7 +109,34 @@ public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) 
     List<Verdict> out =
         new ArrayList<>(grip.judge(work, new Backing(supported(), steady.isPresent())));
     steady.ifPresent(s -> s.judge(work, out));
+    tail.flatMap(t -> splitBy(t, work)).ifPresent(out::add);
     return out;
+  }
+
+  /** How many times as thick as the point's mark an end has to be (common practice). */
+  private static final double STOUT = 2.5;
+
+  /** A point pressed into a slender end is a wedge in end grain. */
+  private static Optional<Verdict> splitBy(Centre point, Work work) {
+    double end = work.most() - HoldLimits.PROBE;
+    double thick =
+        2
+            * work.parts().keySet().stream()
+                .mapToDouble(part -> work.outer(part, end))
+                .max()
+                .orElse(0);
+    double least = STOUT * 2 * point.dimpleRadius();
+    return thick <= 0 || thick >= least
+        ? Optional.empty()
+        : Optional.of(
+            new Verdict(
+                "tail-splits",
+                Grade.WATCH,
+                thick,
+                least,
+                "mm",
+                "The " + point.name() + " may split a slender end",
+                "Its point is a wedge in end grain, and the pressure bends what is thin."));
   }
 
   /** What it stands on the stock as it is. */

@@ -69,6 +69,7 @@ final class Advice {
           Map.entry(
               "drawbar",
               "Keep a hand on the chuck as you wind back, clear the chips often; or fit a drawbar."),
+          Map.entry("tail-splits", "Leave more wood at the end, or take a light centre or a pad."),
           Map.entry("shaped-early", "Bore first, then turn the outside round the bore."),
           Map.entry("fit-sanded", "Leave a fit as it was cut; burnish it if you must."),
           Map.entry("fit-finished", "Keep the finish off the fit, or wax it at the most."),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
@@ -256,5 +257,22 @@ class GripsTest {
     assertThat(fifty.lines(56)).isEqualTo(8);
     assertThat(fifty.lines(44)).isEqualTo(4);
     assertThat(fifty.lines(51)).isZero();
+  }
+
+  @Test
+  void a_point_in_a_slender_end_is_told_and_a_pad_is_not() {
+    Centre live = Shop.starter().live();
+    for (double thick : new double[] {8, 20}) {
+      Work turned =
+          work(HalfSection.box(0, 80, 0, 15).plus(HalfSection.box(80, 90, 0, thick / 2)), BEECH);
+      boolean told =
+          Hold.of(new Centres(), live).judge(turned).stream()
+              .anyMatch(v -> v.code().equals("tail-splits"));
+      assertThat(told).as("%s mm", thick).isEqualTo(thick < 10);
+    }
+    Centre pad = new Centre("pad", Centre.Form.PADDED, 0, 0, 8);
+    Work slim = work(HalfSection.box(0, 90, 0, 4), BEECH);
+    assertThat(Hold.of(new Centres(), pad).judge(slim))
+        .noneMatch(v -> v.code().equals("tail-splits"));
   }
 }
