@@ -96,7 +96,7 @@ class StuckPiecesTest {
     Shop whole = shops.shop();
     Random r = new Random(17);
     try {
-      for (int i = 0; i < 4; i++) {
+      for (int i = 0; i < 2; i++) {
         shops.replace(poorer(whole, r));
         everyPageOpens("shop " + i);
       }

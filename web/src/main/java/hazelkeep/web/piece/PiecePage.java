@@ -4,7 +4,6 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
-import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -19,7 +18,6 @@ import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -86,14 +84,6 @@ class PiecePage {
       return request.getParameter("whole") == null ? SHEET : "piece/piece";
     }
   }
-
-  /**
-   * A stated size that could go, so that what was typed can be drawn.
-   *
-   * @param key the size
-   * @param label what the press says
-   */
-  public record Way(String key, String label) {}
 
   void fill(Piece piece, Unit unit, Model model) {
     fill(piece, unit, model, null, null);
@@ -162,25 +152,13 @@ class PiecePage {
         .collect(Collectors.joining("; "));
   }
 
-  private <D extends Design> List<Way> ways(Kind<D> kind, Design next, Asked asked) {
-    List<Way> out = new ArrayList<>();
-    if (next == null || asked.typed == null) {
-      return out;
-    }
-    D design = kind.type().cast(next);
-    Show show = new Show(asked.unit);
-    new Contradictions<>(kind, design, planner.shop())
-        .ways()
-        .forEach(
-            (key, mm) -> {
-              if (!key.path().equals(asked.typed.key())) {
-                D then = kind.size(design, key, Optional.empty());
-                Dim d = planner.sketch(kind, then).aim().dims().get(key);
-                out.add(
-                    new Way(key.path(), "Let go of " + d.label() + ": then " + show.words(d, mm)));
-              }
-            });
-    return out;
+  /** Sizes that could go in favour of the one that was typed. */
+  private List<Way> ways(Kind<?> kind, Design next, Asked asked) {
+    return next == null || asked.typed == null
+        ? List.of()
+        : Way.of(kind, next, planner, new Show(asked.unit)).stream()
+            .filter(w -> !w.key().equals(asked.typed.key()))
+            .toList();
   }
 
   /** Puts other changes of the route in force. */

@@ -1,13 +1,8 @@
 package hazelkeep.web.piece;
 
-import hazelkeep.measure.Dim;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
-import hazelkeep.piece.Contradictions;
-import hazelkeep.piece.Design;
-import hazelkeep.piece.Kind;
 import hazelkeep.web.config.Units;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
@@ -15,9 +10,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -75,22 +68,9 @@ class Stuck {
     page.addObject("show", new Show(unit));
     page.addObject("piece", piece.orElse(null));
     page.addObject("running", piece.filter(p -> runs.started(p.id())).isPresent());
-    page.addObject("ways", piece.map(p -> ways(p.kind(), p, unit)).orElse(List.of()));
+    page.addObject(
+        "ways",
+        piece.map(p -> Way.of(p.kind(), p.design(), planner, new Show(unit))).orElse(List.of()));
     return page;
-  }
-
-  private <D extends Design> List<PiecePage.Way> ways(Kind<D> kind, Piece piece, Unit unit) {
-    D design = kind.type().cast(piece.design());
-    List<PiecePage.Way> out = new ArrayList<>();
-    for (Map.Entry<DimKey, Double> way :
-        new Contradictions<>(kind, design, planner.shop()).ways().entrySet()) {
-      D then = kind.size(design, way.getKey(), Optional.empty());
-      Dim d = planner.sketch(kind, then).aim().dims().get(way.getKey());
-      out.add(
-          new PiecePage.Way(
-              way.getKey().path(),
-              "Let go of " + d.label() + ": then " + new Show(unit).words(d, way.getValue())));
-    }
-    return out;
   }
 }

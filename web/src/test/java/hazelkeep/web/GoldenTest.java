@@ -1,0 +1,223 @@
+package hazelkeep.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Act;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Setup;
+import hazelkeep.route.Step;
+import hazelkeep.shop.Shop;
+import hazelkeep.web.json.Json;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * What every kind was planned as at one time: sizes, stick, surfaces, steps with the wood they
+ * take, findings. It may change where that is meant, and nowhere else. The designs stand in the
+ * files themselves, as pieces are stored, so that those of earlier versions are read as well.
+ * Written anew by {@code -Dhazel.write-golden=true}, which keeps the designs.
+ */
+class GoldenTest {
+  private static final int RANDOM = 40;
+  private static final String DESIGN = "== ";
+  private static final Path FILES = Path.of("src", "test", "resources", "golden");
+
+  private final Json json = new Json();
+
+  static List<String> kinds() {
+    return Kinds.ALL.stream().map(Kind::name).toList();
+  }
+
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void a_kind_is_planned_as_it_was(String name) throws IOException {
+    Kind<?> kind = Kinds.named(name).orElseThrow();
+    Path file = FILES.resolve(name + ".txt.gz");
+    boolean write = Boolean.getBoolean("hazel.write-golden");
+    List<String> was = Files.exists(file) ? read(file) : List.of();
+    assertThat(write || !was.isEmpty()).as("%s is there", file).isTrue();
+    List<String> is = planned(kind, was);
+    if (write) {
+      write(file, is);
+      return;
+    }
+    Path seen = Path.of("target", "golden", name + ".txt");
+    Files.createDirectories(seen.getParent());
+    Files.write(seen, is);
+    for (int i = 0; i < Math.min(was.size(), is.size()); i++) {
+      assertThat(is.get(i)).as("%s, line %d of %s", name, i + 1, seen).isEqualTo(was.get(i));
+    }
+    assertThat(is).hasSameSizeAs(was);
+  }
+
+  private static List<String> read(Path file) throws IOException {
+    try (BufferedReader in =
+        new BufferedReader(
+            new InputStreamReader(
+                new GZIPInputStream(Files.newInputStream(file)), StandardCharsets.UTF_8))) {
+      return in.lines().toList();
+    }
+  }
+
+  private static void write(Path file, List<String> lines) throws IOException {
+    Files.createDirectories(file.getParent());
+    try (Writer out =
+        new OutputStreamWriter(
+            new GZIPOutputStream(Files.newOutputStream(file)), StandardCharsets.UTF_8)) {
+      for (String line : lines) {
+        out.write(line);
+        out.write('\n');
+      }
+    }
+  }
+
+  private <D extends Design> List<String> planned(Kind<D> kind, List<String> was) {
+    List<D> designs =
+        was.stream()
+            .filter(l -> l.startsWith(DESIGN))
+            .map(l -> json.design(kind, json.mapper().readTree(l.substring(DESIGN.length()))))
+            .toList();
+    List<String> out = new ArrayList<>();
+    for (D d : designs.isEmpty() ? chosen(kind) : designs) {
+      out.add(DESIGN + json.write(d));
+      out.addAll(lines(Plan.of(kind, d, Shop.starter(), List.of())));
+    }
+    return out;
+  }
+
+  /** The fresh design, and others at random that can be drawn. */
+  private <D extends Design> List<D> chosen(Kind<D> kind) {
+    Random r = new Random(kind.name().hashCode());
+    List<D> out = new ArrayList<>(List.of(kind.fresh()));
+    while (out.size() <= RANDOM) {
+      try {
+        D d = otherwise(kind, r);
+        Plan.of(kind, d, Shop.starter(), List.of());
+        out.add(d);
+      } catch (BadDesign | IllegalArgumentException e) {
+        // Not every throw of the dice is a piece.
+        continue;
+      }
+    }
+    return out;
+  }
+
+  private static <D extends Design> D otherwise(Kind<D> kind, Random r) {
+    D d = kind.fresh();
+    List<Choice> choices = new ArrayList<>(kind.choices(d));
+    kind.ends(d).forEach(e -> choices.add(e.choice()));
+    for (int i = r.nextInt(3); i > 0; i--) {
+      Choice c = choices.get(r.nextInt(choices.size()));
+      d = kind.choose(d, c.name(), c.options().get(r.nextInt(c.options().size())).name());
+    }
+    Plan<D> plain = Plan.of(kind, d, Shop.starter(), List.of());
+    List<DimKey> keys = new ArrayList<>(plain.aim().dims().keySet());
+    for (int i = 1 + r.nextInt(3); i > 0; i--) {
+      DimKey key = keys.get(r.nextInt(keys.size()));
+      double mm = plain.aim().mm(key.path()) * (0.8 + 0.5 * r.nextDouble());
+      d = kind.size(d, key, Optional.of(Size.mm(Rounding.to(mm, 1))));
+    }
+    return d;
+  }
+
+  private static List<String> lines(Plan<?> plan) {
+    List<String> out = new ArrayList<>();
+    plan.aim()
+        .dims()
+        .values()
+        .forEach(d -> out.add(d.key() + " " + num(d.mm()) + " " + d.origin()));
+    plan.sketch()
+        .stick()
+        .forEach(s -> out.add("stick " + s.key() + " " + num(s.from()) + " " + num(s.to())));
+    for (Part p : plan.aim().parts()) {
+      out.add("part " + p.name() + " " + num(p.target().volume()));
+      p.surfaces().forEach(s -> out.add(surface(s)));
+    }
+    for (Setup s : plan.route().setups()) {
+      out.add("setup " + s.name() + ": " + s.hold().words());
+      s.steps().forEach(step -> out.add(step(step)));
+    }
+    plan.findings().forEach(f -> out.add(finding(f)));
+    return out;
+  }
+
+  private static String surface(Surface s) {
+    return "surface "
+        + s.id()
+        + " long "
+        + num(s.line().length())
+        + " from "
+        + num(s.line().first().z())
+        + " "
+        + num(s.line().first().r())
+        + " to "
+        + num(s.line().last().z())
+        + " "
+        + num(s.line().last().r());
+  }
+
+  private static String step(Step s) {
+    return "step "
+        + s.key()
+        + s.bit().map(b -> " with the " + b.name()).orElse("")
+        + s.acts().stream().map(GoldenTest::act).collect(Collectors.joining(", ", ": ", ""));
+  }
+
+  private static String act(Act a) {
+    return a instanceof Act.Remove r
+        ? "takes "
+            + num(r.region().volume())
+            + " of "
+            + r.part()
+            + " bares "
+            + r.bares().stream().map(Object::toString).sorted().toList()
+            + (r.claims().isEmpty() ? "" : " claims " + r.claims().size())
+        : a instanceof Act.Read read
+            ? "reads " + read.what() + " " + num(read.under()) + " " + num(read.over())
+            : a.toString();
+  }
+
+  private static String finding(Finding f) {
+    return f.grade()
+        + " "
+        + f.code()
+        + f.at().map(k -> " at " + k).orElse("")
+        + " on "
+        + f.part()
+        + " "
+        + num(f.verdict().found())
+        + "/"
+        + num(f.verdict().limit());
+  }
+
+  /** To two places: below that a sum may round this way or that. */
+  private static String num(double v) {
+    return Double.isFinite(v) ? Rounding.text(v, 2) : String.valueOf(v);
+  }
+}
