@@ -1,7 +1,5 @@
 package hazelkeep.web;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Rounding;
@@ -19,21 +17,11 @@ import hazelkeep.shop.Shop;
 import hazelkeep.web.json.Json;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.OutputStreamWriter;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
-import java.util.zip.GZIPInputStream;
-import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -46,7 +34,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 class GoldenTest {
   private static final int RANDOM = 40;
   private static final String DESIGN = "== ";
-  private static final Path FILES = Path.of("src", "test", "resources", "golden");
 
   private final Json json = new Json();
 
@@ -56,45 +43,9 @@ class GoldenTest {
 
   @ParameterizedTest
   @MethodSource("kinds")
-  void a_kind_is_planned_as_it_was(String name) throws IOException {
+  void a_kind_is_planned_as_it_was(String name) {
     Kind<?> kind = Kinds.named(name).orElseThrow();
-    Path file = FILES.resolve(name + ".txt.gz");
-    boolean write = Boolean.getBoolean("hazel.write-golden");
-    List<String> was = Files.exists(file) ? read(file) : List.of();
-    assertThat(write || !was.isEmpty()).as("%s is there", file).isTrue();
-    List<String> is = planned(kind, was);
-    if (write) {
-      write(file, is);
-      return;
-    }
-    Path seen = Path.of("target", "golden", name + ".txt");
-    Files.createDirectories(seen.getParent());
-    Files.write(seen, is);
-    for (int i = 0; i < Math.min(was.size(), is.size()); i++) {
-      assertThat(is.get(i)).as("%s, line %d of %s", name, i + 1, seen).isEqualTo(was.get(i));
-    }
-    assertThat(is).hasSameSizeAs(was);
-  }
-
-  private static List<String> read(Path file) throws IOException {
-    try (BufferedReader in =
-        new BufferedReader(
-            new InputStreamReader(
-                new GZIPInputStream(Files.newInputStream(file)), StandardCharsets.UTF_8))) {
-      return in.lines().toList();
-    }
-  }
-
-  private static void write(Path file, List<String> lines) throws IOException {
-    Files.createDirectories(file.getParent());
-    try (Writer out =
-        new OutputStreamWriter(
-            new GZIPOutputStream(Files.newOutputStream(file)), StandardCharsets.UTF_8)) {
-      for (String line : lines) {
-        out.write(line);
-        out.write('\n');
-      }
-    }
+    GoldenFile.same(name, was -> planned(kind, was));
   }
 
   private <D extends Design> List<String> planned(Kind<D> kind, List<String> was) {
@@ -151,12 +102,20 @@ class GoldenTest {
     plan.aim()
         .dims()
         .values()
-        .forEach(d -> out.add(d.key() + " " + num(d.mm()) + " " + d.origin()));
+        .forEach(d -> out.add(d.key() + " " + GoldenFile.num(d.mm()) + " " + d.origin()));
     plan.sketch()
         .stick()
-        .forEach(s -> out.add("stick " + s.key() + " " + num(s.from()) + " " + num(s.to())));
+        .forEach(
+            s ->
+                out.add(
+                    "stick "
+                        + s.key()
+                        + " "
+                        + GoldenFile.num(s.from())
+                        + " "
+                        + GoldenFile.num(s.to())));
     for (Part p : plan.aim().parts()) {
-      out.add("part " + p.name() + " " + num(p.target().volume()));
+      out.add("part " + p.name() + " " + GoldenFile.num(p.target().volume()));
       p.surfaces().forEach(s -> out.add(surface(s)));
     }
     for (Setup s : plan.route().setups()) {
@@ -171,15 +130,15 @@ class GoldenTest {
     return "surface "
         + s.id()
         + " long "
-        + num(s.line().length())
+        + GoldenFile.num(s.line().length())
         + " from "
-        + num(s.line().first().z())
+        + GoldenFile.num(s.line().first().z())
         + " "
-        + num(s.line().first().r())
+        + GoldenFile.num(s.line().first().r())
         + " to "
-        + num(s.line().last().z())
+        + GoldenFile.num(s.line().last().z())
         + " "
-        + num(s.line().last().r());
+        + GoldenFile.num(s.line().last().r());
   }
 
   private static String step(Step s) {
@@ -192,14 +151,19 @@ class GoldenTest {
   private static String act(Act a) {
     return a instanceof Act.Remove r
         ? "takes "
-            + num(r.region().volume())
+            + GoldenFile.num(r.region().volume())
             + " of "
             + r.part()
             + " bares "
             + r.bares().stream().map(Object::toString).sorted().toList()
             + (r.claims().isEmpty() ? "" : " claims " + r.claims().size())
         : a instanceof Act.Read read
-            ? "reads " + read.what() + " " + num(read.under()) + " " + num(read.over())
+            ? "reads "
+                + read.what()
+                + " "
+                + GoldenFile.num(read.under())
+                + " "
+                + GoldenFile.num(read.over())
             : a.toString();
   }
 
@@ -211,13 +175,8 @@ class GoldenTest {
         + " on "
         + f.part()
         + " "
-        + num(f.verdict().found())
+        + GoldenFile.num(f.verdict().found())
         + "/"
-        + num(f.verdict().limit());
-  }
-
-  /** To two places: below that a sum may round this way or that. */
-  private static String num(double v) {
-    return Double.isFinite(v) ? Rounding.text(v, 2) : String.valueOf(v);
+        + GoldenFile.num(f.verdict().limit());
   }
 }
