@@ -28,6 +28,9 @@ final class WaysOut {
   /** A change of this much is small, however small the size is, mm. */
   private static final double LITTLE = 1.5;
 
+  /** How much wider than its tool a kerf is planned (common practice). */
+  private static final double WIDER = 1.5;
+
   /** More diameter than the true circle, so that the jaws close on a tenon, mm. */
   private static final double CLOSES = 1;
 
@@ -72,7 +75,7 @@ final class WaysOut {
       case "no-room-at-top" -> tries.set("stick.waste-top", up(limit));
       case "foot-rocks" -> tries.set("foot.hollow", 1);
       case "kerf-binds" -> tries.set("stick.kerf", up(limit));
-      case "kerf-narrow" -> tries.set("stick.kerf", up(1.5 * limit));
+      case "kerf-narrow" -> tries.set("stick.kerf", up(WIDER * limit));
       case "tenon-long" ->
           tenonEnds(f).forEach(end -> tries.set("stick.tenon-" + end, down(limit)));
       case "tenon-range", "shoulder-unseated" -> tenonEnds(f).forEach(end -> tenons(end, tries));

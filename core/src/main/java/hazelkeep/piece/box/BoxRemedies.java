@@ -7,7 +7,6 @@ import hazelkeep.piece.StockJudge;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
-import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +39,6 @@ final class BoxRemedies {
         largerBlank(f.verdict().limit());
         set("outside.diameter", down(f.verdict().found()));
         scaleForm(f.verdict().found() / f.verdict().limit());
-        set("blank.across", thick(f.verdict().limit()));
       }
       case "wall-thin", "outside-into-inside", "lid-corner" -> {
         boolean lid = f.part().equals("lid");
@@ -101,11 +99,6 @@ final class BoxRemedies {
       }
       case "lid-shallow" -> set("lid.height", up(aim.mm("lid.height") + short_ + 1));
       case "content" -> content(f);
-      case "tenon-long" -> {
-        String end = f.part().equals("lid") ? "stick.tenon-top" : "stick.tenon-foot";
-        set(end, down(f.verdict().limit()));
-      }
-      case "tenon-range", "shoulder-unseated" -> tenon(f);
       case "free-length", "lever" -> set("outside.height", down(aim.mm("outside.height") - short_));
       case "dimple" -> {
         String end = f.part().equals("lid") ? "top" : "foot";
@@ -206,17 +199,6 @@ final class BoxRemedies {
       choose("floor", "FLAT");
       choose("roof", "FLAT");
     }
-  }
-
-  private void tenon(Finding f) {
-    String end = f.part().equals("lid") ? "top" : "foot";
-    double length = aim.mm("stick.tenon-" + end);
-    double round = aim.mm("blank.round");
-    shop.tenonJaws().stream()
-        .sorted(java.util.Comparator.comparingDouble(JawSet::trueCircle).reversed())
-        .map(j -> j.trueCircle() + 1 + j.flare(length))
-        .filter(d -> d < round - 4)
-        .forEach(d -> set("tenon-" + end + ".diameter", down(d)));
   }
 
   private void scaleForm(double share) {

@@ -146,12 +146,10 @@ final class CasedJudge {
       case "blank-short" -> {
         r.more(-lack, "bore.depth");
         r.more(-lack, "lid.depth");
-        r.set("blank.length", aim.mm("stick.need"));
       }
       case "blank-thin" -> {
         r.set("outside.diameter", f.verdict().found());
         r.set("outside.eaves", f.verdict().found());
-        r.set("blank.across", f.verdict().limit() + 2 * StockJudge.CENTRING);
       }
       case "wall-thin" -> {
         double more = 2 * Math.max(0.5, lack);

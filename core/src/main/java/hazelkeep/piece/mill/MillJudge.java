@@ -164,7 +164,6 @@ final class MillJudge {
       }
       case "blank-thin" -> {
         r.set("outside.diameter", f.verdict().found());
-        r.set("blank.across", f.verdict().limit() + 2 * StockJudge.CENTRING);
       }
       case "bores-apart" -> {
         r.more(lack, "bore.mouth");

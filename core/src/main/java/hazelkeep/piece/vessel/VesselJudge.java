@@ -132,11 +132,9 @@ final class VesselJudge {
       case "blank-short" -> {
         r.more(-lack, "bore.depth");
         r.more(-lack, "outside.height");
-        r.set("blank.length", aim.mm("stick.need"));
       }
       case "blank-thin" -> {
         r.set("outside.diameter", f.verdict().found());
-        r.set("blank.across", f.verdict().limit() + 2 * StockJudge.CENTRING);
       }
       case "floor-thin" -> {
         r.more(-lack, "bore.depth");
