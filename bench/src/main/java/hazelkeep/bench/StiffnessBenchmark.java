@@ -3,6 +3,7 @@ package hazelkeep.bench;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
 import hazelkeep.stiffness.Beam;
@@ -110,6 +111,6 @@ public class StiffnessBenchmark {
   /** A stage of the route: sections read off the wood, then the beam. */
   @Benchmark
   public Stiffness stage(Hollowed h) {
-    return Stiffness.of(h.stage.left(), h.stage.setup().hold(), JawSpring.COMMON);
+    return Stiffness.of(h.stage.left(), h.stage.setup().hold(), JawSpring.common(Practice.USUAL));
   }
 }

@@ -1,5 +1,7 @@
 package hazelkeep.bore;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 
 /**
@@ -20,22 +22,26 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
    *
    * @param density of the wood, kg/m3; not a number where it is not known, which counts as hard
    */
-  public static BoreSpeed of(Bit bit, double density) {
+  public static BoreSpeed of(Bit bit, double density, Practice practice) {
     double d = bit.diameter();
     boolean twist = bit.form() == Bit.Form.TWIST;
-    boolean soft = density < BoreLimits.HARD;
-    boolean faster = twist && (soft || d < BoreLimits.TWIST_SEEN_LEAST);
-    double most = faster ? BoreLimits.TWIST_FASTER : 1;
+    boolean soft = density < practice.of(Line.BORE_HARD);
+    boolean faster = twist && (soft || d < practice.of(Line.BORE_TWIST_SEEN_LEAST));
+    double most = faster ? practice.of(Line.BORE_TWIST_FASTER) : 1;
     boolean seen =
         twist
-            ? d >= BoreLimits.TWIST_SEEN_LEAST && d <= BoreLimits.TWIST_SEEN_MOST
-            : d >= BoreLimits.SEEN_LEAST && d <= BoreLimits.SEEN_MOST;
+            ? d >= practice.of(Line.BORE_TWIST_SEEN_LEAST)
+                && d <= practice.of(Line.BORE_TWIST_SEEN_MOST)
+            : d >= practice.of(Line.BORE_SEEN_LEAST) && d <= practice.of(Line.BORE_SEEN_MOST);
     String basis =
         faster
             ? "a twist bit, slim or in soft wood: up to twice the rim speed, common practice"
             : "speed of the rim, common practice; slower in very hard wood";
     return new BoreSpeed(
-        rpm(BoreLimits.RIM_SLOW, d), most * rpm(BoreLimits.RIM_FAST, d), seen, basis);
+        rpm(practice.of(Line.BORE_RIM_SLOW), d),
+        most * rpm(practice.of(Line.BORE_RIM_FAST), d),
+        seen,
+        basis);
   }
 
   /** rpm of a rim speed, m/s, on a diameter, mm. */
@@ -49,7 +55,7 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
   }
 
   /** Torque of a bit, N mm: u f d^2 / 8 (common practice figures). */
-  public static double torque(double diameter) {
-    return BoreLimits.CUTTING * BoreLimits.FEED * diameter * diameter / 8;
+  public static double torque(double diameter, Practice practice) {
+    return practice.of(Line.BORE_CUTTING) * practice.of(Line.BORE_FEED) * diameter * diameter / 8;
   }
 }

@@ -2,6 +2,7 @@ package hazelkeep.bore;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.DrillChuck;
 import hazelkeep.shop.Extension;
@@ -75,18 +76,21 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
     // It follows no deeper than a wider bore lets it, and no further than to its shoulder.
     double follows = Math.min(free(chuck.nose(), bore), chuck.length());
     for (Bit b : shop.bits()) {
-      if (b.diameter() > step.diameter() + BoreLimits.SAME_SIZE) {
+      if (b.diameter() > step.diameter() + shop.custom(Line.BORE_SAME_SIZE)) {
         continue;
       }
-      double need = step.depth() + BoreLimits.STAND_OFF;
+      double need = step.depth() + shop.custom(Line.BORE_STAND_OFF);
       if (b.reach() >= need) {
-        out.add(new Pass(b, step.diameter(), step.depth(), Optional.empty(), false));
+        out.add(
+            new Pass(b, step.diameter(), step.depth(), Optional.empty(), false, shop.practice()));
       } else if (need - b.reach() <= follows) {
-        out.add(new Pass(b, step.diameter(), step.depth(), Optional.empty(), true));
+        out.add(
+            new Pass(b, step.diameter(), step.depth(), Optional.empty(), true, shop.practice()));
       } else {
         for (Extension e : shop.extensions()) {
           if (e.diameter() < b.diameter() && b.reach() + e.length() >= need) {
-            out.add(new Pass(b, step.diameter(), step.depth(), Optional.of(e), false));
+            out.add(
+                new Pass(b, step.diameter(), step.depth(), Optional.of(e), false, shop.practice()));
           }
         }
       }
@@ -107,7 +111,7 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
     boolean small = shop.bits().stream().anyMatch(b -> b.diameter() <= step.diameter());
     double longest =
         shop.bits().stream()
-            .filter(b -> b.diameter() <= step.diameter() + BoreLimits.SAME_SIZE)
+            .filter(b -> b.diameter() <= step.diameter() + shop.custom(Line.BORE_SAME_SIZE))
             .mapToDouble(
                 b ->
                     b.reach()
@@ -123,7 +127,7 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
             "bit-short",
             Grade.STOP,
             longest,
-            step.depth() + BoreLimits.STAND_OFF,
+            step.depth() + shop.custom(Line.BORE_STAND_OFF),
             "mm",
             "No bit reaches that deep",
             "Neither with an extension nor with the drill chuck in the bore.")
@@ -140,13 +144,13 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
   private static void judge(Pass p, boolean byHand, List<Verdict> out) {
     double slender = p.depth() / p.bit().diameter();
     // A hole by hand only tells the depth: what surrounds it is hollowed away.
-    if (slender > BoreLimits.DRIFT_DIAMETERS && !byHand) {
+    if (slender > p.practice().of(Line.BORE_DRIFT_DIAMETERS) && !byHand) {
       out.add(
           new Verdict(
               "bore-drifts",
               Grade.NOTE,
               slender,
-              BoreLimits.DRIFT_DIAMETERS,
+              p.practice().of(Line.BORE_DRIFT_DIAMETERS),
               "",
               "The " + p.bit().name() + " drifts so deep",
               "Depth over diameter: its end comes out beside the axis."));

@@ -2,6 +2,8 @@ package hazelkeep.bore;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,18 +17,6 @@ import java.util.Optional;
  * @param seen which of the two mouths is seen once it is together, in words
  */
 public record BothEnds(BoringPlan near, BoringPlan far, double length, String seen) {
-  /** How far the two must run past one another at full diameter, mm (common practice). */
-  public static final double OVERLAP_LEAST = 2;
-
-  /** What is planned, mm (common practice: 2 to 3). */
-  public static final double OVERLAP = 2.5;
-
-  /** A step where they meet that shows and catches what slides past it, mm (assumed). */
-  public static final double STEP_SEEN = 0.5;
-
-  /** How far a bore passes the finished face behind which it is parted off, mm. */
-  public static final double PAST_FACE = 3;
-
   /** How far they run past one another at full diameter, mm; below zero they don't meet. */
   public double overlap() {
     return near.bore().depth() + far.bore().depth() - length;
@@ -52,16 +42,17 @@ public record BothEnds(BoringPlan near, BoringPlan far, double length, String se
   }
 
   /** What would go wrong where they meet. */
-  public List<Verdict> verdicts() {
+  public List<Verdict> verdicts(Practice practice) {
     List<Verdict> out = new ArrayList<>();
     double overlap = overlap();
-    if (overlap < OVERLAP_LEAST - 1e-9) {
+    double least = practice.of(Line.BORE_OVERLAP_LEAST);
+    if (overlap < least - 1e-9) {
       out.add(
           new Verdict(
               "bores-apart",
               overlap <= 0 ? Grade.STOP : Grade.WATCH,
               overlap,
-              OVERLAP_LEAST,
+              least,
               "mm",
               overlap <= 0
                   ? "The bores from both ends don't meet"
@@ -69,13 +60,14 @@ public record BothEnds(BoringPlan near, BoringPlan far, double length, String se
               "They have to run past one another at full diameter, or a skin is left."));
     }
     double step = step();
-    if (step > STEP_SEEN) {
+    double seen = practice.of(Line.BORE_STEP_SEEN);
+    if (step > seen) {
       out.add(
           new Verdict(
               "bores-step",
               Grade.WATCH,
               step,
-              STEP_SEEN,
+              seen,
               "mm",
               "The bores may meet with a step",
               "Each drifts by itself; together by no more than this."));
@@ -90,17 +82,19 @@ public record BothEnds(BoringPlan near, BoringPlan far, double length, String se
    * @param what is bored, in words
    * @param depth to its full diameter, mm
    * @param face how far that face lies from where the depth is counted, mm
+   * @param least by how much it has to pass it, mm
    */
-  public static Optional<Verdict> shortOfLine(String what, double depth, double face) {
+  public static Optional<Verdict> shortOfLine(
+      String what, double depth, double face, double least) {
     double past = depth - face;
-    return past >= PAST_FACE - 1e-9
+    return past >= least - 1e-9
         ? Optional.empty()
         : Optional.of(
             new Verdict(
                 "short-of-line",
                 past <= 0 ? Grade.STOP : Grade.WATCH,
                 past,
-                PAST_FACE,
+                least,
                 "mm",
                 "The " + what + " stops short of the part line",
                 "At full diameter it has to pass the finished face, not with its point."));

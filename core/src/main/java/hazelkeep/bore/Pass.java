@@ -1,5 +1,7 @@
 package hazelkeep.bore;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Extension;
 import java.util.Optional;
@@ -12,9 +14,15 @@ import java.util.Optional;
  * @param depth from the mouth to the bit's full diameter, mm
  * @param extension what it is lengthened by
  * @param chuckFollows whether the drill chuck goes into the bore behind it
+ * @param practice what the turner goes by
  */
 public record Pass(
-    Bit bit, double wanted, double depth, Optional<Extension> extension, boolean chuckFollows) {
+    Bit bit,
+    double wanted,
+    double depth,
+    Optional<Extension> extension,
+    boolean chuckFollows,
+    Practice practice) {
   /** How deep the point goes, mm. */
   public double point() {
     return depth + bit.tip();
@@ -23,7 +31,7 @@ public record Pass(
   /** By how much a side the hole is opened with a tool, mm; 0 with the very bit. */
   public double open() {
     double o = (wanted - bit.diameter()) / 2;
-    return o <= BoreLimits.SAME_SIZE / 2 ? 0 : o;
+    return o <= practice.of(Line.BORE_SAME_SIZE) / 2 ? 0 : o;
   }
 
   /**
@@ -33,12 +41,12 @@ public record Pass(
   public double unextended() {
     return extension.isEmpty()
         ? depth
-        : Math.max(0, Math.min(depth, bit.reach() - BoreLimits.STAND_OFF));
+        : Math.max(0, Math.min(depth, bit.reach() - practice.of(Line.BORE_STAND_OFF)));
   }
 
   /** After how much the chips are cleared, mm. */
   public double chips() {
-    return Math.min(BoreLimits.CHIPS, bit.diameter());
+    return Math.min(practice.of(Line.BORE_CHIPS), bit.diameter());
   }
 
   /** How often they are cleared. */
@@ -49,14 +57,18 @@ public record Pass(
   /** How far its end may lie off the axis, mm (common practice, until a log of readings says). */
   public double drift() {
     double straight =
-        extension.isPresent() ? unextended() : BoreLimits.DRIFT_DIAMETERS * bit.diameter();
-    return BoreLimits.DRIFT * Math.max(0, depth - straight);
+        extension.isPresent()
+            ? unextended()
+            : practice.of(Line.BORE_DRIFT_DIAMETERS) * bit.diameter();
+    return practice.of(Line.BORE_DRIFT) * Math.max(0, depth - straight);
   }
 
   /** How far its axis may lie off at a depth, mm. */
   public double driftAt(double at) {
     double straight =
-        extension.isPresent() ? unextended() : BoreLimits.DRIFT_DIAMETERS * bit.diameter();
-    return BoreLimits.DRIFT * Math.max(0, Math.min(depth, at) - straight);
+        extension.isPresent()
+            ? unextended()
+            : practice.of(Line.BORE_DRIFT_DIAMETERS) * bit.diameter();
+    return practice.of(Line.BORE_DRIFT) * Math.max(0, Math.min(depth, at) - straight);
   }
 }

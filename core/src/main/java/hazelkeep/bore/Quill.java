@@ -1,5 +1,7 @@
 package hazelkeep.bore;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,15 +31,12 @@ public record Quill(double travel, double touch, double again) {
     }
   }
 
-  /** What most scales show at the touch and at a later start, mm (common practice). */
-  private static final double TOUCH = 25;
-
-  private static final double AGAIN = 5;
-
   /** A quill as most are set, within its own scale; one without travel is taken as 1 mm. */
-  public static Quill common(double travel) {
+  public static Quill common(double travel, Practice practice) {
     double scale = Math.max(1, travel);
-    return new Quill(scale, Math.min(TOUCH, scale / 4), Math.min(AGAIN, scale / 20));
+    double touch = practice.of(Line.BORE_TOUCH);
+    double again = practice.of(Line.BORE_AGAIN);
+    return new Quill(scale, Math.min(touch, scale / 4), Math.min(again, scale / 20));
   }
 
   /**

@@ -1,5 +1,6 @@
 package hazelkeep.bore;
 
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
 import java.util.Comparator;
@@ -14,9 +15,6 @@ import java.util.Optional;
  * @param large for the lid
  */
 public record StepPair(Bit small, Bit large) {
-  /** Least wall of a spigot that a step leaves, mm: 1/16 in or so (common practice). */
-  public static final double SPIGOT_LEAST = 1.2;
-
   /** The spigot's wall before anything is taken off for the fit, mm. */
   public double spigot() {
     return (large.diameter() - small.diameter()) / 2;
@@ -40,7 +38,7 @@ public record StepPair(Bit small, Bit large) {
   public static Optional<StepPair> slimmest(
       Shop shop, double holds, double body, double lid, double spigot) {
     return all(shop.bits(), spigot).stream()
-        .filter(p -> p.small().diameter() >= holds - BoreLimits.SAME_SIZE)
+        .filter(p -> p.small().diameter() >= holds - shop.custom(Line.BORE_SAME_SIZE))
         .filter(p -> reaches(p.small(), body, shop) && reaches(p.large(), lid, shop))
         .min(SLIMMEST);
   }

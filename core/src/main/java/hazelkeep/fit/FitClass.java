@@ -1,8 +1,11 @@
 package hazelkeep.fit;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
+
 /**
- * Classes of fit on 40 to 70 mm boxes (common practice). Clearance = recess diameter - spigot
- * diameter; below zero is interference.
+ * Classes of fit, their borders lines of Practice. Clearance = recess diameter - spigot diameter;
+ * below zero is interference. Each class begins where the one before it ends.
  */
 public enum FitClass {
   JAM("jam", "drives the lid while its top is turned"),
@@ -33,34 +36,43 @@ public enum FitClass {
   /**
    * Its least clearance, mm.
    *
-   * @param diameter of the joint, mm; the jam class grows with it
+   * @param diameter of the joint, mm
    */
-  public double least(double diameter) {
+  public double least(double diameter, Practice practice) {
     return switch (this) {
-      case JAM -> -0.003 * diameter;
-      case PUSH -> -0.03;
-      case SUCTION -> 0.03;
-      case SNUG -> 0.12;
-      case EASY -> 0.25;
-      case DROP_ON -> 0.5;
+      case JAM -> -practice.of(Line.FIT_JAM_TIGHTEST) * diameter;
+      case PUSH -> grown(practice.of(Line.FIT_PUSH_LEAST), diameter, practice);
+      case SUCTION -> PUSH.most(diameter, practice);
+      case SNUG -> SUCTION.most(diameter, practice);
+      case EASY -> SNUG.most(diameter, practice);
+      case DROP_ON -> EASY.most(diameter, practice);
     };
   }
 
   /** Its largest clearance, mm. */
-  public double most(double diameter) {
+  public double most(double diameter, Practice practice) {
     return switch (this) {
-      case JAM -> -0.0006 * diameter;
-      case PUSH -> 0.03;
-      case SUCTION -> 0.12;
-      case SNUG -> 0.25;
-      case EASY -> 0.5;
-      case DROP_ON -> 0.9;
+      case JAM -> -practice.of(Line.FIT_JAM_LOOSEST) * diameter;
+      case PUSH -> grown(practice.of(Line.FIT_PUSH_MOST), diameter, practice);
+      case SUCTION -> grown(practice.of(Line.FIT_SUCTION_MOST), diameter, practice);
+      case SNUG -> grown(practice.of(Line.FIT_SNUG_MOST), diameter, practice);
+      case EASY -> grown(practice.of(Line.FIT_EASY_MOST), diameter, practice);
+      case DROP_ON -> grown(practice.of(Line.FIT_DROP_ON_MOST), diameter, practice);
     };
   }
 
+  /**
+   * A border on a joint that is wider than those that the classes are said of: b (1 + g (D / D0 -
+   * 1)), g the share of growth. Example: 0.12 at 105 mm with D0 70 and g 1 is 0.18.
+   */
+  private static double grown(double border, double diameter, Practice practice) {
+    double over = diameter / practice.of(Line.FIT_GROWS_ABOVE) - 1;
+    return border * (1 + practice.of(Line.FIT_GROWS) * Math.max(0, over));
+  }
+
   /** The middle of the class, mm. */
-  public double centre(double diameter) {
-    return (least(diameter) + most(diameter)) / 2;
+  public double centre(double diameter, Practice practice) {
+    return (least(diameter, practice) + most(diameter, practice)) / 2;
   }
 
   /** The recess diameter that a burn line shows on a slightly tapered spigot, mm. */

@@ -1,9 +1,10 @@
 package hazelkeep.hold;
 
-import static hazelkeep.hold.HoldLimits.PROBE;
+import static hazelkeep.hold.Touch.PROBE;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -65,13 +66,13 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
     }
     Jaws.range(jaws, diameter, "The " + on, out);
     double lean = diameter / 2 - wood.outer(-depth + PROBE);
-    if (Math.abs(lean) > HoldLimits.JAWS_LEAN) {
+    if (Math.abs(lean) > work.custom(Line.HOLD_JAWS_LEAN)) {
       out.add(
           new Verdict(
               "seat-leans",
-              Math.abs(lean) > 2 * HoldLimits.JAWS_LEAN ? Grade.STOP : Grade.WATCH,
+              Math.abs(lean) > 2 * work.custom(Line.HOLD_JAWS_LEAN) ? Grade.STOP : Grade.WATCH,
               Math.abs(lean),
-              HoldLimits.JAWS_LEAN,
+              work.custom(Line.HOLD_JAWS_LEAN),
               "mm",
               "The " + on + " leans under the jaws",
               "Over the depth of the jaws the surface leans by this much a side, so they bite on an"
@@ -86,11 +87,11 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
               0,
               "",
               "The jaws mark the " + on,
-              "They bite on " + Jaws.bite(jaws, diameter) + "."));
+              "They bite on " + Jaws.bite(jaws, diameter, work.practice()) + "."));
     }
     Allowed allowed = allows(work);
     Jaws.weak(work, allowed, back, out);
-    Jaws.free(freeLength(work), diameter, back, out);
+    Jaws.free(work, freeLength(work), diameter, back, out);
     return out;
   }
 }

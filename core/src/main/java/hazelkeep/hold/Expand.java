@@ -1,9 +1,10 @@
 package hazelkeep.hold;
 
-import static hazelkeep.hold.HoldLimits.PROBE;
+import static hazelkeep.hold.Touch.PROBE;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -75,31 +76,31 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
     }
     Jaws.expanding(jaws, bore, "The " + in, out);
     double wall = wood.outer(PROBE) - bore / 2;
-    if (wall < HoldLimits.EXPAND_WALL) {
+    if (wall < work.custom(Line.HOLD_EXPAND_WALL)) {
       out.add(
           new Verdict(
               "expand-wall",
-              wall < HoldLimits.EXPAND_WALL / 2 ? Grade.STOP : Grade.WATCH,
+              wall < work.custom(Line.HOLD_EXPAND_WALL) / 2 ? Grade.STOP : Grade.WATCH,
               wall,
-              HoldLimits.EXPAND_WALL,
+              work.custom(Line.HOLD_EXPAND_WALL),
               "mm",
               "Thin wall round the " + in,
               "Jaws that open in end grain pull it apart along the grain."));
     }
     double depth = depth(wood);
-    if (depth < HoldLimits.RECESS_LEAST) {
+    if (depth < work.custom(Line.HOLD_RECESS_LEAST)) {
       out.add(
           new Verdict(
               "recess-shallow",
-              depth < HoldLimits.RECESS_LEAST / 2 ? Grade.STOP : Grade.WATCH,
+              depth < work.custom(Line.HOLD_RECESS_LEAST) / 2 ? Grade.STOP : Grade.WATCH,
               depth,
-              HoldLimits.RECESS_LEAST,
+              work.custom(Line.HOLD_RECESS_LEAST),
               "mm",
               "The " + in + " is shallow for the jaws",
               "They need this depth to bite on."));
     }
     Jaws.weak(work, allows(work), back, out);
-    Jaws.free(freeLength(work), bore, back, out);
+    Jaws.free(work, freeLength(work), bore, back, out);
     return out;
   }
 }

@@ -2,6 +2,7 @@ package hazelkeep.hold;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
@@ -113,19 +114,16 @@ public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) 
     return out;
   }
 
-  /** How many times as thick as the point's mark an end has to be (common practice). */
-  private static final double STOUT = 2.5;
-
   /** A point pressed into a slender end is a wedge in end grain. */
   private static Optional<Verdict> splitBy(Centre point, Work work) {
-    double end = work.most() - HoldLimits.PROBE;
+    double end = work.most() - Touch.PROBE;
     double thick =
         2
             * work.parts().keySet().stream()
                 .mapToDouble(part -> work.outer(part, end))
                 .max()
                 .orElse(0);
-    double least = STOUT * 2 * point.dimpleRadius();
+    double least = work.custom(Line.HOLD_TAIL_STOUT) * 2 * point.dimpleRadius();
     return thick <= 0 || thick >= least
         ? Optional.empty()
         : Optional.of(

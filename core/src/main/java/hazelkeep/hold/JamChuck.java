@@ -1,9 +1,10 @@
 package hazelkeep.hold;
 
-import static hazelkeep.hold.HoldLimits.JAM_AT;
+import static hazelkeep.hold.Touch.JAM_AT;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
@@ -57,7 +58,7 @@ public record JamChuck(
         : new KeptChuck(
             name,
             KeptChuck.Form.PLUG,
-            2 * chuck.outer(HoldLimits.PROBE),
+            2 * chuck.outer(Touch.PROBE),
             chuck.maxZ(),
             2 * chuck.outer(-1),
             wood.name());
@@ -65,16 +66,16 @@ public record JamChuck(
 
   /** How deep a cup's recess is, mm. */
   private double deep() {
-    double z = -HoldLimits.PROBE;
+    double z = -Touch.PROBE;
     while (z > chuck.minZ() && chuck.inner(z) > 0) {
-      z -= HoldLimits.PROBE;
+      z -= Touch.PROBE;
     }
     return -z;
   }
 
   /** Whether it goes over the work. */
   public boolean cup() {
-    return chuck.maxZ() <= HoldLimits.PROBE;
+    return chuck.maxZ() <= Touch.PROBE;
   }
 
   @Override
@@ -87,12 +88,14 @@ public record JamChuck(
     return new Support(0, Support.Kind.CLAMPED, 0);
   }
 
-  private Seat at(HalfSection wood) {
+  private Seat at(HalfSection wood, Work work) {
+    double slack = work.custom(Line.HOLD_JAM_SLACK);
+    double from = cup() ? Math.max(wood.minZ(), chuck.minZ()) : 0;
+    double to = cup() ? 0 : Math.min(wood.maxZ(), chuck.maxZ());
+    Seat.Packed packed = new Seat.Packed(new Span(from, to), paper, slack);
     return cup()
-        ? Seat.at(
-            wood, chuck, -JAM_AT, new Span(Math.max(wood.minZ(), chuck.minZ()), 0), paper, false)
-        : Seat.at(
-            chuck, wood, JAM_AT, new Span(0, Math.min(wood.maxZ(), chuck.maxZ())), paper, true);
+        ? Seat.at(wood, chuck, -JAM_AT, packed, false)
+        : Seat.at(chuck, wood, JAM_AT, packed, true);
   }
 
   @Override
@@ -102,9 +105,10 @@ public record JamChuck(
       return Allowed.unknown("nothing is held", List.of());
     }
     Optional<Species> of = work.wood(part);
+    double friction = work.custom(Line.HOLD_FRICTION);
     return cup()
-        ? at(stock).allowed(Optional.of(wood), of)
-        : at(stock).allowed(of, Optional.of(wood));
+        ? at(stock, work).allowed(Optional.of(wood), of, friction)
+        : at(stock, work).allowed(of, Optional.of(wood), friction);
   }
 
   /**
@@ -117,7 +121,9 @@ public record JamChuck(
       return Optional.empty();
     }
     Optional<Species> of = work.wood(part);
-    return cup() ? at(stock).most(Optional.of(wood), of) : at(stock).most(of, Optional.of(wood));
+    return cup()
+        ? at(stock, work).most(Optional.of(wood), of, work.practice())
+        : at(stock, work).most(of, Optional.of(wood), work.practice());
   }
 
   @Override
@@ -127,8 +133,8 @@ public record JamChuck(
     if (stock.isEmpty()) {
       return out;
     }
-    FirstContact c = FirstContact.of(chuck, stock, HoldLimits.JAM_GIVES);
-    if (c.stop() > HoldLimits.SEATED) {
+    FirstContact c = FirstContact.of(chuck, stock, work.custom(Line.HOLD_JAM_GIVES));
+    if (c.stop() > Touch.SEATED) {
       out.add(
           new Verdict(
               "jam-bottoms",
@@ -139,7 +145,7 @@ public record JamChuck(
               "The jam chuck keeps the rim off its face",
               "It touches inside before the rim seats, so the work tips under the tool."));
     }
-    Seat s = at(stock);
+    Seat s = at(stock, work);
     if (s.play() > 0) {
       out.add(
           new Verdict(
@@ -154,10 +160,10 @@ public record JamChuck(
               "A jam holds by interference; with play it neither centres nor drives."));
     } else {
       Allowed allowed = allows(work);
-      Jaws.splits(allowed, cup() ? "jam chuck" : part, out);
+      Jaws.splits(work, allowed, cup() ? "jam chuck" : part, out);
       Jaws.weak(work, allowed, back, out);
     }
-    Jaws.free(freeLength(work), s.diameter(), back, out);
+    Jaws.free(work, freeLength(work), s.diameter(), back, out);
     return out;
   }
 }

@@ -2,6 +2,7 @@ package hazelkeep.hold;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
@@ -53,12 +54,12 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
     if (h.isEmpty() || g.isEmpty() || joined(work)) {
       return hostHeld.allows(work);
     }
-    return Seat.between(h, g)
+    return Seat.between(h, g, work.practice())
         .map(
             s ->
                 s.spigotOnHost()
-                    ? s.allowed(work.wood(guest), work.wood(host))
-                    : s.allowed(work.wood(host), work.wood(guest)))
+                    ? s.allowed(work.wood(guest), work.wood(host), work.custom(Line.HOLD_FRICTION))
+                    : s.allowed(work.wood(host), work.wood(guest), work.custom(Line.HOLD_FRICTION)))
         .orElseGet(() -> hostHeld.allows(work));
   }
 
@@ -75,8 +76,8 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
       return out;
     }
     // A jam presses a tenth or two of a millimetre past; what is left apart then does not close.
-    FirstContact c = FirstContact.of(h, g, HoldLimits.JAM_GIVES);
-    if (c.stop() > HoldLimits.SEATED) {
+    FirstContact c = FirstContact.of(h, g, work.custom(Line.HOLD_JAM_GIVES));
+    if (c.stop() > Touch.SEATED) {
       out.add(
           new Verdict(
               "does-not-close",
@@ -88,13 +89,13 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
               "Something inside touches before the rim meets its shoulder."));
       return out;
     }
-    Seat.between(h, g).ifPresent(s -> eased(work, s, back, out));
+    Seat.between(h, g, work.practice()).ifPresent(s -> eased(work, s, back, out));
     return out;
   }
 
   private void eased(Work work, Seat s, Backing back, List<Verdict> out) {
-    double least = -HoldLimits.JAM_LEAST_PER_MM * s.diameter();
-    if (s.play() > least + HoldLimits.JAM_SLACK) {
+    double least = -work.custom(Line.HOLD_JAM_PRESS_LEAST) * s.diameter();
+    if (s.play() > least + work.custom(Line.HOLD_JAM_SLACK)) {
       out.add(
           new Verdict(
               "jam-eased",
@@ -107,7 +108,7 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
       return;
     }
     Allowed allowed = allows(work);
-    Jaws.splits(allowed, s.spigotOnHost() ? guest : host, out);
+    Jaws.splits(work, allowed, s.spigotOnHost() ? guest : host, out);
     Jaws.weak(work, allowed, back, out);
   }
 }

@@ -38,7 +38,7 @@ public record JawChoice(
                     d,
                     opens ? j.expand() : Optional.of(j.squeeze()),
                     opens || d <= 0 ? 0 : j.miss(d),
-                    opens || d <= 0 ? 0 : j.lines(d)))
+                    opens || d <= 0 ? 0 : j.lines(d, work.practice())))
         .sorted(
             Comparator.comparing((JawChoice c) -> !c.fits())
                 .thenComparingDouble(c -> Math.abs(c.jaws.trueCircle() - d)))

@@ -2,6 +2,8 @@ package hazelkeep.hold;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
@@ -72,28 +74,28 @@ final class Jaws {
    * @param free how far it stands out, mm
    * @param root diameter that it is held by, mm
    */
-  static void free(double free, double root, Backing back, List<Verdict> out) {
+  static void free(Work work, double free, double root, Backing back, List<Verdict> out) {
     double lever = root > 0 ? free / root : Double.POSITIVE_INFINITY;
-    if (back.carried() || lever <= HoldLimits.LEVER_COMFORT) {
+    if (back.carried() || lever <= work.custom(Line.HOLD_LEVER_COMFORT)) {
       return;
     }
-    if (free > HoldLimits.FREE_LENGTH) {
+    if (free > work.custom(Line.HOLD_FREE_LENGTH)) {
       out.add(
           new Verdict(
               "free-length",
               Grade.WATCH,
               free,
-              HoldLimits.FREE_LENGTH,
+              work.custom(Line.HOLD_FREE_LENGTH),
               "mm",
               "Stands out far without the tailstock",
               "Long work on a slim tenon shakes even at low speed."));
-    } else if (lever > HoldLimits.LEVER) {
+    } else if (lever > work.custom(Line.HOLD_LEVER)) {
       out.add(
           new Verdict(
               "lever",
               Grade.WATCH,
               lever,
-              HoldLimits.LEVER,
+              work.custom(Line.HOLD_LEVER),
               "",
               "Long for its tenon",
               "Free length over tenon diameter: take light cuts only, or bring the tailstock up."));
@@ -113,8 +115,8 @@ final class Jaws {
   }
 
   /** How jaws bite on a diameter, in words. */
-  static String bite(JawSet jaws, double diameter) {
-    int lines = jaws.lines(diameter);
+  static String bite(JawSet jaws, double diameter, Practice practice) {
+    int lines = jaws.lines(diameter, practice);
     return lines == 0 ? "their whole arcs" : lines + " lines";
   }
 
@@ -134,7 +136,8 @@ final class Jaws {
     }
     double radius = outward ? in : out;
     if (in <= 0) {
-      double torque = FOUR * PressFit.FRICTION * HoldLimits.JAW_FORCE * radius;
+      double torque =
+          FOUR * work.custom(Line.HOLD_FRICTION) * work.custom(Line.HOLD_JAW_FORCE) * radius;
       return new Allowed(
           0, torque, torque, false, 0, Double.NaN, "jaws tightened by hand", List.of());
     }
@@ -145,8 +148,10 @@ final class Jaws {
     }
     JawsOnRing ring = new JawsOnRing((in + out) / 2, out - in, depth, outward);
     double force =
-        Math.min(HoldLimits.JAW_FORCE, ring.forceAt(strength.get() / HoldLimits.SPLIT_WATCH));
-    double torque = FOUR * PressFit.FRICTION * force * radius;
+        Math.min(
+            work.custom(Line.HOLD_JAW_FORCE),
+            ring.forceAt(strength.get() / work.custom(Line.HOLD_SPLIT_WATCH)));
+    double torque = FOUR * work.custom(Line.HOLD_FRICTION) * force * radius;
     return new Allowed(
         0,
         torque,
@@ -162,13 +167,13 @@ final class Jaws {
   static void weak(Work work, Allowed allowed, Backing back, List<Verdict> out) {
     double force =
         (back.carried() ? allowed.steadied() : allowed).force(work.radius(), work.most());
-    if (force < HoldLimits.LIGHT_CUT) {
+    if (force < work.custom(Line.HOLD_LIGHT_CUT)) {
       out.add(
           new Verdict(
               "hold-weak",
-              force < HoldLimits.LIGHT_CUT / 2 ? Grade.STOP : Grade.WATCH,
+              force < work.custom(Line.HOLD_LIGHT_CUT) / 2 ? Grade.STOP : Grade.WATCH,
               force,
-              HoldLimits.LIGHT_CUT,
+              work.custom(Line.HOLD_LIGHT_CUT),
               "N",
               "The hold turns or tips under a light cut",
               "At the far end and the largest diameter it stands less than this."));
@@ -176,15 +181,15 @@ final class Jaws {
   }
 
   /** What pulls the wood across its grain, against what it stands. */
-  static void splits(Allowed allowed, String what, List<Verdict> out) {
+  static void splits(Work work, Allowed allowed, String what, List<Verdict> out) {
     double share = allowed.splitting();
-    if (share > 1 / HoldLimits.SPLIT_WATCH) {
+    if (share > 1 / work.custom(Line.HOLD_SPLIT_WATCH)) {
       out.add(
           new Verdict(
               "splits",
-              share > 1 / HoldLimits.SPLIT_STOP ? Grade.STOP : Grade.WATCH,
+              share > 1 / work.custom(Line.HOLD_SPLIT_STOP) ? Grade.STOP : Grade.WATCH,
               allowed.hoop(),
-              allowed.strength() / HoldLimits.SPLIT_WATCH,
+              allowed.strength() / work.custom(Line.HOLD_SPLIT_WATCH),
               "MPa",
               "The press may split the " + what,
               "It pulls the wood across its grain by more than a third of its strength."));

@@ -38,8 +38,12 @@ public record JawsOnRing(double radius, double wall, double length, boolean outw
     return pull / pullPerNewton();
   }
 
-  /** The torque that the jaws hold by friction under a force of each, N mm. */
-  public double torque(double force) {
-    return JAWS * PressFit.FRICTION * force * radius;
+  /**
+   * The torque that the jaws hold by friction under a force of each, N mm.
+   *
+   * @param friction of jaws on wood
+   */
+  public double torque(double force, double friction) {
+    return JAWS * friction * force * radius;
   }
 }

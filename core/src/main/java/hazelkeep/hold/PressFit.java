@@ -1,5 +1,7 @@
 package hazelkeep.hold;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
 import java.util.Optional;
@@ -12,20 +14,10 @@ import java.util.Optional;
  * @param pressure between ring and plug, MPa
  * @param hoop pull at the ring's bore, MPa: what splits it
  * @param plugHoop pressure at a hollow plug's bore, MPa, below zero; 0 for a solid one
- * @param torque that the seat holds by friction, N mm
- * @param pullOff that the seat holds along the axis, N
+ * @param seat its radius, mm
+ * @param length along which the two touch, mm
  */
-public record PressFit(
-    double pressure, double hoop, double plugHoop, double torque, double pullOff) {
-  /** Of the torque worked out, the least that real wood may hold. */
-  public static final double TORQUE_LEAST = 0.75;
-
-  /** Of the torque worked out, the most that real wood may hold. */
-  public static final double TORQUE_MOST = 2;
-
-  /** Friction of dry wood on wood (common practice). */
-  public static final double FRICTION = 0.3;
-
+public record PressFit(double pressure, double hoop, double plugHoop, double seat, double length) {
   /**
    * One half of the seat.
    *
@@ -34,6 +26,17 @@ public record PressFit(
    * @param poisson across the grain
    */
   public record Half(double radius, double modulus, double poisson) {}
+
+  /**
+   * One half of the seat of a wood that is known.
+   *
+   * @param radius the other radius of it: a ring's outside, a plug's bore, mm; 0 for a solid plug
+   */
+  public record Turned(double radius, Species wood) {
+    private Half half() {
+      return new Half(radius, wood.across().orElseThrow().value(), wood.poisson().value());
+    }
+  }
 
   /**
    * The seat of a ring on a plug.
@@ -53,9 +56,22 @@ public record PressFit(
     double s2 = seat * seat;
     double r2 = ring.radius() * ring.radius();
     double b2 = plug.radius() * plug.radius();
-    double torque = FRICTION * p * 2 * Math.PI * s2 * length;
     return new PressFit(
-        p, p * (r2 + s2) / (r2 - s2), b2 == 0 ? 0 : -2 * p * s2 / (s2 - b2), torque, torque / seat);
+        p, p * (r2 + s2) / (r2 - s2), b2 == 0 ? 0 : -2 * p * s2 / (s2 - b2), seat, length);
+  }
+
+  /**
+   * The torque that the seat holds by friction, N mm.
+   *
+   * @param friction of wood on wood
+   */
+  public double torque(double friction) {
+    return friction * pressure * 2 * Math.PI * seat * seat * length;
+  }
+
+  /** What the seat holds along the axis, N. */
+  public double pullOff(double friction) {
+    return torque(friction) / seat;
   }
 
   /**
@@ -72,32 +88,31 @@ public record PressFit(
 
   /**
    * The largest interference that the program plans a jam with, mm on the diameter: what pulls the
-   * ring to a third of its strength across the grain, less a hair for what is rounded on the way.
+   * ring to a share of its strength across the grain.
    *
    * @param seat radius of the seat, mm
-   * @param outside radius of the ring's outside, mm
-   * @param bore radius of the plug's bore, mm; 0 for a solid one
+   * @param ring the outer half, by the radius of its outside
+   * @param plug the inner half, by the radius of its bore
+   * @param practice which share is watched, and how much of it is planned with
    * @return empty where a figure is not known or there is no wall
    */
-  public static Optional<Double> most(
-      double seat, double outside, Species ring, double bore, Species plug) {
-    Optional<Double> strength = ring.tensionAcross().map(Figure::value);
+  public static Optional<Double> most(double seat, Turned ring, Turned plug, Practice practice) {
+    Optional<Double> strength = ring.wood().tensionAcross().map(Figure::value);
     if (strength.isEmpty()
-        || ring.across().isEmpty()
-        || plug.across().isEmpty()
-        || !(outside > seat && seat > bore)) {
+        || ring.wood().across().isEmpty()
+        || plug.wood().across().isEmpty()
+        || !(ring.radius() > seat && seat > plug.radius())) {
       return Optional.empty();
     }
     return Optional.of(
         interferenceAt(
             seat,
-            new Half(outside, ring.across().get().value(), ring.poisson().value()),
-            new Half(bore, plug.across().get().value(), plug.poisson().value()),
-            SPARE * strength.get() / HoldLimits.SPLIT_WATCH));
+            ring.half(),
+            plug.half(),
+            practice.of(Line.HOLD_SPLIT_SPARE)
+                * strength.get()
+                / practice.of(Line.HOLD_SPLIT_WATCH)));
   }
-
-  /** Of the pull that is watched, what a jam is planned with. */
-  private static final double SPARE = 0.97;
 
   /** How far the two halves give together on the radius, mm to the MPa. */
   private static double give(double seat, Half ring, Half plug) {
@@ -106,15 +121,5 @@ public record PressFit(
     double b2 = plug.radius() * plug.radius();
     return seat / ring.modulus() * ((r2 + s2) / (r2 - s2) + ring.poisson())
         + seat / plug.modulus() * ((s2 + b2) / (s2 - b2) - plug.poisson());
-  }
-
-  /** The largest cutting force that it turns against at a radius, N. */
-  public double forceAt(double radius) {
-    return torque / radius;
-  }
-
-  /** The largest sideways force at a distance in front of the seat that does not tip it, N. */
-  public double tippingForceAt(double distance) {
-    return torque / distance;
   }
 }

@@ -2,6 +2,7 @@ package hazelkeep.hold;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
@@ -31,15 +32,15 @@ public record Pressed(String part, double pad) implements Grip {
 
   @Override
   public Allowed allows(Work work) {
-    double seat = Math.min(pad, work.sound(part).outer(work.least() + HoldLimits.PROBE));
+    double seat = Math.min(pad, work.sound(part).outer(work.least() + Touch.PROBE));
     return new Allowed(
         work.least(),
-        PressFit.FRICTION * HoldLimits.TAIL_PRESS * seat,
+        work.custom(Line.HOLD_FRICTION) * work.custom(Line.HOLD_TAIL_PRESS) * seat,
         0,
         true,
         0,
         Double.NaN,
-        "friction under " + Math.round(HoldLimits.TAIL_PRESS) + " N of the tailstock",
+        "friction under " + Math.round(work.custom(Line.HOLD_TAIL_PRESS)) + " N of the tailstock",
         List.of());
   }
 
@@ -55,7 +56,7 @@ public record Pressed(String part, double pad) implements Grip {
               "pressed-no-tail",
               Grade.STOP,
               0,
-              HoldLimits.TAIL_PRESS,
+              work.custom(Line.HOLD_TAIL_PRESS),
               "N",
               "Nothing presses it on",
               "It is carried by the tailstock's pressure alone."));

@@ -2,6 +2,7 @@ package hazelkeep.hold;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.WoodScrew;
 import hazelkeep.solid.HalfSection;
@@ -23,9 +24,6 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
    * gravity (USDA Wood Handbook; from memory).
    */
   private static final double WITHDRAWAL = 108.25;
-
-  /** Of it in end grain (Wood Handbook; from memory). */
-  private static final double END_GRAIN = 0.75;
 
   private static final double WATER = 1000;
 
@@ -56,10 +54,11 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
    * The load at which it pulls out of end grain, N.
    *
    * @param density of the wood, kg/m3
+   * @param endGrain share of what it holds in side grain
    */
-  public double withdrawal(double density) {
+  public double withdrawal(double density, double endGrain) {
     double g = density / WATER;
-    return END_GRAIN * WITHDRAWAL * g * g * screw.diameter() * screw.length();
+    return endGrain * WITHDRAWAL * g * g * screw.diameter() * screw.length();
   }
 
   @Override
@@ -69,11 +68,13 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
       return Allowed.unknown(
           "the screw's pull in the wood", work.unknown(part, WoodProperty.DENSITY));
     }
-    double pull = HoldLimits.SCREW_SHARE * withdrawal(density.get().value());
+    double pull =
+        work.custom(Line.HOLD_SCREW_SHARE)
+            * withdrawal(density.get().value(), work.custom(Line.HOLD_SCREW_END_GRAIN));
     double r = screw.face() / 2;
     return new Allowed(
         0,
-        PressFit.FRICTION * pull * 2 / 3 * r,
+        work.custom(Line.HOLD_FRICTION) * pull * 2 / 3 * r,
         pull * r,
         false,
         0,
@@ -101,7 +102,7 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
                   + " keeps it from tipping."));
     }
     Jaws.weak(work, allows(work), back, out);
-    Jaws.free(freeLength(work), screw.face(), back, out);
+    Jaws.free(work, freeLength(work), screw.face(), back, out);
     return out;
   }
 }

@@ -1,5 +1,7 @@
 package hazelkeep.hold;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Figure;
@@ -32,11 +34,20 @@ record Seat(
   /** Places along the seat at which it is looked at. */
   private static final int PLACES = 9;
 
+  /**
+   * What lies between the two.
+   *
+   * @param along where the seat runs, mm from the setup's zero
+   * @param paper thickness of paper between the two, mm
+   * @param slack what calipers can't tell from a jam, mm
+   */
+  record Packed(Span along, double paper, double slack) {}
+
   /** Two halves pressed together; empty where they don't reach into one another. */
-  static Optional<Seat> between(HalfSection host, HalfSection guest) {
+  static Optional<Seat> between(HalfSection host, HalfSection guest, Practice practice) {
     double from = Math.max(host.minZ(), guest.minZ());
     double to = Math.min(host.maxZ(), guest.maxZ());
-    if (to - from < HoldLimits.JOINT_LEAST) {
+    if (to - from < Touch.JOINT_LEAST) {
       return Optional.empty();
     }
     double z = (from + to) / 2;
@@ -44,25 +55,25 @@ record Seat(
     boolean spigotOnHost = host.outer(z) < guest.outer(z);
     HalfSection in = spigotOnHost ? host : guest;
     HalfSection out = spigotOnHost ? guest : host;
-    return Optional.of(at(in, out, z, new Span(from, to), 0, spigotOnHost));
+    Packed packed = new Packed(new Span(from, to), 0, practice.of(Line.HOLD_JAM_SLACK));
+    return Optional.of(at(in, out, z, packed, spigotOnHost));
   }
 
   /**
    * A seat judged at one place of it, counted over all its length.
    *
    * @param z where the press is judged; behind a chuck's face it lies below zero
-   * @param packing thickness of paper between the two, mm
    */
-  static Seat at(
-      HalfSection in, HalfSection out, double z, Span along, double packing, boolean onHost) {
-    double from = along.from();
-    double to = along.to();
+  static Seat at(HalfSection in, HalfSection out, double z, Packed packed, boolean onHost) {
+    double from = packed.along().from();
+    double to = packed.along().to();
+    double packing = packed.paper();
     double r = in.outer(z);
     double play = 2 * (out.inner(z) - packing - r);
     int touching = 0;
     for (int i = 0; i < PLACES; i++) {
       double x = from + (to - from) * (i + 0.5) / PLACES;
-      if (in.outer(x) > out.inner(x) - packing - HoldLimits.JAM_SLACK && out.inner(x) > 0) {
+      if (in.outer(x) > out.inner(x) - packing - packed.slack() && out.inner(x) > 0) {
         touching++;
       }
     }
@@ -81,8 +92,9 @@ record Seat(
    *
    * @param ring the outer one's wood
    * @param plug the inner one's
+   * @param friction of the two
    */
-  Allowed allowed(Optional<Species> ring, Optional<Species> plug) {
+  Allowed allowed(Optional<Species> ring, Optional<Species> plug, double friction) {
     List<Unknown> missing = new ArrayList<>();
     Optional<Figure> outer = ring.flatMap(Species::across);
     Optional<Figure> inner = plug.flatMap(Species::across);
@@ -100,8 +112,8 @@ record Seat(
     PressFit fit = fit(outer.get(), inner.get(), ring.get(), plug.get(), -play);
     return new Allowed(
         rim,
-        fit.torque(),
-        fit.torque(),
+        fit.torque(friction),
+        fit.torque(friction),
         true,
         fit.hoop(),
         strength.map(Figure::value).orElse(Double.NaN),
@@ -126,10 +138,14 @@ record Seat(
    * The largest interference that does not pull the ring past what is watched, mm on the diameter;
    * empty where a figure is missing or there is no wall.
    */
-  Optional<Double> most(Optional<Species> ring, Optional<Species> plug) {
+  Optional<Double> most(Optional<Species> ring, Optional<Species> plug, Practice practice) {
     if (ring.isEmpty() || plug.isEmpty()) {
       return Optional.empty();
     }
-    return PressFit.most(diameter / 2, outside, ring.get(), bore, plug.get());
+    return PressFit.most(
+        diameter / 2,
+        new PressFit.Turned(outside, ring.get()),
+        new PressFit.Turned(bore, plug.get()),
+        practice);
   }
 }

@@ -1,9 +1,10 @@
 package hazelkeep.hold;
 
-import static hazelkeep.hold.HoldLimits.PROBE;
+import static hazelkeep.hold.Touch.PROBE;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -59,7 +60,7 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
       return Allowed.unknown(
           "the bending strength of the tenon", work.unknown(part, WoodProperty.BENDING));
     }
-    double allowed = strength.get() * HoldLimits.STRENGTH_WATCH;
+    double allowed = strength.get() * work.custom(Line.HOLD_STRENGTH_WATCH);
     return new Allowed(
         0,
         Double.POSITIVE_INFINITY,
@@ -80,19 +81,19 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
     }
     // A hole in its middle does not loosen a tenon: its outer wood is what is gripped.
     HalfSection whole = work.parts().get(part).stub(this.stub).region();
-    double gripped = Math.max(whole.maxR() / 2, whole.maxR() - HoldLimits.TENON_WALL);
+    double gripped = Math.max(whole.maxR() / 2, whole.maxR() - work.custom(Line.HOLD_TENON_WALL));
     HalfSection half =
         whole.isEmpty()
             ? whole
             : whole.minus(HalfSection.box(whole.minZ(), whole.maxZ(), 0, gripped));
     double left = body.sound().and(half).area() / half.area();
-    if (left < HoldLimits.TENON_LEFT) {
+    if (left < work.custom(Line.HOLD_TENON_LEFT)) {
       out.add(
           new Verdict(
               "tenon-gone",
               Grade.STOP,
               100 * left,
-              100 * HoldLimits.TENON_LEFT,
+              100 * work.custom(Line.HOLD_TENON_LEFT),
               "%",
               "The tenon to hold it by is gone",
               "This hold needs the tenon, and an earlier cut took it or it was never cut."));
@@ -102,30 +103,30 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
     double root = 2 * stock.outer(-PROBE);
     Jaws.range(jaws, root, "Tenon", out);
     double length = -stock.minZ();
-    if (length > jaws.longestTenon() + 1e-6) {
+    if (length > jaws.longestTenon(work.practice()) + 1e-6) {
       out.add(
           new Verdict(
               "tenon-long",
               length > jaws.depth() ? Grade.STOP : Grade.WATCH,
               length,
-              jaws.longestTenon(),
+              jaws.longestTenon(work.practice()),
               "mm",
               "Tenon too long for the " + jaws.name(),
               "Its end touches the bottom before the shoulder sits on the jaw fronts."));
     }
     double step = stock.outer(PROBE) - root / 2;
-    if (step < HoldLimits.SHOULDER) {
+    if (step < work.custom(Line.HOLD_SHOULDER)) {
       out.add(
           new Verdict(
               "shoulder-unseated",
               step <= PROBE ? Grade.STOP : Grade.WATCH,
               Math.max(0, step),
-              HoldLimits.SHOULDER,
+              work.custom(Line.HOLD_SHOULDER),
               "mm",
               "No shoulder to sit on the jaw fronts",
               "Without a shoulder against the jaws the work is held in one plane only and tips."));
     }
-    Jaws.free(freeLength(work), root, back, out);
+    Jaws.free(work, freeLength(work), root, back, out);
     return out;
   }
 }

@@ -2,6 +2,7 @@ package hazelkeep.hold;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Steady;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
@@ -16,9 +17,6 @@ import java.util.List;
 public record Steadied(Steady steady, double at) {
   /** Room that its frame takes outside of the wheels, mm. */
   private static final double FRAME = 40;
-
-  /** Radii over the band may differ by this much, mm. */
-  private static final double ROUND = 0.3;
 
   /** The band that must stay round. */
   public Span band() {
@@ -53,13 +51,13 @@ public record Steadied(Steady steady, double at) {
       HalfSection sound = work.sound(p);
       double least = Math.min(sound.outer(band().from()), sound.outer(band().to()));
       double off = d / 2 - least;
-      if (sound.outer(at) > 0 && off > ROUND) {
+      if (sound.outer(at) > 0 && off > work.custom(Line.HOLD_STEADY_ROUND)) {
         out.add(
             new Verdict(
                 "steady-unround",
                 off > 2 ? Grade.STOP : Grade.WATCH,
                 off,
-                ROUND,
+                work.custom(Line.HOLD_STEADY_ROUND),
                 "mm",
                 "The band under the steady is not round",
                 "Its wheels knock on what is not turned round and parallel."));

@@ -1,5 +1,7 @@
 package hazelkeep.hold;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
@@ -19,8 +21,18 @@ import java.util.stream.Stream;
  * @param parts the parts that the hold means to carry, by name
  * @param bodies the stock of each of them, as far as it exists; two parts may still be one body
  * @param frames where each lies in the setup
+ * @param practice what the turner goes by
  */
-public record Work(Map<String, Part> parts, Map<String, Body> bodies, Map<String, Frame> frames) {
+public record Work(
+    Map<String, Part> parts,
+    Map<String, Body> bodies,
+    Map<String, Frame> frames,
+    Practice practice) {
+  /** What the turner goes by in one matter, in the line's unit. */
+  public double custom(Line line) {
+    return practice.of(line);
+  }
+
   /** The sound wood of a part's stock, in the setup's frame; empty when it is gone. */
   public HalfSection sound(String part) {
     Body b = bodies.get(part);

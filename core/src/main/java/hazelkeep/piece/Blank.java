@@ -1,6 +1,8 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.Size;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Species;
@@ -77,10 +79,11 @@ public record Blank(
    * twice.
    *
    * @param across its resolved width, mm
+   * @param practice how far off centre it may be mounted
    */
-  public static double sure(Optional<Blank> blank, double across) {
+  public static double sure(Optional<Blank> blank, double across, Practice practice) {
     double r = blank.map(b -> b.surely(across)).orElse(across / 2);
-    return 2 * (r - StockJudge.CENTRING);
+    return 2 * (r - practice.of(Line.STOCK_CENTRING));
   }
 
   /**

@@ -7,6 +7,7 @@ import hazelkeep.measure.Length;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -111,6 +112,11 @@ public final class Dims<D extends Design> {
   /** The shop that rules may ask. */
   public Shop shop() {
     return shop;
+  }
+
+  /** What the turner goes by in one matter, in the line's unit. */
+  public double custom(Line line) {
+    return shop.custom(line);
   }
 
   /** The size the turner stated, if any. */

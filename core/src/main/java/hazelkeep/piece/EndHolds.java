@@ -3,12 +3,14 @@ package hazelkeep.piece;
 import hazelkeep.hold.Around;
 import hazelkeep.hold.Expand;
 import hazelkeep.hold.Grip;
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.PressFit;
 import hazelkeep.hold.Pressed;
+import hazelkeep.hold.Touch;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
@@ -24,46 +26,11 @@ import java.util.OptionalDouble;
 
 /** How a half or a vessel can be held by its mouth, its spigot or its rim to finish its end. */
 public final class EndHolds {
-  /** How deep jaws take an outside that has no shoulder, mm. */
-  public static final double ROUND_DEPTH = 5;
-
-  /** The least that they take of one that leans, mm. */
-  private static final double ROUND_LEAST = 3;
-
   /** How closely a section is looked at for it, mm. */
   private static final double ROUND_STEP = 0.25;
 
-  /** Of the lean that jaws still bite on, what is planned with. */
-  private static final double LEAN_SHARE = 0.9;
-
-  /** A kept plug may be turned down by so much, mm on its diameter. */
-  private static final double TRUED = 4;
-
-  /** By how much a plug narrows, mm a side to the mm: a shallow slow taper (common practice). */
-  private static final double TAPER = 0.002;
-
-  /** Clearance cut into the face at the plug's root, so that the rim's edge is free, mm. */
-  private static final double RELIEF = 0.5;
-
   /** How thick the waste behind a plug's face is drawn, mm. */
   private static final double BEHIND = 25;
-
-  /** Wall of a cup, mm. */
-  private static final double CUP_WALL = 12;
-
-  /** Plug of a jam chuck: what it reaches into a mouth at most, and at least; common practice. */
-  private static final double PLUG_LENGTH = 10.0;
-
-  private static final double PLUG_LEAST = 1.5;
-
-  /** The same as a share of the inside's depth: the floor stays clear of it. */
-  private static final double PLUG_SHARE = 0.5;
-
-  /** What the plug stays short of a recess's floor. */
-  public static final double PLUG_CLEAR = 0.5;
-
-  /** Face round the plug that the rim seats on, on the radius. */
-  private static final double PLUG_FACE = 6.0;
 
   private final Species wood;
   private final Species jamWood;
@@ -80,7 +47,7 @@ public final class EndHolds {
     this.wood = wood;
     this.shop = shop;
     this.jamWood = species(jamWood);
-    this.paper = layers * HoldLimits.PAPER;
+    this.paper = layers * shop.custom(Line.HOLD_PAPER);
   }
 
   /**
@@ -113,7 +80,7 @@ public final class EndHolds {
       double face,
       boolean flipped,
       double grip) {
-    /** One whose outside is taken as deep as usual. */
+    /** One whose outside is still to be looked at. */
     public Half(
         String part,
         String seat,
@@ -123,7 +90,7 @@ public final class EndHolds {
         double outer,
         double face,
         boolean flipped) {
-      this(part, seat, mouth, straight, deep, outer, face, flipped, ROUND_DEPTH);
+      this(part, seat, mouth, straight, deep, outer, face, flipped, 0);
     }
 
     /**
@@ -131,11 +98,13 @@ public final class EndHolds {
      * a leaning outside than they bite on.
      *
      * @param target the finished part, in the blank's z
+     * @param practice how deep jaws take an outside, and how it may lean
      */
-    public Half on(HalfSection target) {
+    public Half on(HalfSection target, Practice practice) {
       int in = flipped ? -1 : 1;
-      double depth = ROUND_DEPTH;
-      while (depth > ROUND_LEAST && lean(target, in * depth) > LEAN_SHARE * HoldLimits.JAWS_LEAN) {
+      double depth = practice.of(Line.HOLD_ROUND_DEPTH);
+      double most = practice.of(Line.HOLD_JAWS_LEAN) * practice.of(Line.HOLD_JAWS_LEAN_PLANNED);
+      while (depth > practice.of(Line.HOLD_ROUND_LEAST) && lean(target, in * depth) > most) {
         depth -= ROUND_STEP;
       }
       double open = Math.min(straight, parallel(target, in));
@@ -146,14 +115,14 @@ public final class EndHolds {
     private double parallel(HalfSection target, int in) {
       double free = ROUND_STEP;
       while (free < straight
-          && target.inner(face + in * (free + ROUND_STEP)) >= mouth / 2 - HoldLimits.PROBE) {
+          && target.inner(face + in * (free + ROUND_STEP)) >= mouth / 2 - Touch.PROBE) {
         free += ROUND_STEP;
       }
       return free;
     }
 
     private double lean(HalfSection target, double to) {
-      double from = face + Math.signum(to) * HoldLimits.PROBE;
+      double from = face + Math.signum(to) * Touch.PROBE;
       return Math.abs(target.outer(from) - target.outer(face + to));
     }
   }
@@ -250,8 +219,8 @@ public final class EndHolds {
     Optional<KeptChuck> kept =
         shop.chucks().stream()
             .filter(c -> c.form() == KeptChuck.Form.PLUG)
-            .filter(c -> c.diameter() >= want - HoldLimits.JAM_SLACK)
-            .filter(c -> c.diameter() <= want + TRUED)
+            .filter(c -> c.diameter() >= want - shop.custom(Line.HOLD_JAM_SLACK))
+            .filter(c -> c.diameter() <= want + shop.custom(Line.HOLD_PLUG_TRUED))
             .min(Comparator.comparingDouble(KeptChuck::diameter));
     return kept.map(
             c -> {
@@ -281,21 +250,30 @@ public final class EndHolds {
   }
 
   private Mount pressed(Half h) {
-    double pad = h.outer() / 2 + PLUG_FACE;
+    double pad = h.outer() / 2 + shop.custom(Line.HOLD_PLUG_FACE);
     return new Mount(new Pressed(h.part(), pad), frame(h, h.face()), Optional.empty());
   }
 
   private Mount cup(Half h, double shoulder) {
     double spigot = h.outer();
-    double usual = HoldLimits.JAM_PER_MM * spigot;
+    double wall = shop.custom(Line.HOLD_CUP_WALL);
+    double usual = shop.custom(Line.HOLD_JAM_PRESS) * spigot;
     double press =
-        PressFit.most(spigot / 2, spigot / 2 + CUP_WALL, jamWood, 0, wood)
+        PressFit.most(
+                spigot / 2,
+                new PressFit.Turned(spigot / 2 + wall, jamWood),
+                new PressFit.Turned(0, wood),
+                shop.practice())
             .map(m -> Math.min(usual, m))
             .orElse(usual);
     double recess = spigot - press + 2 * paper;
-    double deep = Math.abs(h.face() - shoulder) + PLUG_CLEAR;
+    double deep = Math.abs(h.face() - shoulder) + shop.custom(Line.HOLD_PLUG_CLEAR);
     HalfSection chuck =
-        HalfSection.box(-deep - CUP_WALL, 0, 0, recess / 2 + CUP_WALL)
+        HalfSection.box(
+                -deep - shop.custom(Line.HOLD_CUP_WALL),
+                0,
+                0,
+                recess / 2 + shop.custom(Line.HOLD_CUP_WALL))
             .minus(HalfSection.box(-deep, 1, 0, recess / 2));
     return new Mount(
         new JamChuck(h.part(), "spigot", chuck, jamWood, paper, Optional.empty()),
@@ -305,36 +283,46 @@ public final class EndHolds {
 
   private JamChuck plug(Half h) {
     double plug = (h.mouth() + press(h)) / 2 - paper;
-    double face = Math.max(plug + PLUG_FACE, h.outer() / 2);
+    double face = Math.max(plug + shop.custom(Line.HOLD_PLUG_FACE), h.outer() / 2);
     return new JamChuck(
         h.part(), h.seat(), shape(plug, reach(h), face), jamWood, paper, Optional.empty());
   }
 
   private double reach(Half h) {
-    double reach = Math.min(PLUG_LENGTH, PLUG_SHARE * h.deep());
-    return Math.max(PLUG_LEAST, Math.min(reach, h.straight()));
+    double reach =
+        Math.min(shop.custom(Line.HOLD_PLUG_LENGTH), shop.custom(Line.HOLD_PLUG_SHARE) * h.deep());
+    return Math.max(shop.custom(Line.HOLD_PLUG_LEAST), Math.min(reach, h.straight()));
   }
 
   /** A plug with its taper, its face and the clearance at its root. */
-  private static HalfSection shape(double plug, double length, double face) {
-    double at = HoldLimits.JAM_AT;
+  private HalfSection shape(double plug, double length, double face) {
+    double at = Touch.JAM_AT;
     HalfSection cone =
         HalfSection.of(
             List.of(
                 new Point(-1, 0),
-                new Point(-1, plug + TAPER * at),
-                new Point(0, plug + TAPER * at),
-                new Point(length, plug + TAPER * (at - length)),
+                new Point(-1, plug + shop.custom(Line.HOLD_PLUG_TAPER) * at),
+                new Point(0, plug + shop.custom(Line.HOLD_PLUG_TAPER) * at),
+                new Point(length, plug + shop.custom(Line.HOLD_PLUG_TAPER) * (at - length)),
                 new Point(length, 0)));
     return HalfSection.box(-BEHIND, 0, 0, face)
-        .minus(HalfSection.box(-RELIEF, 1, plug, plug + RELIEF))
+        .minus(
+            HalfSection.box(
+                -shop.custom(Line.HOLD_PLUG_RELIEF),
+                1,
+                plug,
+                plug + shop.custom(Line.HOLD_PLUG_RELIEF)))
         .plus(cone);
   }
 
   /** The press of a plug in a mouth, mm on the diameter: no more than the wall bears. */
   private double press(Half h) {
-    double usual = HoldLimits.JAM_PER_MM * h.mouth();
-    return PressFit.most(h.mouth() / 2, h.outer() / 2, wood, 0, jamWood)
+    double usual = shop.custom(Line.HOLD_JAM_PRESS) * h.mouth();
+    return PressFit.most(
+            h.mouth() / 2,
+            new PressFit.Turned(h.outer() / 2, wood),
+            new PressFit.Turned(0, jamWood),
+            shop.practice())
         .map(m -> Math.min(usual, m))
         .orElse(usual);
   }

@@ -1,6 +1,6 @@
 package hazelkeep.piece;
 
-import hazelkeep.hold.HoldLimits;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import java.util.Comparator;
@@ -14,9 +14,6 @@ import java.util.Optional;
  * @param undercut by which its floor is wider, mm on the diameter
  */
 public record FootRecess(JawSet jaws, double diameter, double undercut) {
-  /** Depth of a recess, mm: 3 to 6 hold (common practice). */
-  public static final double DEPTH = 4;
-
   /**
    * The widest recess that leaves a wall round it; empty where no jaws open in one.
    *
@@ -30,8 +27,8 @@ public record FootRecess(JawSet jaws, double diameter, double undercut) {
         .map(
             j -> {
               double undercut = j.flare(depth);
-              double most = foot - 2 * HoldLimits.EXPAND_WALL - undercut;
-              double d = Math.min(most, j.expand().get().to() - HoldLimits.JAM_AT);
+              double most = foot - 2 * shop.custom(Line.HOLD_EXPAND_WALL) - undercut;
+              double d = Math.min(most, j.expand().get().to() - shop.custom(Line.HOLD_RECESS_ROOM));
               return new FootRecess(j, d, undercut);
             })
         .filter(r -> r.jaws().expand().get().holds(r.diameter()))
@@ -64,7 +61,7 @@ public record FootRecess(JawSet jaws, double diameter, double undercut) {
     return shop.jaws().stream()
         .filter(JawSet::forTenons)
         .flatMap(j -> j.expand().stream())
-        .mapToDouble(e -> e.from() + 2 * HoldLimits.EXPAND_WALL)
+        .mapToDouble(e -> e.from() + 2 * shop.custom(Line.HOLD_EXPAND_WALL))
         .min()
         .orElse(0);
   }

@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
@@ -22,30 +23,6 @@ import java.util.Optional;
  * wide enough, a foot that stands. The same for every kind that has such sizes.
  */
 final class Foresight {
-  /** Room beside the parting tool between the work and the jaws, mm (common practice). */
-  private static final double PARTING_ROOM = 0.5;
-
-  /** The least room where no parting tool is known, mm (common practice). */
-  private static final double NO_TOOL = 2.5;
-
-  /** From this diameter on a kerf as narrow as its tool binds, mm (common practice). */
-  private static final double DEEP_CUT = 80;
-
-  /** How much wider than its tool a deep kerf is cut (common practice). */
-  private static final double FREE = 1.2;
-
-  /** The least hollow of a foot: what a season's swelling may take, mm (common practice). */
-  private static final double FOOT_HOLLOW = 0.2;
-
-  /** From which share of the foot's radius on a stand counts as on its rim. */
-  private static final double RIM_SHARE = 0.9;
-
-  /** From this lean on the grain runs out of the side, degrees (common practice). */
-  private static final int RUNS_OUT = 5;
-
-  /** The grit that end grain wants (common practice). */
-  private static final int FINE = 320;
-
   private final Aim aim;
   private final Optional<Tool> parting;
   private final Told told = new Told();
@@ -70,13 +47,13 @@ final class Foresight {
   private void scratches(Record design) {
     int slope = (int) Restated.of(design, "grainSlope");
     int grit = (int) Restated.of(design, "grit");
-    if (slope >= RUNS_OUT && grit < FINE) {
+    if (slope >= aim.custom(Line.STOCK_GRAIN_RUNS_OUT) && grit < aim.custom(Line.STOCK_FINE_GRIT)) {
       told.found(
           new Verdict(
               "scratches-show",
               Grade.WATCH,
               grit,
-              FINE,
+              aim.custom(Line.STOCK_FINE_GRIT),
               "grit",
               "Scratches will show where the grain runs out",
               "The grain leans by "
@@ -97,14 +74,17 @@ final class Foresight {
     Optional<Double> waste = size("stick.waste-" + end);
     boolean held = size("stick.tenon-" + end).orElse(0.0) > 0;
     boolean recessed = end.equals("foot") && size("foot.recess").orElse(0.0) > 0;
-    double least = parting.map(t -> t.width() + PARTING_ROOM).orElse(NO_TOOL);
+    double least =
+        parting
+            .map(t -> t.width() + aim.custom(Line.STOCK_PARTING_ROOM))
+            .orElse(aim.custom(Line.STOCK_PARTING_LEAST));
     if (waste.isEmpty() || !held || recessed || waste.get() >= least - 1e-9) {
       return;
     }
     double z = end.equals("foot") ? part.target().minZ() : part.target().maxZ();
     told.say(
         end.equals("foot") ? "no-room-at-foot" : "no-room-at-top",
-        waste.get() < least - PARTING_ROOM ? Grade.STOP : Grade.WATCH,
+        waste.get() < least - aim.custom(Line.STOCK_PARTING_ROOM) ? Grade.STOP : Grade.WATCH,
         waste.get(),
         least,
         "No room for the parting tool between " + end + " and jaws",
@@ -132,12 +112,13 @@ final class Foresight {
           "blank",
           null,
           "Plan at least one width of the tool.");
-    } else if (wide > DEEP_CUT && kerf.get() < FREE * tool - 1e-9) {
+    } else if (wide > aim.custom(Line.STOCK_KERF_DEEP)
+        && kerf.get() < aim.custom(Line.STOCK_KERF_FREE) * tool - 1e-9) {
       told.say(
           "kerf-binds",
           Grade.WATCH,
           kerf.get(),
-          FREE * tool,
+          aim.custom(Line.STOCK_KERF_FREE) * tool,
           "The kerf is as narrow as its tool",
           "So deep a cut closes on the tool: it rubs, burns and catches.",
           "blank",
@@ -156,14 +137,14 @@ final class Foresight {
     Part body = aim.parts().get(0);
     HalfSection board = HalfSection.box(-10, 0, 0, 2 * aim.blank().swept().maxR());
     FirstContact c = FirstContact.of(board, body.target(), 0);
-    boolean outer = c.rTo() > RIM_SHARE * wide.get() / 2;
+    boolean outer = c.rTo() > aim.custom(Line.STOCK_FOOT_RIM) * wide.get() / 2;
     boolean onRim = outer && c.rFrom() > 0;
-    if (!onRim || hollow.get() < FOOT_HOLLOW) {
+    if (!onRim || hollow.get() < aim.custom(Line.STOCK_FOOT_HOLLOW)) {
       told.say(
           "foot-rocks",
           outer ? Grade.WATCH : Grade.STOP,
           hollow.get(),
-          FOOT_HOLLOW,
+          aim.custom(Line.STOCK_FOOT_HOLLOW),
           "The foot may rock",
           "A flat foot swells to a bulge with the seasons and then stands on its middle.",
           body.name(),

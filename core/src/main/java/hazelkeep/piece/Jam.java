@@ -21,10 +21,15 @@ public record Jam(double press, String reason) {
    * @param bore diameter of the bore in the inner half, mm
    */
   public static Jam of(Dims<?> d, double seat, double outside, double bore) {
-    double usual = -FitClass.JAM.centre(seat);
+    double usual = -FitClass.JAM.centre(seat, d.shop().practice());
     String name = d.design().species();
     Species wood = d.shop().woods().named(name).orElseGet(() -> new Species(name, "", Map.of()));
-    Optional<Double> most = PressFit.most(seat / 2, outside / 2, wood, bore / 2, wood);
+    Optional<Double> most =
+        PressFit.most(
+            seat / 2,
+            new PressFit.Turned(outside / 2, wood),
+            new PressFit.Turned(bore / 2, wood),
+            d.shop().practice());
     return most.filter(m -> m < usual)
         .map(m -> new Jam(m, "the greatest press that the rim bears"))
         .orElse(new Jam(usual, "middle of the jam class"));

@@ -38,7 +38,7 @@ public final class Pair<D extends Design> {
       return derived(outer.get().mm() - inner.get().mm(), "what the two sizes leave");
     }
     double at = outer.or(() -> inner).map(Size::mm).orElseGet(() -> d.mm(nominal));
-    return practice(fit.centre(at), "middle of the " + fit.word() + " class");
+    return practice(fit.centre(at, d.shop().practice()), "middle of the " + fit.word() + " class");
   }
 
   /** The recess that follows a spigot which alone was stated; empty otherwise. */

@@ -5,6 +5,8 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Size;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Means;
@@ -34,9 +36,10 @@ import java.util.Set;
  * @param edits the turner's changes of the route
  * @param route the whole route
  * @param rehearsal the route played, or what is left of it
+ * @param practice the lines of Practice that were asked on the way
  */
 public record Plan<D extends Design>(
-    Sketch<D> sketch, List<RouteEdit> edits, Route route, Rehearsal rehearsal) {
+    Sketch<D> sketch, List<RouteEdit> edits, Route route, Rehearsal rehearsal, Set<Line> practice) {
 
   /**
    * Where the work stands when a plan is made in the middle of it.
@@ -76,6 +79,13 @@ public record Plan<D extends Design>(
    */
   public static <D extends Design> Plan<D> of(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
+    Set<Line> asked = Practice.none();
+    Plan<D> plan = Practice.noting(asked, () -> made(kind, design, shop, edits, standing));
+    return new Plan<>(plan.sketch, plan.edits, plan.route, plan.rehearsal, asked);
+  }
+
+  private static <D extends Design> Plan<D> made(
+      Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
     Sketch<D> sketch = Sketch.of(kind, design, shop, standing.readings());
     Aim aim = sketch.aim();
     Route route =
@@ -96,7 +106,7 @@ public record Plan<D extends Design>(
     findings.addAll(Unused.edits(edits, route, aim));
     Causes.effectsLeftOut(findings);
     findings.sort(Comparator.comparing(Finding::grade));
-    return new Plan<>(sketch.with(findings), List.copyOf(edits), route, played);
+    return new Plan<>(sketch.with(findings), List.copyOf(edits), route, played, Set.of());
   }
 
   /** The kind of piece. */
@@ -160,7 +170,7 @@ public record Plan<D extends Design>(
       }
       out.add(f.with(List.copyOf(helps)));
     }
-    return new Plan<>(sketch.with(out), edits, route, rehearsal);
+    return new Plan<>(sketch.with(out), edits, route, rehearsal, practice);
   }
 
   /**

@@ -5,6 +5,7 @@ import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.SetupDraft;
@@ -20,9 +21,6 @@ import java.util.function.Function;
 public final class RecipeSteps {
   /** How far beside the blank a cut reaches, mm. */
   private static final double BEYOND = 10;
-
-  /** What the rounded blank may be off, mm: all else is turned from it. */
-  private static final double ROUNDED = 1;
 
   private final Aim aim;
   private final String calipers;
@@ -46,7 +44,12 @@ public final class RecipeSteps {
             part,
             HalfSection.box(
                 -BEYOND, aim.mm("blank.length") + BEYOND, aim.mm("blank.round") / 2, far)),
-        read("blank.round", calipers, "at both ends", ROUNDED, ROUNDED));
+        read(
+            "blank.round",
+            calipers,
+            "at both ends",
+            aim.custom(Line.STOCK_ROUNDED),
+            aim.custom(Line.STOCK_ROUNDED)));
   }
 
   /** A tenon to be cut at an end: where its region is, and which way the blank ends. */

@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
@@ -13,9 +14,6 @@ import java.util.Optional;
 
 /** Whether blank, lathe and jaws are there for a piece, whatever its kind. */
 public final class StockJudge {
-  /** How far off centre a blank may be mounted, mm (common practice). */
-  public static final double CENTRING = 1.0;
-
   private final List<Finding> out = new ArrayList<>();
 
   private StockJudge() {}
@@ -44,7 +42,7 @@ public final class StockJudge {
           "The piece and all that is consumed on the way need more length than there is.",
           shorter);
     }
-    double sure = 2 * (aim.blank().sound().maxR() - CENTRING);
+    double sure = 2 * (aim.blank().sound().maxR() - aim.custom(Line.STOCK_CENTRING));
     if (sure < widest - 1e-6) {
       j.say(
           "blank-thin",

@@ -4,6 +4,7 @@ import static hazelkeep.piece.Rule.Value.derived;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.practice.Line;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,9 +17,6 @@ import java.util.function.ToDoubleFunction;
  * @param <D> the design
  */
 public final class StockRules<D extends Design> {
-  /** Left on the outside of a piece that has to fit a blank, mm on the diameter. */
-  private static final double LEFT = 2;
-
   private final Function<D, Optional<Blank>> blank;
   private final List<Rule<D>> rules = new ArrayList<>();
 
@@ -80,7 +78,8 @@ public final class StockRules<D extends Design> {
         30,
         d ->
             Rule.Value.shop(
-                1.5 * Tenons.parting(d), "one and a half widths, so that the tool does not bind"));
+                d.custom(Line.STOCK_KERF) * Tenons.parting(d),
+                "wider than its tool, so that it does not bind"));
   }
 
   /**
@@ -88,10 +87,9 @@ public final class StockRules<D extends Design> {
    *
    * @param stretches all that the stick is made of
    * @param widest the widest of the piece, mm
-   * @param spare what is left on it when it is rounded, mm a side
+   * @param left what is left on it when it is rounded, mm a side
    */
-  public StockRules<D> blank(
-      List<String> stretches, ToDoubleFunction<Dims<D>> widest, double spare) {
+  public StockRules<D> blank(List<String> stretches, ToDoubleFunction<Dims<D>> widest, Line left) {
     return add(
             "stick.need",
             "Length that it needs",
@@ -123,7 +121,8 @@ public final class StockRules<D extends Design> {
                     .orElseGet(
                         () ->
                             derived(
-                                widest.applyAsDouble(d) + 2 * (spare + StockJudge.CENTRING),
+                                widest.applyAsDouble(d)
+                                    + 2 * (d.custom(left) + d.custom(Line.STOCK_CENTRING)),
                                 "room to round it")))
         .add(
             "blank.round",
@@ -133,8 +132,9 @@ public final class StockRules<D extends Design> {
             d ->
                 derived(
                     Math.min(
-                        Blank.sure(blank.apply(d.design()), d.mm("blank.across")),
-                        widest.applyAsDouble(d) + 2 * spare),
+                        Blank.sure(
+                            blank.apply(d.design()), d.mm("blank.across"), d.shop().practice()),
+                        widest.applyAsDouble(d) + 2 * d.custom(left)),
                     "the outside and what is left on it"));
   }
 
@@ -146,7 +146,10 @@ public final class StockRules<D extends Design> {
   /** The widest that a stated blank surely gives once it is rounded, mm; endless without one. */
   public double widest(Dims<D> d) {
     return across(d)
-        .map(a -> Blank.sure(blank.apply(d.design()), a) - LEFT)
+        .map(
+            a ->
+                Blank.sure(blank.apply(d.design()), a, d.shop().practice())
+                    - d.custom(Line.STOCK_LEFT))
         .orElse(Double.POSITIVE_INFINITY);
   }
 

@@ -6,6 +6,7 @@ import hazelkeep.hold.JamOn;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Rounding;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Remedy;
 import hazelkeep.shop.JawSet;
 import hazelkeep.wood.Stub;
@@ -39,8 +40,9 @@ public final class TenonFor {
       Plan<D> plan, Squeeze q, JawSet jaws) {
     Stub stub = plan.aim().part(q.part()).stub(q.stub());
     double length = stub.region().maxZ() - stub.region().minZ();
-    double end = jaws.trueCircle() + Tenons.OVER_CIRCLE + jaws.flare(length);
-    double most = plan.aim().mm("blank.round") - 2 * Tenons.SHOULDER;
+    double end =
+        jaws.trueCircle() + plan.shop().custom(Line.HOLD_TENON_OVER_CIRCLE) + jaws.flare(length);
+    double most = plan.aim().mm("blank.round") - 2 * Tenons.shoulder(plan.shop());
     if (end > most) {
       return Optional.empty();
     }

@@ -2,7 +2,7 @@ package hazelkeep.piece;
 
 import static hazelkeep.piece.Rule.Value.shop;
 
-import hazelkeep.hold.HoldLimits;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.JawSet;
@@ -16,18 +16,22 @@ import java.util.Optional;
 
 /** Rules of chucking tenons, for every kind of piece that is held by one. */
 public final class Tenons {
-  /** A tenon is planned so much over the true circle of its jaws, mm (common practice: 0 to 2). */
-  static final double OVER_CIRCLE = 1;
+  private Tenons() {}
 
   /** The shoulder that a tenon is planned with, mm a side. */
-  static final double SHOULDER = HoldLimits.SHOULDER + 0.5;
-
-  private Tenons() {}
+  static double shoulder(Shop shop) {
+    return shop.custom(Line.HOLD_SHOULDER) + shop.custom(Line.HOLD_SHOULDER_SPARE);
+  }
 
   /** How long a tenon is. */
   public static Rule.Value tenon(Dims<?> d) {
-    double most = d.shop().tenonJaws().stream().mapToDouble(JawSet::longestTenon).min().orElse(7);
-    return shop(Math.min(7, most), "6 to 7 mm hold a box; shorter than the jaws are deep");
+    double usual = d.custom(Line.HOLD_TENON_LENGTH);
+    double most =
+        d.shop().tenonJaws().stream()
+            .mapToDouble(j -> j.longestTenon(d.shop().practice()))
+            .min()
+            .orElse(usual);
+    return shop(Math.min(usual, most), "6 to 7 mm hold a box; shorter than the jaws are deep");
   }
 
   /**
@@ -35,10 +39,10 @@ public final class Tenons {
    */
   public static Rule.Value tenonEnd(Dims<?> d, String length) {
     double round = d.mm("blank.round");
-    double most = round - 2 * SHOULDER;
+    double most = round - 2 * shoulder(d.shop());
     double l = d.mm(length);
     for (JawSet j : byTrueCircle(d)) {
-      double end = j.trueCircle() + OVER_CIRCLE + j.flare(l);
+      double end = j.trueCircle() + d.custom(Line.HOLD_TENON_OVER_CIRCLE) + j.flare(l);
       if (end <= most) {
         return shop(end, "true circle of the " + j.name() + ", with their dovetail");
       }
@@ -51,7 +55,7 @@ public final class Tenons {
 
   /** The widest that any jaws on the wall take and that leaves a shoulder; empty without jaws. */
   public static Optional<Rule.Value> widest(Dims<?> d, String length, String why) {
-    double most = d.mm("blank.round") - 2 * SHOULDER;
+    double most = d.mm("blank.round") - 2 * shoulder(d.shop());
     return d.shop().tenonJaws().stream()
         .map(j -> Math.min(most, j.squeeze().to() - 0.5 + j.flare(d.mm(length))))
         .filter(e -> e <= most)
@@ -112,7 +116,10 @@ public final class Tenons {
 
   /** Width of the thinnest parting tool, mm. */
   public static double parting(Dims<?> d) {
-    return d.shop().thinnestParting().map(Tool::width).orElse(3.0);
+    return d.shop()
+        .thinnestParting()
+        .map(Tool::width)
+        .orElseGet(() -> d.custom(Line.STOCK_PARTING_TOOL));
   }
 
   /** Point of the depth bit, mm. */

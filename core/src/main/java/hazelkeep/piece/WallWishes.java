@@ -1,5 +1,8 @@
 package hazelkeep.piece;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
+
 /**
  * How thick the walls of a part are wanted, mm.
  *
@@ -13,5 +16,15 @@ public record WallWishes(double wall, double rim, double spigot, double floor, d
   /** The thickest of them: what is thicker still is never looked at twice. */
   double most() {
     return Math.max(Math.max(Math.max(wall, rim), Math.max(spigot, floor)), corner);
+  }
+
+  /** Wishes that are lines of Practice, in the order of this record. */
+  public static WallWishes of(Practice practice, Line... lines) {
+    return new WallWishes(
+        practice.of(lines[0]),
+        practice.of(lines[1]),
+        practice.of(lines[2]),
+        practice.of(lines[3]),
+        practice.of(lines[4]));
   }
 }

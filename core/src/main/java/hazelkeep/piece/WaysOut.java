@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -70,7 +71,8 @@ final class WaysOut {
     double limit = f.verdict().limit();
     switch (f.code()) {
       case "blank-short" -> tries.set("blank.length", up(aim.mm("stick.need")));
-      case "blank-thin" -> tries.set("blank.across", up(limit + 2 * StockJudge.CENTRING));
+      case "blank-thin" ->
+          tries.set("blank.across", up(limit + 2 * aim.custom(Line.STOCK_CENTRING)));
       case "no-room-at-foot" -> tries.set("stick.waste-foot", up(limit));
       case "no-room-at-top" -> tries.set("stick.waste-top", up(limit));
       case "foot-rocks" -> tries.set("foot.hollow", 1);

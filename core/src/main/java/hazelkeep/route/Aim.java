@@ -2,6 +2,8 @@ package hazelkeep.route;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
@@ -18,8 +20,15 @@ import java.util.Map;
  * @param parts what it shall become
  * @param joints where parts meet in a fit
  * @param dims every dimension by its key
+ * @param practice what the turner goes by
  */
-public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, Dim> dims) {
+public record Aim(
+    Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, Dim> dims, Practice practice) {
+  /** What the turner goes by in one matter, in the line's unit. */
+  public double custom(Line line) {
+    return practice.of(line);
+  }
+
   /** The part of that name. */
   public Part part(String name) {
     return parts.stream()
@@ -44,7 +53,8 @@ public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, 
         blank,
         parts.stream().map(p -> p.shifted(by.getOrDefault(p.name(), 0.0))).toList(),
         joints,
-        dims);
+        dims,
+        practice);
   }
 
   /** This aim with its parts looked for by other points inside of them; the rest stay. */
@@ -55,7 +65,14 @@ public record Aim(Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, 
             .map(p -> cores.containsKey(p.name()) ? p.at(cores.get(p.name())) : p)
             .toList(),
         joints,
-        dims);
+        dims,
+        practice);
+  }
+
+  /** How wide the class of a joint's fit is, mm. */
+  double width(Joint j) {
+    double recess = dims.get(j.recess()).mm();
+    return j.use().most(recess, practice) - j.use().least(recess, practice);
   }
 
   /** A dimension in mm. */

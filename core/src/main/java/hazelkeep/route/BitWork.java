@@ -8,8 +8,10 @@ import hazelkeep.hold.Pressed;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Lathe;
+import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
@@ -19,31 +21,19 @@ import java.util.Optional;
 
 /** What a bit asks of the wood and of the hold. */
 final class BitWork {
-  /**
-   * A spur does without wood for so long, mm: where two bores meet, the point of the earlier one
-   * went ahead by no more.
-   */
-  private static final double BLIND = 6;
-
   /** How far apart the centre is looked at, mm. */
   private static final double EVERY = 1;
 
   /** A hole within this of the bit's own radius leaves it nothing to cut, mm. */
   private static final double OPEN = 0.1;
 
-  /** Diameter times depth from which a bit pulls hard as it is withdrawn, mm2 (common practice). */
-  private static final double PULLS = 2_000;
-
-  /** A bit stands being turned so many times as fast for a short bore (assumed). */
-  private static final double TOO_FAST = 1.5;
-
   private BitWork() {}
 
   /** The window of the work in which its bit may turn as well; the work's own without a bit. */
-  static Speeds speeds(Step step, Speeds work, Work mounted, Lathe lathe) {
+  static Speeds speeds(Step step, Speeds work, Work mounted, Shop shop) {
     return step.bit()
-        .map(b -> BoreSpeed.of(b, density(mounted)))
-        .map(s -> work.and(s.from(), s.to(), lathe))
+        .map(b -> BoreSpeed.of(b, density(mounted), shop.practice()))
+        .map(s -> work.and(s.from(), s.to(), shop))
         .orElse(work);
   }
 
@@ -54,13 +44,15 @@ final class BitWork {
 
   /** The lathe can't turn as slowly as a bit of that size asks. */
   static Optional<Verdict> tooFast(Bit bit, Work mounted, Lathe lathe) {
-    double most = BoreSpeed.of(bit, density(mounted)).to();
+    double most = BoreSpeed.of(bit, density(mounted), mounted.practice()).to();
     return most >= lathe.slowest()
         ? Optional.empty()
         : Optional.of(
             new Verdict(
                 "bit-fast",
-                lathe.slowest() > TOO_FAST * most ? Grade.STOP : Grade.WATCH,
+                lathe.slowest() > mounted.custom(Line.BORE_TOO_FAST) * most
+                    ? Grade.STOP
+                    : Grade.WATCH,
                 lathe.slowest(),
                 most,
                 "rpm",
@@ -82,15 +74,15 @@ final class BitWork {
                     .ifPresent(
                         r -> {
                           one(setup, b, r, work, out);
-                          drawn(b, r, lathe).ifPresent(out::add);
+                          drawn(b, r, work, lathe).ifPresent(out::add);
                         }));
     return out;
   }
 
   /** What a bit grips as it is withdrawn pulls at the taper it stands in. */
-  private static Optional<Verdict> drawn(Bit bit, Act.Remove r, Lathe lathe) {
+  private static Optional<Verdict> drawn(Bit bit, Act.Remove r, Work work, Lathe lathe) {
     double deep = r.region().maxZ() - r.region().minZ();
-    double least = PULLS / bit.diameter();
+    double least = work.custom(Line.BORE_PULLS) / bit.diameter();
     return lathe.drawbar() || deep <= least
         ? Optional.empty()
         : Optional.of(
@@ -109,13 +101,13 @@ final class BitWork {
     HalfSection hole = r.region().in(setup.frames().get(r.part()));
     double deep = hole.minZ() + bit.tip();
     double blind = bit.needsCentre() ? blind(work, r.part(), deep, bit.diameter() / 2) : 0;
-    if (blind > BLIND) {
+    if (blind > work.custom(Line.BORE_BLIND)) {
       out.add(
           new Verdict(
               "no-centre",
               Grade.STOP,
               blind,
-              BLIND,
+              work.custom(Line.BORE_BLIND),
               "mm",
               "No wood at the centre for the bit's spur",
               "A smaller hole took it: the spur finds nothing and the bit wanders."));
@@ -140,7 +132,7 @@ final class BitWork {
             || setup.hold().grip() instanceof JamOn
             || setup.hold().grip() instanceof Pressed;
     Allowed allowed = setup.hold().allows(work);
-    double torque = BoreSpeed.torque(bit.diameter());
+    double torque = BoreSpeed.torque(bit.diameter(), work.practice());
     if (jam || allowed.torque() < torque) {
       out.add(
           new Verdict(

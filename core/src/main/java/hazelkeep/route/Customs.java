@@ -3,6 +3,7 @@ package hazelkeep.route;
 import hazelkeep.hold.Centres;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -12,9 +13,6 @@ import java.util.List;
  * What is done in an order or in a hold that a turner would not choose; the same for every kind.
  */
 final class Customs {
-  /** What a fold of abrasive takes off a diameter before it is noticed, mm (common practice). */
-  private static final double SANDED = 0.1;
-
   private final Aim aim;
 
   /** A verdict on a surface of a part; the surface is empty for the part as a whole. */
@@ -41,7 +39,7 @@ final class Customs {
   }
 
   /** Between two points the kerf closes on the tool as the piece gives way. */
-  private static void partsBetweenCentres(Setup setup, Act.Remove r, List<Told> out) {
+  private void partsBetweenCentres(Setup setup, Act.Remove r, List<Told> out) {
     if (setup.hold().grip() instanceof Centres && !r.claims().isEmpty()) {
       out.add(
           new Told(
@@ -49,7 +47,7 @@ final class Customs {
                   "parts-between-centres",
                   Grade.STOP,
                   0,
-                  HANGS,
+                  aim.custom(Line.ROUTE_HANGS),
                   "mm",
                   "Parted right through between centres",
                   "Pressed from both ends the kerf closes on the tool as the last of it goes, and both"
@@ -58,16 +56,17 @@ final class Customs {
     }
   }
 
-  /** A neck that stands until the lathe is off, mm of diameter (common practice). */
-  private static final double HANGS = 10;
-
   /** The bore runs where it runs: an outside that is at its size can't follow it any more. */
   private void shapedEarly(Step step, Act.Remove r, State before, List<Told> out) {
     if (step.bit().isEmpty()) {
       return;
     }
     aim.part(r.part()).surfaces().stream()
-        .filter(s -> !s.inside() && along(s) > LONG && before.surf(s.id()).bare())
+        .filter(
+            s ->
+                !s.inside()
+                    && along(s) > aim.custom(Line.ROUTE_SHAPED)
+                    && before.surf(s.id()).bare())
         .findFirst()
         .ifPresent(
             s ->
@@ -77,7 +76,7 @@ final class Customs {
                             "shaped-early",
                             Grade.WATCH,
                             along(s),
-                            LONG,
+                            aim.custom(Line.ROUTE_SHAPED),
                             "mm",
                             "Shaped before it is bored",
                             "A bit drifts and the wood moves: the wall comes out uneven, and there is"
@@ -89,19 +88,16 @@ final class Customs {
     return Math.abs(s.line().last().z() - s.line().first().z());
   }
 
-  /** An outside that reaches no further along the axis is an edge or a face, mm. */
-  private static final double LONG = 15;
-
   private void onFit(SurfaceId on, boolean sands, List<Told> out) {
     for (Joint j : aim.joints()) {
       if (j.outer().equals(on) || j.inner().equals(on)) {
-        double width = j.use().most(WIDE) - j.use().least(WIDE);
+        double width = aim.width(j);
         out.add(
             new Told(
                 new Verdict(
                     sands ? "fit-sanded" : "fit-finished",
                     Grade.WATCH,
-                    SANDED,
+                    aim.custom(Line.ROUTE_SANDED),
                     width,
                     "mm fit",
                     sands ? "A fit is sanded" : "A fit is finished",
@@ -113,7 +109,4 @@ final class Customs {
       }
     }
   }
-
-  /** Diameter at which a class of fit is asked for its width, mm. */
-  private static final double WIDE = 50;
 }

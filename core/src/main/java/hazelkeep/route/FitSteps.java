@@ -31,7 +31,7 @@ public final class FitSteps {
     double recess = aim.dims().get(j.recess()).mm();
     double spigot = aim.dims().get(j.spigot()).mm();
     double mate = outer ? spigot : recess;
-    double clearance = jam ? FitClass.JAM.centre(mate) : recess - spigot;
+    double clearance = jam ? FitClass.JAM.centre(mate, aim.practice()) : recess - spigot;
     double now = diameter(stage, j.fitted(), outer);
     return Ladder.of(now, mate, clearance, outer);
   }

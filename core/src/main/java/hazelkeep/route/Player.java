@@ -6,6 +6,7 @@ import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Patience;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
@@ -30,18 +31,6 @@ import java.util.stream.DoubleStream;
 
 /** Plays a route, act by act. */
 final class Player {
-  /** A neck thinner than this, mm, is not trusted to hold (common practice). */
-  private static final double NECK = 1.0;
-
-  /** Run-out after a re-grip, mm a side (assumed; a log of readings would replace it). */
-  private static final double REGRIP = 0.05;
-
-  /** Share of a body's wood whose hollowing moves what is left (assumed). */
-  private static final double MOVES = 0.1;
-
-  /** A fit is told from its class by more than this, mm. */
-  private static final double FIT_SLACK = 0.005;
-
   /** How far inside the borders of a parting cut a bore is looked for, mm. */
   private static final double EDGE = 0.05;
 
@@ -192,8 +181,7 @@ final class Player {
         !setup.hold().onLathe() || diameter <= 0
             ? Optional.empty()
             : Optional.of(
-                BitWork.speeds(
-                    step, Speeds.of(diameter, round, step.at(), shop.lathe()), work, shop.lathe()));
+                BitWork.speeds(step, Speeds.of(diameter, round, step.at(), shop), work, shop));
     sandedEarly(setup, step, before);
     for (Customs.Told t : new Customs(aim).judge(setup, step, before)) {
       find(t.verdict(), step.key(), t.on(), null);
@@ -377,8 +365,8 @@ final class Player {
           new Verdict(
               "hangs",
               Grade.WATCH,
-              NECK,
-              NECK,
+              aim.custom(Line.ROUTE_NECK),
+              aim.custom(Line.ROUTE_NECK),
               "mm",
               "Hangs by a neck thinner than this",
               "It may let go under the tool."),
@@ -394,13 +382,13 @@ final class Player {
     return after;
   }
 
-  private static boolean neck(State after, Part part, Body before) {
+  private boolean neck(State after, Part part, Body before) {
     return after
         .stock(part)
-        .filter(b -> b.sound().thinSomewhere(NECK))
-        .map(b -> b.sound().countWithout(NECK))
+        .filter(b -> b.sound().thinSomewhere(aim.custom(Line.ROUTE_NECK)))
+        .map(b -> b.sound().countWithout(aim.custom(Line.ROUTE_NECK)))
         .filter(n -> n > 1)
-        .filter(n -> n > before.sound().countWithout(NECK))
+        .filter(n -> n > before.sound().countWithout(aim.custom(Line.ROUTE_NECK)))
         .isPresent();
   }
 
@@ -411,7 +399,7 @@ final class Player {
             .map(x -> 2 * body.sound().inner(x))
             .max()
             .orElse(0);
-    if (bore > NECK) {
+    if (bore > aim.custom(Line.ROUTE_NECK)) {
       find(
           new Verdict(
               "parts-into-hollow",
@@ -552,13 +540,13 @@ final class Player {
       }
       double left = after.stock(part).map(b -> b.sound().volume()).orElse(0.0);
       double share = 1 - left / was.sound().volume();
-      double width = j.use().most(50) - j.use().least(50);
-      if (share > MOVES && 2 * REGRIP > width) {
+      double width = aim.width(j);
+      if (share > aim.custom(Line.ROUTE_MOVES) && 2 * aim.custom(Line.ROUTE_REGRIP) > width) {
         find(
             new Verdict(
                 "fit-early",
                 Grade.WATCH,
-                2 * REGRIP,
+                2 * aim.custom(Line.ROUTE_REGRIP),
                 width,
                 "mm fit",
                 "The fit is brought to size before the hollowing",
@@ -578,7 +566,7 @@ final class Player {
   }
 
   private void hidden(Step step, Surface s, Reaching.Answer a, Doing doing) {
-    double[] lacks = a.best().map(b -> Reaching.lacks(b, doing)).orElse(new double[] {0, 1});
+    double[] lacks = a.best().map(b -> reaching.lacks(b, doing)).orElse(new double[] {0, 1});
     find(
         new Verdict(
             "hidden",
@@ -612,10 +600,10 @@ final class Player {
       return;
     }
     FitClass fit = t.jam() ? FitClass.JAM : j.use();
-    double most = fit.most(recess);
-    double least = fit.least(recess);
+    double most = fit.most(recess, aim.practice());
+    double least = fit.least(recess, aim.practice());
     String loose = t.jam() ? "recess-too-big" : "fit-loose";
-    if (clearance > most + FIT_SLACK) {
+    if (clearance > most + aim.custom(Line.FIT_SLACK)) {
       find(
           new Verdict(
               loose,
@@ -632,7 +620,7 @@ final class Player {
           at,
           j.fitted().part(),
           aim.surface(j.fitted()).line().first());
-    } else if (clearance < least - FIT_SLACK) {
+    } else if (clearance < least - aim.custom(Line.FIT_SLACK)) {
       find(
           new Verdict(
               t.jam() ? "jam-hard" : "fit-tight",

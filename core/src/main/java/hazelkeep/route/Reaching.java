@@ -3,6 +3,7 @@ package hazelkeep.route;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Patience;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Tool;
 import hazelkeep.solid.HalfSection;
@@ -20,15 +21,6 @@ import java.util.Optional;
 
 /** Whether a surface can be worked in a hold with the tools of the shop. Remembers its answers. */
 final class Reaching {
-  /** Share of a line that must be open to a cutting tool. */
-  private static final double OPEN = 0.9;
-
-  /** Share of a line that may be hidden and still count: the last corner by a rest's edge. */
-  private static final double HIDDEN = 0.05;
-
-  /** Share of a surface that abrasive and brush must touch themselves. */
-  private static final double SOFT_OPEN = 0.5;
-
   /** A tool that reaches this share is good enough: no other is tried. */
   private static final double ENOUGH = 0.98;
 
@@ -56,12 +48,13 @@ final class Reaching {
   }
 
   /** The share of a line that falls short, and the share that is needed: as they are judged. */
-  static double[] lacks(Reach reach, Doing doing) {
+  double[] lacks(Reach reach, Doing doing) {
     double open = reach.open() / reach.whole();
-    double needs = doing == Doing.CUT ? OPEN : SOFT_OPEN;
+    double needs =
+        doing == Doing.CUT ? shop.custom(Line.ROUTE_OPEN) : shop.custom(Line.ROUTE_OPEN_SOFT);
     return open < needs
         ? new double[] {open, needs}
-        : new double[] {1 - reach.hidden() / reach.whole(), 1 - HIDDEN};
+        : new double[] {1 - reach.hidden() / reach.whole(), 1 - shop.custom(Line.ROUTE_HIDDEN)};
   }
 
   Reaching(Shop shop, Aim aim) {
@@ -139,7 +132,8 @@ final class Reaching {
     LineOfWork.From from = hold.onLathe() ? surface.from() : LineOfWork.From.ANY;
     Reach best = null;
     String with = "";
-    double needs = doing == Doing.CUT ? OPEN : SOFT_OPEN;
+    double needs =
+        doing == Doing.CUT ? shop.custom(Line.ROUTE_OPEN) : shop.custom(Line.ROUTE_OPEN_SOFT);
     double giveUp = full ? 1 : 1 - needs + GIVE_UP_SPARE;
     for (Tool tool : tools(surface)) {
       Patience.check();
@@ -164,7 +158,8 @@ final class Reaching {
     double whole = best.whole();
     // Abrasive and brush may leave a corner sharper than their nose; an edge tool may not.
     boolean workable =
-        best.open() >= needs * whole && (doing == Doing.CUT || best.hidden() <= HIDDEN * whole);
+        best.open() >= needs * whole
+            && (doing == Doing.CUT || best.hidden() <= shop.custom(Line.ROUTE_HIDDEN) * whole);
     return new Answer(workable, Optional.of(best), with);
   }
 }

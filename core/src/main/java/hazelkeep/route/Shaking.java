@@ -1,10 +1,10 @@
 package hazelkeep.route;
 
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
@@ -13,7 +13,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Span;
 import hazelkeep.stiffness.JawSpring;
 import hazelkeep.stiffness.Stiffness;
-import hazelkeep.stiffness.StiffnessLimits;
 import hazelkeep.stiffness.StiffnessLimits.Cut;
 import hazelkeep.stiffness.StiffnessLimits.Judgement;
 import java.util.ArrayList;
@@ -22,15 +21,6 @@ import java.util.Optional;
 
 /** Judges every step by the stiffness of the work as it is held. */
 final class Shaking {
-  /** A step that takes more than this, mm3, is roughing (assumed). */
-  private static final double BULK = 3000;
-
-  /** Thinner than this share of the work's diameter, a place is a stem or a finial (assumed). */
-  private static final double SLENDER = 0.35;
-
-  /** A loss of stiffness by less than this factor is not worth a word (assumed). */
-  private static final double WORTH_SAYING = 1.5;
-
   private final Aim aim;
   private final Shop shop;
   private final JawSpring spring;
@@ -64,9 +54,9 @@ final class Shaking {
     return held.criticals().length == 0 ? window : window.below(most(held, round));
   }
 
-  private static double most(Stiffness held, boolean round) {
-    double share = round ? StiffnessLimits.CRITICAL_SHARE : StiffnessLimits.CRITICAL_SHARE_UNROUND;
-    return share * held.criticals()[0];
+  private double most(Stiffness held, boolean round) {
+    Line share = round ? Line.STIFF_CRITICAL_SHARE : Line.STIFF_CRITICAL_SHARE_UNROUND;
+    return shop.custom(share) * held.criticals()[0];
   }
 
   /**
@@ -85,7 +75,7 @@ final class Shaking {
     for (Act act : stage.step().acts()) {
       if (act instanceof Act.Remove r && stage.setup().frames().containsKey(r.part())) {
         Span z = along(stage, r);
-        if (taken > BULK) {
+        if (taken > shop.custom(Line.STIFF_BULK)) {
           cut(stage, stage.stiffBefore(), z, Cut.ROUGHING, r.part(), earlier, out);
         }
         if (!r.bares().isEmpty() && !parts && stage.stiffAfter().known()) {
@@ -122,10 +112,10 @@ final class Shaking {
     boolean rubbed = stage.step().at() == Speeds.At.SANDING;
     Cut cut = rubbed || slender(stage, place) ? Cut.SLENDER : kind;
     double found = k.held()[at];
-    Judgement judged = cut.of(found);
+    Judgement judged = cut.of(found, shop.practice());
     Point where = new Point(inBlank(stage, part, place), 0);
     if (judged.grade() != Grade.NOTE) {
-      double limit = judged == Judgement.NOT ? cut.least() : cut.light();
+      double limit = shop.custom(judged == Judgement.NOT ? cut.least() : cut.light());
       out.add(
           found(
               new Verdict(
@@ -141,15 +131,16 @@ final class Shaking {
               where,
               worse(stage, at, k, earlier)));
     }
-    Stiffness.Stress s = k.stress(cut.force(), Math.min(z.to(), k.z()[k.z().length - 1]));
-    if (s.share() > HoldLimits.STRENGTH_WATCH) {
+    Stiffness.Stress s =
+        k.stress(shop.custom(cut.force()), Math.min(z.to(), k.z()[k.z().length - 1]));
+    if (s.share() > shop.custom(Line.HOLD_STRENGTH_WATCH)) {
       out.add(
           found(
               new Verdict(
                   "breaks",
-                  s.share() > HoldLimits.STRENGTH_STOP ? Grade.STOP : Grade.WATCH,
+                  s.share() > shop.custom(Line.HOLD_STRENGTH_STOP) ? Grade.STOP : Grade.WATCH,
                   s.mpa(),
-                  s.strength() * HoldLimits.STRENGTH_WATCH,
+                  s.strength() * shop.custom(Line.HOLD_STRENGTH_WATCH),
                   "MPa",
                   "A light catch may snap it here",
                   "The bending under the tool comes near the wood's strength."),
@@ -166,7 +157,9 @@ final class Shaking {
     for (String p : work.parts().keySet()) {
       r = Math.max(r, work.swept(p).outer(place));
     }
-    return stage.setup().hold().supported() && r > 0 && r < SLENDER * work.radius();
+    return stage.setup().hold().supported()
+        && r > 0
+        && r < shop.custom(Line.STIFF_SLENDER) * work.radius();
   }
 
   private static double inBlank(Stage stage, String part, double place) {
@@ -188,7 +181,7 @@ final class Shaking {
       }
     }
     Stage best = null;
-    double most = WORTH_SAYING;
+    double most = shop.custom(Line.STIFF_WORTH_SAYING);
     for (Stage s : earlier) {
       if (!s.setup().name().equals(stage.setup().name()) || !s.stiffBefore().known()) {
         continue;
@@ -213,8 +206,8 @@ final class Shaking {
     return out.toString();
   }
 
-  private static void say(StringBuilder out, double factor, String before, String after) {
-    if (factor > WORTH_SAYING) {
+  private void say(StringBuilder out, double factor, String before, String after) {
+    if (factor > shop.custom(Line.STIFF_WORTH_SAYING)) {
       out.append(out.isEmpty() ? "" : " ")
           .append(before)
           .append(Rounding.text(factor, factor < 10 ? 1 : 0))

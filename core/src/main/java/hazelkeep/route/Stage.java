@@ -53,7 +53,7 @@ public record Stage(
       parts.put(name, p);
       state.stock(p).ifPresent(b -> bodies.put(name, b));
     }
-    return new Work(parts, bodies, setup.frames());
+    return new Work(parts, bodies, setup.frames(), aim.practice());
   }
 
   /** Whether it sets something free that was one with the work; an undercut does not. */

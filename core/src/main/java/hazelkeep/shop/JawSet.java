@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.Span;
 import java.util.Optional;
 
@@ -24,9 +26,6 @@ public record JawSet(
     double depth,
     double dovetail,
     double body) {
-  /** Kept between a tenon's end and the bottom of the jaws, mm (common practice). */
-  public static final double BOTTOM_GAP = 1.5;
-
   /** Half the width of a jaw's arc, of its true radius (common practice). */
   private static final double HALF_ARC = 0.48;
 
@@ -85,8 +84,8 @@ public record JawSet(
   }
 
   /** The longest tenon whose shoulder still sits on the jaw fronts, mm. */
-  public double longestTenon() {
-    return depth - BOTTOM_GAP;
+  public double longestTenon(Practice practice) {
+    return depth - practice.of(Line.HOLD_BOTTOM_GAP);
   }
 
   /** Whether it is made to bite on a tenon. */
@@ -110,15 +109,12 @@ public record JawSet(
   }
 
   /** On how many lines the jaws bite on a diameter: 0 for all round. */
-  public int lines(double diameter) {
-    if (Math.abs(diameter - trueCircle) <= FULL_BITE) {
+  public int lines(double diameter, Practice practice) {
+    if (Math.abs(diameter - trueCircle) <= practice.of(Line.HOLD_FULL_BITE)) {
       return 0;
     }
     return diameter > trueCircle ? 8 : 4;
   }
-
-  /** So near the true circle, mm, jaws still bite all round (common practice). */
-  public static final double FULL_BITE = 2;
 
   /**
    * By how much the jaws miss a full bite on a tenon: the difference of the two arcs' rises over a

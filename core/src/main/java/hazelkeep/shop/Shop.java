@@ -1,6 +1,8 @@
 package hazelkeep.shop;
 
 import hazelkeep.measure.Restated;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.Span;
 import hazelkeep.solid.ToolShape;
 import hazelkeep.wood.Doing;
@@ -29,6 +31,7 @@ import java.util.Set;
  * @param woods the wood library with the turner's own figures
  * @param extensions extensions for bits
  * @param drill the drill chuck of the tailstock
+ * @param practice what the turner goes by
  */
 public record Shop(
     List<JawSet> jaws,
@@ -45,7 +48,8 @@ public record Shop(
     Optional<PushTest> push,
     Woods woods,
     List<Extension> extensions,
-    Optional<DrillChuck> drill) {
+    Optional<DrillChuck> drill,
+    Practice practice) {
   /** Copies the lists; what is left out is not there. */
   public Shop {
     jaws = copy(jaws);
@@ -62,6 +66,7 @@ public record Shop(
     woods = woods == null ? Woods.LIBRARY : woods;
     extensions = copy(extensions);
     drill = drill == null ? Optional.empty() : drill;
+    practice = practice == null ? Practice.USUAL : practice;
   }
 
   private static <T> List<T> copy(List<T> list) {
@@ -165,6 +170,16 @@ public record Shop(
     return Restated.with(this, "push", Optional.of(test));
   }
 
+  /** This shop with another practice. */
+  public Shop with(Practice other) {
+    return Restated.with(this, "practice", other);
+  }
+
+  /** What the turner goes by in one matter, in the line's unit. */
+  public double custom(Line line) {
+    return practice.of(line);
+  }
+
   /** The thinnest parting tool. */
   public Optional<Tool> thinnestParting() {
     return tools.stream().filter(Tool::parts).min(Comparator.comparingDouble(Tool::width));
@@ -248,7 +263,8 @@ public record Shop(
         Optional.empty(),
         Woods.LIBRARY,
         List.of(new Extension("150 mm extension", 11, 150)),
-        Optional.of(COMMON_DRILL));
+        Optional.of(COMMON_DRILL),
+        Practice.USUAL);
   }
 
   private static JawSet dovetail(

@@ -1,6 +1,7 @@
 package hazelkeep.shop;
 
 import hazelkeep.measure.Length;
+import hazelkeep.practice.Line;
 
 /**
  * Speed windows.
@@ -10,34 +11,6 @@ import hazelkeep.measure.Length;
  * @param ceiling never above this, rpm
  */
 public record Speeds(double from, double to, double ceiling) {
-  /** Diameter in inches times rpm: usual passes run from here to there (common practice). */
-  private static final double USUAL_LO = 3000;
-
-  private static final double USUAL_HI = 5000;
-
-  /**
-   * Diameter in inches times rpm: the lower of the two ceilings in use for round, sound work, 6000
-   * and 9000 (common practice).
-   */
-  private static final double CEILING = 6000;
-
-  /** Part of it that work out of round is given (common practice). */
-  private static final double OUT_OF_ROUND = 0.6;
-
-  /** Parting off stays below this, rpm (common practice). */
-  private static final double PARTING = 1000;
-
-  /** A hand-held depth bit is pushed in at a moderate speed, rpm (common practice). */
-  private static final double BORING_LO = 300;
-
-  private static final double BORING_HI = 600;
-
-  /** Sanding takes about a quarter of the last turning speed (common practice). */
-  private static final double SANDING_SHARE = 0.25;
-
-  /** Thinner work than this is taken for so thick, mm. */
-  private static final double SMALLEST = 5;
-
   /** What is done at the speed. */
   public enum At {
     TURNING,
@@ -53,29 +26,32 @@ public record Speeds(double from, double to, double ceiling) {
    * @param diameter largest swept diameter, mm
    * @param round whether the work is round
    * @param at what is done
-   * @param lathe its slowest and fastest speeds bound the window
+   * @param shop its lathe's slowest and fastest speeds bound the window, its practice shapes it
    */
-  public static Speeds of(double diameter, boolean round, At at, Lathe lathe) {
-    double inch = (round ? 1 : OUT_OF_ROUND) * Length.INCH / Math.max(diameter, SMALLEST);
-    double lo = inch * USUAL_LO;
-    double hi = inch * USUAL_HI;
-    double ceiling = inch * CEILING;
+  public static Speeds of(double diameter, boolean round, At at, Shop shop) {
+    double counts = Math.max(diameter, shop.custom(Line.SPEED_SMALLEST));
+    double inch = (round ? 1 : shop.custom(Line.SPEED_OUT_OF_ROUND)) * Length.INCH / counts;
+    double lo = inch * shop.custom(Line.SPEED_USUAL_FROM);
+    double hi = inch * shop.custom(Line.SPEED_USUAL_TO);
+    double ceiling = inch * shop.custom(Line.SPEED_CEILING);
+    double share = lo / hi;
     switch (at) {
       case PARTING -> {
-        ceiling = Math.min(ceiling, PARTING);
-        lo = Math.min(lo, PARTING * USUAL_LO / USUAL_HI);
+        double parting = shop.custom(Line.SPEED_PARTING);
+        ceiling = Math.min(ceiling, parting);
+        lo = Math.min(lo, parting * share);
       }
       case SANDING -> {
-        lo = lo * SANDING_SHARE;
-        hi = hi * SANDING_SHARE;
+        lo *= shop.custom(Line.SPEED_SANDING);
+        hi *= shop.custom(Line.SPEED_SANDING);
       }
       case BORING -> {
-        lo = Math.min(lo, BORING_LO);
-        hi = Math.min(hi, BORING_HI);
+        lo = Math.min(lo, shop.custom(Line.SPEED_BORING_FROM));
+        hi = Math.min(hi, shop.custom(Line.SPEED_BORING_TO));
       }
       default -> {}
     }
-    return within(lo, hi, ceiling, lathe);
+    return within(lo, hi, ceiling, share, shop.lathe());
   }
 
   /**
@@ -85,15 +61,16 @@ public record Speeds(double from, double to, double ceiling) {
    * @param slow lowest of the bit's speeds, rpm
    * @param fast highest of the bit's speeds, rpm
    */
-  public Speeds and(double slow, double fast, Lathe lathe) {
-    return within(slow, fast, Math.min(ceiling, fast), lathe);
+  public Speeds and(double slow, double fast, Shop shop) {
+    double share = shop.custom(Line.SPEED_USUAL_FROM) / shop.custom(Line.SPEED_USUAL_TO);
+    return within(slow, fast, Math.min(ceiling, fast), share, shop.lathe());
   }
 
-  private static Speeds within(double lo, double hi, double ceiling, Lathe lathe) {
+  private static Speeds within(double lo, double hi, double ceiling, double share, Lathe lathe) {
     double most = tens(Math.min(ceiling, lathe.fastest()));
     double to = Math.min(most, tens(Math.max(hi, lathe.slowest())));
     // Small work would want more than the lathe has: a window stays below its top.
-    double from = hi > most ? Math.min(lo, to * USUAL_LO / USUAL_HI) : lo;
+    double from = hi > most ? Math.min(lo, to * share) : lo;
     return new Speeds(Math.min(to, tens(Math.max(from, lathe.slowest()))), to, most);
   }
 

@@ -1,5 +1,7 @@
 package hazelkeep.stiffness;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.PushTest;
 import hazelkeep.shop.Shop;
 import hazelkeep.wood.Figure;
@@ -16,27 +18,20 @@ import java.util.Optional;
  * @param words what it rests on
  */
 public record JawSpring(double c, double most, boolean tested, String words) {
-  /**
-   * Calibrated so that 150 mm on a 50 mm tenon is the edge of comfort and 250 mm shakes (common
-   * practice put in numbers).
-   */
-  private static final double CALIBRATED = 0.01;
-
-  /**
-   * Headstock and spindle against turning, N mm/rad (assumed): the cubic law holds near the size
-   * that it was calibrated at, and a 96 mm tenon is not stiffer than the lathe.
-   */
-  private static final double LATHE = 4e7;
-
   private static final int ELEMENTS = 40;
 
   /** The spring where no push test was made. */
-  public static final JawSpring COMMON =
-      new JawSpring(CALIBRATED, LATHE, false, "a common lathe and chuck, no push test made");
+  public static JawSpring common(Practice practice) {
+    return untested(practice, "a common lathe and chuck, no push test made");
+  }
+
+  private static JawSpring untested(Practice practice, String words) {
+    return new JawSpring(practice.of(Line.STIFF_JAWS), practice.of(Line.STIFF_LATHE), false, words);
+  }
 
   /** The spring of a shop, by its push test where there is one that can be used. */
   public static JawSpring of(Shop shop) {
-    return shop.push().map(t -> tested(t, shop)).orElse(COMMON);
+    return shop.push().map(t -> tested(t, shop)).orElseGet(() -> common(shop.practice()));
   }
 
   private static JawSpring tested(PushTest t, Shop shop) {
@@ -44,24 +39,21 @@ public record JawSpring(double c, double most, boolean tested, String words) {
     Optional<Figure> e = wood.flatMap(Species::along);
     Optional<Figure> g = wood.flatMap(Species::shearModulus);
     if (e.isEmpty() || g.isEmpty()) {
-      return new JawSpring(
-          CALIBRATED,
-          LATHE,
-          false,
+      return untested(
+          shop.practice(),
           "the push test can't be used: the stiffness of " + t.species() + " is not known");
     }
     double bar = bar(t, e.get().value(), g.get().value());
     double rest = t.deflection() / t.force() - bar;
     if (rest <= 0) {
-      return new JawSpring(
-          CALIBRATED,
-          LATHE,
-          false,
+      return untested(
+          shop.practice(),
           "the push test can't be used: a bar of that wood alone gives more than was read");
     }
     double spring = t.at() * t.at() / rest;
     double c = spring / (e.get().value() * Math.pow(t.tenon(), 3));
-    return new JawSpring(c, Math.max(LATHE, spring), true, "your push test");
+    return new JawSpring(
+        c, Math.max(shop.custom(Line.STIFF_LATHE), spring), true, "your push test");
   }
 
   /** What the bar alone gives under a newton, mm. */

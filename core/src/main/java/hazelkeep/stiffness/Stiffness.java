@@ -1,9 +1,9 @@
 package hazelkeep.stiffness;
 
 import hazelkeep.hold.Hold;
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.Support;
 import hazelkeep.hold.Work;
+import hazelkeep.practice.Line;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
@@ -21,8 +21,8 @@ import java.util.TreeSet;
  * How stiff the work is as it stands and is held.
  *
  * @param z places along the work, mm from the setup's zero
- * @param held stiffness there with the yielding of lathe and chuck, N/mm, at most {@link
- *     StiffnessLimits#RIGID}
+ * @param held stiffness there with the yielding of lathe and chuck, N/mm, at most what is rigid for
+ *     a turner
  * @param wood stiffness of the wood alone, in jaws that do not yield: orders of work are compared
  *     by it
  * @param criticals the lowest critical speeds, rpm; empty where the density is not known
@@ -45,20 +45,11 @@ public record Stiffness(
   private static final double SECONDS = 60;
   private static final double TONNES = 1e-12;
 
-  /**
-   * Yielding of a hollow rim: k = 0.35 E t^2 / R (calibrated on solid models of end-grain cups,
-   * where it lies between 0.27 and 0.48).
-   */
-  private static final double RIM = 0.35;
-
   /** What stands in for a slice without wood, of the stiffest one: work that hangs on air. */
   private static final double AIR = 1e-6;
 
   /** Rims are looked at so far below their edge, which may be broken or hollowed, mm. */
   private static final double EDGE = 2;
-
-  /** The floor keeps a wall round for so many of its mean diameters (assumed). */
-  private static final double KEPT_ROUND = 1;
 
   /** Euler's thrust over least stiffness times length, for a bar held and pinned. */
   private static final double BUCKLES = 20.19 / 107.3;
@@ -296,7 +287,7 @@ public record Stiffness(
       if (!hold.supported() || most <= 0) {
         return 1;
       }
-      return Math.max(BENT, 1 - HoldLimits.TAIL_TOUCH / buckling(1 / most, length));
+      return Math.max(BENT, 1 - work.custom(Line.HOLD_TAIL_TOUCH) / buckling(1 / most, length));
     }
 
     /**
@@ -322,11 +313,12 @@ public record Stiffness(
       return at > 0 ? b.pinned(at) : b;
     }
 
-    private static double[] stiff(double[] beam, double[] wall, double thrust) {
+    private double[] stiff(double[] beam, double[] wall, double thrust) {
       double[] k = new double[beam.length];
+      double rigid = work.custom(Line.STIFF_RIGID);
       for (int i = 0; i < k.length; i++) {
         double gives = beam[i] + wall[i];
-        k[i] = gives > 0 ? Math.min(StiffnessLimits.RIGID, thrust / gives) : StiffnessLimits.RIGID;
+        k[i] = gives > 0 ? Math.min(rigid, thrust / gives) : rigid;
       }
       return k;
     }
@@ -379,8 +371,13 @@ public record Stiffness(
       return out;
     }
 
-    /** The nearer to the floor, the rounder the wall is kept. */
+    /**
+     * An open rim gives under a tool by k = c E t^2 / R, t its wall and R its mean radius; the
+     * nearer to the floor, the rounder the wall is kept.
+     */
     private void rim(double[] z, double[] out, String part, double rim, double across) {
+      double round = work.custom(Line.STIFF_KEPT_ROUND);
+      double yields = work.custom(Line.STIFF_RIM);
       double least = work.least();
       double floor = rim - EDGE;
       while (floor > least && work.inner(part, floor) > 0) {
@@ -393,8 +390,8 @@ public record Stiffness(
           double outer = work.outer(part, at);
           double t = outer - in;
           double mean = (outer + in) / 2;
-          double share = Math.min(1, (at - floor) / (2 * mean * KEPT_ROUND));
-          out[i] = share * mean / (RIM * across * t * t);
+          double share = Math.min(1, (at - floor) / (2 * mean * round));
+          out[i] = share * mean / (yields * across * t * t);
         }
       }
     }

@@ -1,34 +1,39 @@
 package hazelkeep.stiffness;
 
 import hazelkeep.measure.Grade;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 
 /** What stiffness and speed are held against. */
 public final class StiffnessLimits {
-  /** What is rigid for a turner, N/mm: more is shown as more than this. */
-  public static final double RIGID = 2000;
-
-  /** Share of the first critical speed that a speed may come to (common practice). */
-  public static final double CRITICAL_SHARE = 0.7;
-
-  /** Share of it for work out of round, which is shaken twice a turn (common practice). */
-  public static final double CRITICAL_SHARE_UNROUND = 0.45;
-
-  /**
-   * What is asked of the stiffness at the tool, N/mm (common practice; calibrated on work that was
-   * turned).
-   */
+  /** What is asked of the stiffness at the tool, N/mm. */
   public enum Cut {
-    ROUGHING("roughing, facing, hollowing, boring", 500, 200, 50, 50),
-    FINISHING("finishing a shape or a thin wall", 150, 60, 20, 20),
-    SLENDER("fine cuts or abrasive on slender work", 60, 25, 10, 10);
+    ROUGHING(
+        "roughing, facing, hollowing, boring",
+        Line.STIFF_ROUGHING_SOUND,
+        Line.STIFF_ROUGHING_LIGHT,
+        Line.STIFF_ROUGHING_LEAST,
+        Line.STIFF_ROUGHING_FORCE),
+    FINISHING(
+        "finishing a shape or a thin wall",
+        Line.STIFF_FINISHING_SOUND,
+        Line.STIFF_FINISHING_LIGHT,
+        Line.STIFF_FINISHING_LEAST,
+        Line.STIFF_FINISHING_FORCE),
+    SLENDER(
+        "fine cuts or abrasive on slender work",
+        Line.STIFF_SLENDER_SOUND,
+        Line.STIFF_SLENDER_LIGHT,
+        Line.STIFF_SLENDER_LEAST,
+        Line.STIFF_SLENDER_FORCE);
 
     private final String words;
-    private final double sound;
-    private final double light;
-    private final double least;
-    private final double force;
+    private final Line sound;
+    private final Line light;
+    private final Line least;
+    private final Line force;
 
-    Cut(String words, double sound, double light, double least, double force) {
+    Cut(String words, Line sound, Line light, Line least, Line force) {
       this.words = words;
       this.sound = sound;
       this.light = light;
@@ -41,35 +46,30 @@ public final class StiffnessLimits {
       return words;
     }
 
-    /** From here on nothing needs to be watched, N/mm. */
-    public double sound() {
-      return sound;
-    }
-
     /** From here on light cuts go well, N/mm. */
-    public double light() {
+    public Line light() {
       return light;
     }
 
     /** Below this it is not to be done so, N/mm. */
-    public double least() {
+    public Line least() {
       return least;
     }
 
-    /** Sideways force of the tool, N (assumed). */
-    public double force() {
+    /** Sideways force of the tool, N. */
+    public Line force() {
       return force;
     }
 
     /** What a stiffness means. */
-    public Judgement of(double k) {
-      if (k >= sound) {
+    public Judgement of(double k, Practice practice) {
+      if (k >= practice.of(sound)) {
         return Judgement.SOUND;
       }
-      if (k >= light) {
+      if (k >= practice.of(light)) {
         return Judgement.LIGHT;
       }
-      return k >= least ? Judgement.SUPPORT : Judgement.NOT;
+      return k >= practice.of(least) ? Judgement.SUPPORT : Judgement.NOT;
     }
   }
 

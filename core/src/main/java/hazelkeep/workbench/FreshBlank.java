@@ -4,6 +4,7 @@ import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Dims;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -28,24 +29,21 @@ import java.util.Map;
  * @param across diameter, mm
  */
 public record FreshBlank(double length, double across) {
-  /** What facing takes at an end beyond the mark of its centre, mm. */
-  private static final double FACE = 1;
-
-  /** Left to be faced once the tenon is in the jaws, mm. */
-  private static final double LEFT = 1;
-
   /** How far past the wood a cut reaches, mm. */
   private static final double BEYOND = 10;
-
-  /** How far off centre it may be mounted, taken off the diameter twice, mm. */
-  private static final double CENTRING = 1;
 
   /** The least that a part needs. */
   static FreshBlank least(Aim aim, String part, Shop shop) {
     Place p = Place.of(aim, part);
-    double length = p.to - p.from + 2 * FACE + shop.drive().dimple() + shop.live().dimple();
+    double length =
+        p.to
+            - p.from
+            + 2 * aim.custom(Line.STOCK_FRESH_FACE)
+            + shop.drive().dimple()
+            + shop.live().dimple();
     return new FreshBlank(
-        Math.ceil(length * 2) / 2, Rounding.to(aim.mm("blank.round") + 2 * CENTRING, 1));
+        Math.ceil(length * 2) / 2,
+        Rounding.to(aim.mm("blank.round") + 2 * aim.custom(Line.STOCK_CENTRING), 1));
   }
 
   /**
@@ -79,9 +77,10 @@ public record FreshBlank(double length, double across) {
     static Place of(Aim aim, String part) {
       HalfSection target = aim.part(part).target();
       HalfSection stub = aim.part(part).stub("tenon").region();
+      double left = aim.custom(Line.STOCK_FRESH_LEFT);
       return new Place(
-          Math.min(target.minZ() - LEFT, stub.minZ()),
-          Math.max(target.maxZ() + LEFT, stub.maxZ()),
+          Math.min(target.minZ() - left, stub.minZ()),
+          Math.max(target.maxZ() + left, stub.maxZ()),
           stub);
     }
   }

@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.DrillChuck;
 import hazelkeep.shop.Extension;
@@ -90,7 +92,7 @@ class BoreTest {
   void the_speed_of_a_rim(double d, double rpm, double rim) {
     assertThat(BoreSpeed.rim(d, rpm)).isCloseTo(rim, within(5e-4));
     assertThat(BoreSpeed.rpm(rim, d)).isCloseTo(rpm, within(0.5));
-    BoreSpeed s = BoreSpeed.of(Bit.forstner("bit", d, 4, 80), HARD);
+    BoreSpeed s = BoreSpeed.of(Bit.forstner("bit", d, 4, 80), HARD, Practice.USUAL);
     assertThat(rpm).isBetween(s.from(), s.to());
     assertThat(s.seen()).isTrue();
   }
@@ -105,25 +107,26 @@ class BoreTest {
   @Test
   void a_twist_bit_turns_no_faster_than_others_in_hard_wood() {
     Bit twist = Bit.twist("10 mm twist bit", 10, 120);
-    double other = BoreSpeed.of(Bit.forstner("10 mm Forstner bit", 10, 3, 85), HARD).to();
-    assertThat(BoreSpeed.of(twist, HARD).to()).isEqualTo(other);
-    assertThat(BoreSpeed.of(twist, Double.NaN).to())
+    double other =
+        BoreSpeed.of(Bit.forstner("10 mm Forstner bit", 10, 3, 85), HARD, Practice.USUAL).to();
+    assertThat(BoreSpeed.of(twist, HARD, Practice.USUAL).to()).isEqualTo(other);
+    assertThat(BoreSpeed.of(twist, Double.NaN, Practice.USUAL).to())
         .as("not known: taken as hard")
         .isEqualTo(other);
-    assertThat(BoreSpeed.of(twist, SOFT).to()).isEqualTo(2 * other);
-    assertThat(BoreSpeed.of(twist, HARD).seen()).isTrue();
+    assertThat(BoreSpeed.of(twist, SOFT, Practice.USUAL).to()).isEqualTo(2 * other);
+    assertThat(BoreSpeed.of(twist, HARD, Practice.USUAL).seen()).isTrue();
     Bit slim = Bit.twist("6 mm twist bit", 6, 95);
-    assertThat(BoreSpeed.of(slim, HARD).to())
-        .isCloseTo(2 * BoreSpeed.rpm(BoreLimits.RIM_FAST, 6), within(1e-9));
-    assertThat(BoreSpeed.of(slim, HARD).seen()).isFalse();
-    assertThat(BoreSpeed.of(slim, HARD).basis()).contains("common practice");
+    assertThat(BoreSpeed.of(slim, HARD, Practice.USUAL).to())
+        .isCloseTo(2 * BoreSpeed.rpm(Practice.USUAL.of(Line.BORE_RIM_FAST), 6), within(1e-9));
+    assertThat(BoreSpeed.of(slim, HARD, Practice.USUAL).seen()).isFalse();
+    assertThat(BoreSpeed.of(slim, HARD, Practice.USUAL).basis()).contains("common practice");
   }
 
   /** T = u f d^2 / 8 with 30 MPa and 0.2 mm a turn: 2.2 N m at 54 mm, 0.48 at 25.4. */
   @Test
   void torque_of_a_bit() {
-    assertThat(BoreSpeed.torque(54)).isCloseTo(2187, within(1.0));
-    assertThat(BoreSpeed.torque(25.4)).isCloseTo(484, within(1.0));
+    assertThat(BoreSpeed.torque(54, Practice.USUAL)).isCloseTo(2187, within(1.0));
+    assertThat(BoreSpeed.torque(25.4, Practice.USUAL)).isCloseTo(484, within(1.0));
   }
 
   @Test
@@ -240,7 +243,7 @@ class BoreTest {
                 e < 0 ? Optional.empty() : Optional.of(shop.extensions().get(e));
             if (feasible(b, ext, s, bore, shop)) {
               List<Pass> with = new ArrayList<>(so);
-              with.add(new Pass(b, s.diameter(), s.depth(), ext, false));
+              with.add(new Pass(b, s.diameter(), s.depth(), ext, false, Practice.USUAL));
               next.add(with);
             }
           }
@@ -261,10 +264,10 @@ class BoreTest {
 
   private static boolean feasible(
       Bit b, Optional<Extension> ext, Bore.Step s, Bore bore, Shop shop) {
-    if (b.diameter() > s.diameter() + BoreLimits.SAME_SIZE) {
+    if (b.diameter() > s.diameter() + Practice.USUAL.of(Line.BORE_SAME_SIZE)) {
       return false;
     }
-    double need = s.depth() + BoreLimits.STAND_OFF;
+    double need = s.depth() + Practice.USUAL.of(Line.BORE_STAND_OFF);
     if (ext.isPresent()) {
       return ext.get().diameter() < b.diameter() && b.reach() + ext.get().length() >= need;
     }
@@ -286,8 +289,10 @@ class BoreTest {
 
   @Test
   void a_centred_bit_needs_wood_at_its_centre() {
-    Pass wide = new Pass(Bit.forstner("wide", 30, 4, 85), 30, 20, Optional.empty(), false);
-    Pass deep = new Pass(Bit.twist("deep", 10, 120), 10, 60, Optional.empty(), false);
+    Pass wide =
+        new Pass(Bit.forstner("wide", 30, 4, 85), 30, 20, Optional.empty(), false, Practice.USUAL);
+    Pass deep =
+        new Pass(Bit.twist("deep", 10, 120), 10, 60, Optional.empty(), false, Practice.USUAL);
     assertThat(BoringPlan.centred(List.of(wide, deep))).isTrue();
     assertThat(BoringPlan.centred(List.of(deep, wide)))
         .as("the pilot took the wood that the spur needs")

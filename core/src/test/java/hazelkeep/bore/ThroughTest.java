@@ -8,6 +8,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Landmark;
 import hazelkeep.shop.Shop;
@@ -44,13 +45,13 @@ class ThroughTest {
     assertThat(b.overlap()).isEqualTo(2);
     assertThat(b.meeting()).isEqualTo(69);
     assertThat(b.step()).as("neither deeper than six diameters").isZero();
-    assertThat(b.verdicts()).isEmpty();
+    assertThat(b.verdicts(Practice.USUAL)).isEmpty();
   }
 
   @ParameterizedTest
   @CsvSource({"70, 59, STOP", "70, 60, STOP", "70, 61, WATCH", "70, 61.9, WATCH"})
   void bores_that_do_not_run_past_one_another_leave_a_skin(double near, double far, Grade grade) {
-    Verdict v = both(near, far, 130).verdicts().get(0);
+    Verdict v = both(near, far, 130).verdicts(Practice.USUAL).get(0);
     assertThat(v.code()).isEqualTo("bores-apart");
     assertThat(v.grade()).isEqualTo(grade);
     assertThat(v.found()).isCloseTo(near + far - 130, within(1e-9));
@@ -64,7 +65,7 @@ class ThroughTest {
     double near = 0.01 * (150 - 82);
     double far = 0.01 * (130 - 82);
     assertThat(b.step()).isCloseTo(near + far, within(1e-9));
-    assertThat(b.verdicts()).extracting(Verdict::code).containsExactly("bores-step");
+    assertThat(b.verdicts(Practice.USUAL)).extracting(Verdict::code).containsExactly("bores-step");
   }
 
   @Test
@@ -86,7 +87,7 @@ class ThroughTest {
   @CsvSource({"63, 60, ", "62.9, 60, WATCH", "60, 60, STOP", "58, 60, STOP"})
   void a_through_hole_passes_the_part_line_at_full_diameter(
       double depth, double face, Grade grade) {
-    Optional<Verdict> v = BothEnds.shortOfLine("hole", depth, face);
+    Optional<Verdict> v = BothEnds.shortOfLine("hole", depth, face, 3);
     assertThat(v.map(Verdict::grade)).isEqualTo(Optional.ofNullable(grade));
     v.ifPresent(x -> assertThat(x.found()).isCloseTo(depth - face, within(1e-9)));
   }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.JawSet;
@@ -25,17 +26,17 @@ class FitAndShopTest {
 
   @Test
   void a_jam_is_interference_that_grows_with_the_diameter() {
-    assertThat(FitClass.JAM.least(50)).isCloseTo(-0.15, within(1e-9));
-    assertThat(FitClass.JAM.most(50)).isCloseTo(-0.03, within(1e-9));
-    assertThat(FitClass.SUCTION.least(45)).isEqualTo(0.03);
-    assertThat(FitClass.SUCTION.most(45)).isEqualTo(0.12);
+    assertThat(FitClass.JAM.least(50, Practice.USUAL)).isCloseTo(-0.15, within(1e-9));
+    assertThat(FitClass.JAM.most(50, Practice.USUAL)).isCloseTo(-0.03, within(1e-9));
+    assertThat(FitClass.SUCTION.least(45, Practice.USUAL)).isEqualTo(0.03);
+    assertThat(FitClass.SUCTION.most(45, Practice.USUAL)).isEqualTo(0.12);
   }
 
   @Test
   void classes_follow_one_another_without_a_gap() {
     FitClass[] c = FitClass.values();
     for (int i = 2; i < c.length; i++) {
-      assertThat(c[i].least(50)).isEqualTo(c[i - 1].most(50));
+      assertThat(c[i].least(50, Practice.USUAL)).isEqualTo(c[i - 1].most(50, Practice.USUAL));
     }
   }
 
@@ -64,7 +65,7 @@ class FitAndShopTest {
     assertThat(jaws.miss(54, 12)).isCloseTo(0.255, within(5e-4));
     assertThat(jaws.miss(44, 12)).isCloseTo(0.493, within(5e-4));
     assertThat(jaws.miss(50, 12)).isZero();
-    assertThat(jaws.longestTenon()).isEqualTo(8.5);
+    assertThat(jaws.longestTenon(Practice.USUAL)).isEqualTo(8.5);
     assertThat(jaws.flare(7)).isCloseTo(14 * Math.tan(Math.toRadians(8)), within(1e-12));
   }
 
@@ -85,17 +86,20 @@ class FitAndShopTest {
   void speeds_by_diameter_in_inches() {
     Lathe lathe = Lathe.stepless(300, 450, 200, 3200);
     // 3 in round work: usual 3000/3 to 5000/3, never above 6000/3 (common practice).
-    Speeds s = Speeds.of(76.2, true, Speeds.At.TURNING, lathe);
+    Speeds s = Speeds.of(76.2, true, Speeds.At.TURNING, Shop.starter().with(lathe));
     assertThat(s.from()).isEqualTo(1000);
     assertThat(s.to()).isEqualTo(1660);
     assertThat(s.ceiling()).isEqualTo(2000);
-    assertThat(Speeds.of(76.2, false, Speeds.At.TURNING, lathe).ceiling()).isEqualTo(1200);
-    assertThat(Speeds.of(76.2, true, Speeds.At.PARTING, lathe).to()).isEqualTo(1000);
-    assertThat(Speeds.of(76.2, true, Speeds.At.SANDING, lathe).to()).isEqualTo(410);
-    Speeds small = Speeds.of(20, true, Speeds.At.TURNING, lathe);
+    assertThat(Speeds.of(76.2, false, Speeds.At.TURNING, Shop.starter().with(lathe)).ceiling())
+        .isEqualTo(1200);
+    assertThat(Speeds.of(76.2, true, Speeds.At.PARTING, Shop.starter().with(lathe)).to())
+        .isEqualTo(1000);
+    assertThat(Speeds.of(76.2, true, Speeds.At.SANDING, Shop.starter().with(lathe)).to())
+        .isEqualTo(410);
+    Speeds small = Speeds.of(20, true, Speeds.At.TURNING, Shop.starter().with(lathe));
     assertThat(small.to()).isEqualTo(3200);
     assertThat(small.from()).as("a window below the lathe's top").isEqualTo(1920);
-    Speeds large = Speeds.of(900, true, Speeds.At.TURNING, lathe);
+    Speeds large = Speeds.of(900, true, Speeds.At.TURNING, Shop.starter().with(lathe));
     assertThat(large.ceiling()).as("not raised to the lathe's slowest").isEqualTo(160);
   }
 
@@ -109,7 +113,7 @@ class FitAndShopTest {
   })
   void usual_speeds_are_those_of_the_trade(
       double diameter, boolean round, double from, double to, String what) {
-    Speeds s = Speeds.of(diameter, round, Speeds.At.TURNING, Lathe.stepless(300, 450, 200, 3200));
+    Speeds s = Speeds.of(diameter, round, Speeds.At.TURNING, Shop.starter());
     assertThat(s.from()).as(what).isLessThanOrEqualTo(from * 1.05);
     assertThat(s.ceiling()).as(what).isGreaterThanOrEqualTo(to);
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
@@ -47,7 +48,10 @@ class GripsTest {
             new Frame(0, false));
     Body body = new Body("body", wood, wood, species);
     return new Work(
-        Map.of("body", part), Map.of("body", body), Map.of("body", new Frame(0, false)));
+        Map.of("body", part),
+        Map.of("body", body),
+        Map.of("body", new Frame(0, false)),
+        Practice.USUAL);
   }
 
   private static Hold by(Grip grip) {
@@ -148,7 +152,7 @@ class GripsTest {
   void a_screw_in_end_grain() {
     WoodScrew screw = new WoodScrew("screw chuck", 8, 25, 48);
     Screwed grip = new Screwed("body", screw);
-    assertThat(grip.withdrawal(700)).isCloseTo(0.75 * 108.25 * 0.49 * 8 * 25, within(1e-6));
+    assertThat(grip.withdrawal(700, 0.75)).isCloseTo(0.75 * 108.25 * 0.49 * 8 * 25, within(1e-6));
     Work blank = work(box(0, 100, 0, 35), BEECH);
     assertThat(codes(by(grip).judge(blank))).contains("screw-no-tail");
     assertThat(by(grip).with(shop.live()).judge(blank)).isEmpty();
@@ -254,9 +258,9 @@ class GripsTest {
     assertThat(fifty.miss(54, 12)).isCloseTo(0.255, within(5e-4));
     assertThat(fifty.miss(44, 12)).isCloseTo(0.493, within(5e-4));
     assertThat(fifty.miss(50, 12)).isZero();
-    assertThat(fifty.lines(56)).isEqualTo(8);
-    assertThat(fifty.lines(44)).isEqualTo(4);
-    assertThat(fifty.lines(51)).isZero();
+    assertThat(fifty.lines(56, Practice.USUAL)).isEqualTo(8);
+    assertThat(fifty.lines(44, Practice.USUAL)).isEqualTo(4);
+    assertThat(fifty.lines(51, Practice.USUAL)).isZero();
   }
 
   @Test

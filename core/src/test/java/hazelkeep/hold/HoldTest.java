@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
@@ -45,7 +46,8 @@ class HoldTest {
 
   private static Work work(String name, Part part, HalfSection wood) {
     Body body = new Body(name, wood, wood, MAPLE);
-    return new Work(Map.of(name, part), Map.of(name, body), Map.of(name, new Frame(0, false)));
+    return new Work(
+        Map.of(name, part), Map.of(name, body), Map.of(name, new Frame(0, false)), Practice.USUAL);
   }
 
   /** A stub of some radius and length behind the jaw face, and work in front of it. */
@@ -164,7 +166,8 @@ class HoldTest {
         parts,
         Map.of(
             "body", new Body("body", body, body, MAPLE), "lid", new Body("lid", lid, lid, MAPLE)),
-        Map.of("body", new Frame(0, false), "lid", new Frame(0, false)));
+        Map.of("body", new Frame(0, false), "lid", new Frame(0, false)),
+        Practice.USUAL);
   }
 
   private Hold jammed() {

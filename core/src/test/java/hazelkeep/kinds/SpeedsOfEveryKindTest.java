@@ -11,6 +11,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.vessel.BoredVessel;
 import hazelkeep.piece.vessel.VesselKind;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Lathe;
@@ -53,7 +54,7 @@ class SpeedsOfEveryKindTest {
             b ->
                 assertThat(x.ceiling())
                     .as(what + " with its bit")
-                    .isLessThanOrEqualTo(BoreSpeed.of(b, density).to()));
+                    .isLessThanOrEqualTo(BoreSpeed.of(b, density, Practice.USUAL).to()));
     if (s.stiffBefore().criticals().length > 0) {
       assertThat(x.ceiling()).as(what).isLessThan(0.7 * s.stiffBefore().criticals()[0] + 1e-6);
     }

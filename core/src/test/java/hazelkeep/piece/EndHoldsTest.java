@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.hold.Around;
 import hazelkeep.hold.Expand;
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.PressFit;
 import hazelkeep.hold.Pressed;
+import hazelkeep.hold.Touch;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -39,7 +41,7 @@ class EndHoldsTest {
   }
 
   private static double plug(JamChuck j) {
-    return 2 * j.chuck().outer(HoldLimits.JAM_AT);
+    return 2 * j.chuck().outer(Touch.JAM_AT);
   }
 
   /** A stout wall: the usual press of 0.0018 of the diameter. */
@@ -81,7 +83,7 @@ class EndHoldsTest {
   void paper_comes_off_the_plug_on_both_sides() {
     double none = plug(jam(holds(BEECH, 0).mount(Finishing.JAM_PLUG, half(40, 90), Double.NaN)));
     double three = plug(jam(holds(BEECH, 3).mount(Finishing.JAM_PLUG, half(40, 90), Double.NaN)));
-    assertThat(none - three).isCloseTo(2 * 3 * HoldLimits.PAPER, within(1e-3));
+    assertThat(none - three).isCloseTo(2 * 3 * Practice.USUAL.of(Line.HOLD_PAPER), within(1e-3));
   }
 
   @Test
@@ -114,7 +116,7 @@ class EndHoldsTest {
     assertThat(spigot.frame().x(100)).as("eight of spigot in the jaws").isEqualTo(-8);
     EndHolds.Mount rim = holds(BEECH, 0).mount(Finishing.AROUND, half(40, 60), Double.NaN);
     assertThat(((Around) rim.grip()).on()).isEqualTo("rim");
-    assertThat(rim.frame().x(100)).isEqualTo(-EndHolds.ROUND_DEPTH);
+    assertThat(rim.frame().x(100)).isEqualTo(-Practice.USUAL.of(Line.HOLD_ROUND_DEPTH));
     assertThat(((Around) rim.grip()).taped()).isTrue();
     assertThat(holds(BEECH, 0).mount(Finishing.AROUND, half(40, 140), Double.NaN).missing())
         .isPresent();
@@ -124,7 +126,7 @@ class EndHoldsTest {
   void a_cup_takes_a_spigot_and_clears_its_end() {
     EndHolds.Mount m = holds(BEECH, 0).mount(Finishing.JAM_CUP, half(40, 50), 92);
     HalfSection cup = jam(m).chuck();
-    assertThat(2 * cup.inner(-HoldLimits.JAM_AT)).isCloseTo(50 * (1 - 0.0018), within(1e-3));
+    assertThat(2 * cup.inner(-Touch.JAM_AT)).isCloseTo(50 * (1 - 0.0018), within(1e-3));
     assertThat(cup.inner(-8.2)).as("deeper than the spigot is long").isGreaterThan(0);
     assertThat(cup.inner(-9)).as("but not through").isZero();
     assertThat(holds(BEECH, 0).mount(Finishing.JAM_CUP, half(40, 50), Double.NaN).missing())

@@ -4,8 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.measure.Size;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
@@ -40,11 +41,13 @@ class StockAndWallsTest {
   /** 64 by 58 over a bark of 4: 58 - 8 - 2 where it goes, 58 - 2 where it may stay. */
   @Test
   void what_a_limb_surely_gives() {
-    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, false)), 64)).isCloseTo(48, within(1e-9));
-    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, true)), 64)).isCloseTo(56, within(1e-9));
-    assertThat(Blank.sure(Optional.empty(), 64)).isCloseTo(62, within(1e-9));
+    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, false)), 64, Practice.USUAL))
+        .isCloseTo(48, within(1e-9));
+    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, true)), 64, Practice.USUAL))
+        .isCloseTo(56, within(1e-9));
+    assertThat(Blank.sure(Optional.empty(), 64, Practice.USUAL)).isCloseTo(62, within(1e-9));
     Blank square = new Blank(mm(200), mm(64), true);
-    assertThat(Blank.sure(Optional.of(square), 64)).isCloseTo(62, within(1e-9));
+    assertThat(Blank.sure(Optional.of(square), 64, Practice.USUAL)).isCloseTo(62, within(1e-9));
   }
 
   @Test
@@ -134,7 +137,7 @@ class StockAndWallsTest {
         double widest = r.get().diameter() + r.get().undercut();
         assertThat((foot - widest) / 2)
             .as("land round the dovetail's floor in a foot of %s", foot)
-            .isGreaterThanOrEqualTo(HoldLimits.EXPAND_WALL - 1e-9);
+            .isGreaterThanOrEqualTo(Practice.USUAL.of(Line.HOLD_EXPAND_WALL) - 1e-9);
         assertThat(r.get().jaws().expand().orElseThrow().holds(r.get().diameter())).isTrue();
       }
     }

@@ -10,6 +10,7 @@ import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.Grade;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -96,7 +97,12 @@ class RehearsalTest {
           new Frame(FOOT, false));
 
   private final Aim aim =
-      new Aim(new Body("blank", blank, blank, MAPLE), List.of(cup), List.of(), Map.of());
+      new Aim(
+          new Body("blank", blank, blank, MAPLE),
+          List.of(cup),
+          List.of(),
+          Map.of(),
+          Practice.USUAL);
   private final Acts acts = new Acts(aim, 240, "");
 
   private static SetupDraft mounted(String name, Grip grip) {
@@ -334,7 +340,7 @@ class RehearsalTest {
             List.of(),
             List.of(),
             new Frame(1, false));
-    Aim near = new Aim(aim.blank(), List.of(low), List.of(), Map.of());
+    Aim near = new Aim(aim.blank(), List.of(low), List.of(), Map.of(), Practice.USUAL);
     SetupDraft s = mounted("centres", new Centres());
     s.step("nothing", "", "", Speeds.At.TURNING);
     Rehearsal r =
@@ -362,7 +368,7 @@ class RehearsalTest {
   void a_square_blank_is_swept_wider_than_it_is_sound_until_it_is_round() {
     Body square =
         new Body("blank", HalfSection.box(0, 70, 0, 33), HalfSection.box(0, 70, 0, 46.6), MAPLE);
-    Aim sawn = new Aim(square, List.of(cup), List.of(), Map.of());
+    Aim sawn = new Aim(square, List.of(cup), List.of(), Map.of(), Practice.USUAL);
     SetupDraft s = mounted("centres", new Centres());
     s.step(
         "round",

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.Grade;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Lathe;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -64,7 +65,12 @@ class ShakingTest {
           new Frame(0, false));
 
   private final Aim aim =
-      new Aim(new Body("blank", blank, blank, MAPLE), List.of(goblet), List.of(), Map.of());
+      new Aim(
+          new Body("blank", blank, blank, MAPLE),
+          List.of(goblet),
+          List.of(),
+          Map.of(),
+          Practice.USUAL);
   private final Acts acts = new Acts(aim, 240, "");
 
   private Setup setup(Hold hold, String... surfaces) {
@@ -124,7 +130,7 @@ class ShakingTest {
     double held = up.stages().get(0).stiffAfter().least(STEM, BOWL);
     assertThat(held).isGreaterThan(4 * alone);
     assertThat(shakes(up, "stem").map(Finding::grade).filter(Grade.STOP::equals)).isEmpty();
-    boolean soft = Cut.SLENDER.of(held).grade() != Grade.NOTE;
+    boolean soft = Cut.SLENDER.of(held, Practice.USUAL).grade() != Grade.NOTE;
     assertThat(shakes(up, "stem").isPresent())
         .as("judged as a stem, not as a thin wall")
         .isEqualTo(soft);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.Span;
 import hazelkeep.solid.ToolShape;
 import hazelkeep.wood.Doing;
@@ -112,8 +113,8 @@ class ShopThingsTest {
         assertThat(j.miss(d)).isGreaterThanOrEqualTo(last - 1e-9);
         last = j.miss(d);
       }
-      assertThat(j.lines(circle + 3)).isEqualTo(8);
-      assertThat(j.lines(circle - 3)).isEqualTo(4);
+      assertThat(j.lines(circle + 3, Practice.USUAL)).isEqualTo(8);
+      assertThat(j.lines(circle - 3, Practice.USUAL)).isEqualTo(4);
       // The flare of a dovetail by its own geometry.
       assertThat(Math.toDegrees(Math.atan(j.flare(7) / 14))).isCloseTo(8, within(1e-9));
     }
@@ -129,6 +130,7 @@ class ShopThingsTest {
             null,
             null,
             Lathe.stepless(300, 450, 200, 3000),
+            null,
             null,
             null,
             null,

@@ -11,6 +11,8 @@ import hazelkeep.hold.Screwed;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.hold.Steadied;
 import hazelkeep.hold.Work;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.PushTest;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.WoodScrew;
@@ -55,7 +57,10 @@ class StiffnessTest {
     Part part = new Part("piece", new Point(1, 1), wood, List.of(), List.of(), new Frame(0, false));
     Body body = new Body("piece", wood, wood, species);
     return new Work(
-        Map.of("piece", part), Map.of("piece", body), Map.of("piece", new Frame(0, false)));
+        Map.of("piece", part),
+        Map.of("piece", body),
+        Map.of("piece", new Frame(0, false)),
+        Practice.USUAL);
   }
 
   private static HalfSection rod(double diameter, double length) {
@@ -94,14 +99,14 @@ class StiffnessTest {
   })
   void plausible_work(double across, double length, double tenon, double k) {
     HalfSection wood = rod(across, length).plus(HalfSection.box(-7, 0, 0, tenon / 2));
-    Stiffness s = Stiffness.of(work(wood, TEST), jaws(), JawSpring.COMMON);
+    Stiffness s = Stiffness.of(work(wood, TEST), jaws(), JawSpring.common(Practice.USUAL));
     assertThat(tip(s.held())).isCloseTo(k, Percentage.withPercentage(2));
   }
 
   /** Calibrated: 150 mm on a 50 mm tenon is the edge of comfort, 250 mm shakes. */
   @Test
   void the_jaw_spring_says_what_turners_say() {
-    double k = JawSpring.COMMON.of(10_000, 50);
+    double k = JawSpring.common(Practice.USUAL).of(10_000, 50);
     assertThat(k / (150.0 * 150)).isCloseTo(554, within(2.0));
     assertThat(k / (250.0 * 250)).isBetween(180.0, 201.0);
   }
@@ -110,7 +115,8 @@ class StiffnessTest {
   @ParameterizedTest
   @CsvSource({"6, 1.33", "8, 4.19", "12, 21.2"})
   void a_stem_held_at_one_end(double d, double k) {
-    Stiffness s = Stiffness.of(work(rod(d, 120), TEST), clamped(), JawSpring.COMMON);
+    Stiffness s =
+        Stiffness.of(work(rod(d, 120), TEST), clamped(), JawSpring.common(Practice.USUAL));
     assertThat(tip(s.wood())).isCloseTo(k, Percentage.withPercentage(3));
   }
 
@@ -132,11 +138,16 @@ class StiffnessTest {
                 WoodProperty.G_TANGENTIAL, own(1 / 12.0)));
     HalfSection wood =
         rod(60, 80).minus(HalfSection.box(6, 81, 0, 30 - wall)).plus(HalfSection.box(-7, 0, 0, 25));
-    Stiffness s = Stiffness.of(work(wood, cup), jaws(), JawSpring.COMMON);
+    Stiffness s = Stiffness.of(work(wood, cup), jaws(), JawSpring.common(Practice.USUAL));
     assertThat(tip(s.held())).isCloseTo(k, Percentage.withPercentage(4));
-    assertThat(s.least(0, 6)).as("its floor is rigid").isEqualTo(StiffnessLimits.RIGID);
-    Stiffness up = Stiffness.of(work(wood, cup), jaws().with(shop.live()), JawSpring.COMMON);
-    assertThat(tip(up.held())).as("a cone in the mouth").isEqualTo(StiffnessLimits.RIGID);
+    assertThat(s.least(0, 6))
+        .as("its floor is rigid")
+        .isEqualTo(Practice.USUAL.of(Line.STIFF_RIGID));
+    Stiffness up =
+        Stiffness.of(work(wood, cup), jaws().with(shop.live()), JawSpring.common(Practice.USUAL));
+    assertThat(tip(up.held()))
+        .as("a cone in the mouth")
+        .isEqualTo(Practice.USUAL.of(Line.STIFF_RIGID));
   }
 
   /** Pinned at both ends: f = pi/2 sqrt(E I / (rho A L^4)) (vibration tables, Blevins; memory). */
@@ -145,20 +156,22 @@ class StiffnessTest {
     double l = 400;
     double r = 4;
     double f = Math.PI / 2 * Math.sqrt(12_000 * r * r / 4 / (7e-10 * Math.pow(l, 4)));
-    Stiffness s = Stiffness.of(work(rod(2 * r, l), TEST), by(new Centres()), JawSpring.COMMON);
+    Stiffness s =
+        Stiffness.of(
+            work(rod(2 * r, l), TEST), by(new Centres()), JawSpring.common(Practice.USUAL));
     assertThat(s.criticals()[0]).isCloseTo(60 * f, Percentage.withPercentage(0.5));
     assertThat(s.criticals()[1]).isCloseTo(240 * f, Percentage.withPercentage(2));
-    assertThat(s.held()[0]).isEqualTo(StiffnessLimits.RIGID);
+    assertThat(s.held()[0]).isEqualTo(Practice.USUAL.of(Line.STIFF_RIGID));
   }
 
   /** Clamped, pinned at half its length: 8/3 over 7/12 as stiff at its tip (beam tables). */
   @Test
   void a_steady_is_a_further_pin() {
     Work bar = work(rod(12, 300), TEST);
-    Stiffness free = Stiffness.of(bar, clamped(), JawSpring.COMMON);
+    Stiffness free = Stiffness.of(bar, clamped(), JawSpring.common(Practice.USUAL));
     Steadied mid = new Steadied(shop.steadies().get(0), 150);
-    Stiffness kept = Stiffness.of(bar, clamped().with(mid), JawSpring.COMMON);
-    assertThat(kept.least(149, 151)).isEqualTo(StiffnessLimits.RIGID);
+    Stiffness kept = Stiffness.of(bar, clamped().with(mid), JawSpring.common(Practice.USUAL));
+    assertThat(kept.least(149, 151)).isEqualTo(Practice.USUAL.of(Line.STIFF_RIGID));
     assertThat(tip(kept.held()) / tip(free.held()))
         .isCloseTo((8 / 3.0) / (7 / 12.0), Percentage.withPercentage(6));
   }
@@ -167,12 +180,14 @@ class StiffnessTest {
   @ParameterizedTest
   @CsvSource({"6, 17.67", "8, 41.89"})
   void the_force_that_breaks_a_stem(double d, double force) {
-    Stiffness s = Stiffness.of(work(rod(d, 120), TEST), clamped(), JawSpring.COMMON);
+    Stiffness s =
+        Stiffness.of(work(rod(d, 120), TEST), clamped(), JawSpring.common(Practice.USUAL));
     assertThat(s.stress(force, 120).mpa()).isCloseTo(100, Percentage.withPercentage(1));
     assertThat(s.stress(force, 120).z()).as("at the jaws").isLessThan(2);
     assertThat(s.stress(force, 60).share()).isCloseTo(0.5, within(0.01));
     Stiffness up =
-        Stiffness.of(work(rod(d, 120), TEST), clamped().with(shop.live()), JawSpring.COMMON);
+        Stiffness.of(
+            work(rod(d, 120), TEST), clamped().with(shop.live()), JawSpring.common(Practice.USUAL));
     assertThat(up.stress(force, 120).mpa())
         .as("F L / 4 in the middle of a beam on two supports")
         .isCloseTo(25, Percentage.withPercentage(1));
@@ -190,11 +205,11 @@ class StiffnessTest {
   @Test
   void a_tail_centre_takes_stiffness_from_a_slender_stem_and_none_from_a_stout_one() {
     Hold up = clamped().with(shop.live());
-    Stiffness slim = Stiffness.of(work(rod(3.2, 120), TEST), up, JawSpring.COMMON);
+    Stiffness slim = Stiffness.of(work(rod(3.2, 120), TEST), up, JawSpring.common(Practice.USUAL));
     double i = Math.PI * Math.pow(3.2, 4) / 64;
     double plain = 107.33 * 12_000 * i / Math.pow(120, 3);
     assertThat(slim.least(1, 119)).isLessThan(0.6 * plain);
-    Stiffness stout = Stiffness.of(work(rod(12, 300), TEST), up, JawSpring.COMMON);
+    Stiffness stout = Stiffness.of(work(rod(12, 300), TEST), up, JawSpring.common(Practice.USUAL));
     double i12 = Math.PI * Math.pow(12, 4) / 64;
     // What is missing of the plain beam is its shear.
     assertThat(stout.least(1, 299))
@@ -204,19 +219,23 @@ class StiffnessTest {
   @Test
   void what_is_not_known_is_said_and_not_judged() {
     Species soft = new Species("driftwood", "", Map.of(WoodProperty.DENSITY, own(500)));
-    Stiffness s = Stiffness.of(work(rod(30, 100), soft), clamped(), JawSpring.COMMON);
+    Stiffness s =
+        Stiffness.of(work(rod(30, 100), soft), clamped(), JawSpring.common(Practice.USUAL));
     assertThat(s.known()).isFalse();
     assertThat(s.missing())
         .extracting(hazelkeep.wood.Unknown::words)
         .containsExactly("stiffness of driftwood");
     Species light = new Species("light", "", Map.of(WoodProperty.E_ALONG, own(12)));
-    Stiffness still = Stiffness.of(work(rod(30, 100), light), clamped(), JawSpring.COMMON);
+    Stiffness still =
+        Stiffness.of(work(rod(30, 100), light), clamped(), JawSpring.common(Practice.USUAL));
     assertThat(still.known()).isTrue();
     assertThat(still.criticals()).isEmpty();
     assertThat(still.missing())
         .extracting(hazelkeep.wood.Unknown::words)
         .containsExactly("density of light");
-    Stiffness off = Stiffness.of(work(rod(30, 100), TEST), by(new OffLathe()), JawSpring.COMMON);
+    Stiffness off =
+        Stiffness.of(
+            work(rod(30, 100), TEST), by(new OffLathe()), JawSpring.common(Practice.USUAL));
     assertThat(off.known()).isFalse();
   }
 
@@ -235,7 +254,7 @@ class StiffnessTest {
     assertThat(rigid.words()).contains("bar of that wood alone");
     JawSpring unknown = JawSpring.of(shop.with(new PushTest("test wood", 50, 50, 200, 50, 0.1)));
     assertThat(unknown.words()).contains("stiffness of test wood is not known");
-    assertThat(unknown.c()).isEqualTo(JawSpring.COMMON.c());
+    assertThat(unknown.c()).isEqualTo(JawSpring.common(Practice.USUAL).c());
   }
 
   @ParameterizedTest
@@ -253,13 +272,13 @@ class StiffnessTest {
     "SLENDER, 9, NOT"
   })
   void limits_by_the_kind_of_cut(Cut cut, double k, Judgement means) {
-    assertThat(cut.of(k)).isEqualTo(means);
+    assertThat(cut.of(k, Practice.USUAL)).isEqualTo(means);
   }
 
   /** c E d^3 near the size it was calibrated at, and never more than the lathe's own spring. */
   @Test
   void a_stout_tenon_is_not_stiffer_than_the_lathe() {
-    assertThat(JawSpring.COMMON.of(10_000, 50)).isCloseTo(1.25e7, within(1.0));
-    assertThat(JawSpring.COMMON.of(12_000, 96)).isEqualTo(4e7);
+    assertThat(JawSpring.common(Practice.USUAL).of(10_000, 50)).isCloseTo(1.25e7, within(1.0));
+    assertThat(JawSpring.common(Practice.USUAL).of(12_000, 96)).isEqualTo(4e7);
   }
 }

@@ -1,12 +1,12 @@
 package hazelkeep.piece.box;
 
 import hazelkeep.bore.Bore;
-import hazelkeep.bore.BoreLimits;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
 import hazelkeep.bore.Stations;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Hollowing;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
@@ -35,7 +35,7 @@ final class BoxBoring {
     this.design = design;
     this.aim = aim;
     this.shop = shop;
-    this.shape = BoxShape.of(design, aim.dims());
+    this.shape = BoxShape.of(design, aim.dims(), aim.practice());
   }
 
   List<Boring> all() {
@@ -81,8 +81,8 @@ final class BoxBoring {
     return shop.bits().stream()
         .filter(b -> b.form() != Bit.Form.DEPTH && b.diameter() <= most)
         .filter(b -> shop.depthBit().filter(b::equals).isEmpty())
-        .map(b -> new Pass(b, b.diameter(), depth(b), Optional.empty(), false))
-        .filter(p -> p.depth() > BoreLimits.STAND_OFF)
+        .map(b -> new Pass(b, b.diameter(), depth(b), Optional.empty(), false, shop.practice()))
+        .filter(p -> p.depth() > shop.custom(Line.BORE_STAND_OFF))
         .filter(
             p ->
                 !BoringPlan.of(Bore.plain("main bore", p.wanted(), p.depth()), shop)

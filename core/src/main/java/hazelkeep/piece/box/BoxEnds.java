@@ -2,6 +2,7 @@ package hazelkeep.piece.box;
 
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -26,7 +27,7 @@ final class BoxEnds {
     double straight =
         over
             ? aim.mm("inside.depth") - aim.mm("inside.corner")
-            : aim.mm("recess.depth") - EndHolds.PLUG_CLEAR;
+            : aim.mm("recess.depth") - aim.custom(Line.HOLD_PLUG_CLEAR);
     EndHolds.Half half =
         new EndHolds.Half(
             "body",
@@ -37,14 +38,16 @@ final class BoxEnds {
             over ? aim.mm("spigot.diameter") : outside("body", -1),
             shape.mouth(),
             true);
-    return holds.mount(by, half.on(aim.part("body").target()), over ? shape.join : Double.NaN);
+    return holds.mount(
+        by, half.on(aim.part("body").target(), aim.practice()), over ? shape.join : Double.NaN);
   }
 
   /** The lid alone, its top towards the tailstock. */
   EndHolds.Mount top(Finishing by) {
     boolean over = shape.over();
     double mouth = aim.mm(over ? "recess.diameter" : "lid.inside");
-    double straight = over ? aim.mm("recess.depth") - EndHolds.PLUG_CLEAR : aim.mm("lid.depth") / 2;
+    double straight =
+        over ? aim.mm("recess.depth") - aim.custom(Line.HOLD_PLUG_CLEAR) : aim.mm("lid.depth") / 2;
     EndHolds.Half half =
         new EndHolds.Half(
             "lid",
@@ -55,13 +58,14 @@ final class BoxEnds {
             over ? outside("lid", 1) : aim.mm("spigot.diameter"),
             shape.lidFace(),
             false);
-    return holds.mount(by, half.on(aim.part("lid").target()), over ? Double.NaN : shape.rim);
+    return holds.mount(
+        by, half.on(aim.part("lid").target(), aim.practice()), over ? Double.NaN : shape.rim);
   }
 
   /** The outside beside the join, mm across: towards the foot or towards the top. */
   private double outside(String part, int way) {
     double z = way < 0 ? shape.join : shape.rim;
-    return 2 * aim.part(part).target().outer(z + way * EndHolds.ROUND_DEPTH / 2);
+    return 2 * aim.part(part).target().outer(z + way * aim.custom(Line.HOLD_ROUND_DEPTH) / 2);
   }
 
   /** The jaws that close on a round blank best. */

@@ -72,7 +72,7 @@ final class BoxHandles {
 
   /** The box with a point of its outline moved to a place in the blank's z. */
   static LiddedBox drag(LiddedBox d, Aim aim, String handle, double z, double r) {
-    BoxShape s = BoxShape.of(d, aim.dims());
+    BoxShape s = BoxShape.of(d, aim.dims(), aim.practice());
     double across = Rounding.to(2 * r, 1);
     if (handle.startsWith("point-")) {
       int i = Integer.parseInt(handle.substring(6));
@@ -136,7 +136,7 @@ final class BoxHandles {
 
   /** The points of the outline that can be dragged. */
   static List<Handle> handles(LiddedBox d, Aim aim) {
-    BoxShape s = BoxShape.of(d, aim.dims());
+    BoxShape s = BoxShape.of(d, aim.dims(), aim.practice());
     List<Handle> out = new ArrayList<>();
     double side = sideLength(d, aim);
     if (d.form() == Form.FREE) {

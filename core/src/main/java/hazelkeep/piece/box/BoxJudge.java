@@ -8,6 +8,7 @@ import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.box.LiddedBox.Content;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Bit;
@@ -30,7 +31,7 @@ final class BoxJudge {
     this.design = design;
     this.aim = aim;
     this.shop = shop;
-    this.shape = BoxShape.of(design, aim.dims());
+    this.shape = BoxShape.of(design, aim.dims(), aim.practice());
   }
 
   List<Finding> judge() {
@@ -42,7 +43,7 @@ final class BoxJudge {
             dia,
             "A longer blank, or let the " + giving() + " give.",
             design.blank(),
-            BoxLimits.WALL));
+            shop.custom(Line.WALL_BOX)));
     joint();
     floor();
     content();
@@ -113,12 +114,12 @@ final class BoxJudge {
     boolean byPoint = point > aim.mm("inside.depth") + 0.01;
     floorSay(floor, byPoint ? "counted from the drill's point, on the axis" : "on the axis", 0);
     double lidTop = shape.top - shape.lidFace() - aim.mm("lid.depth");
-    if (lidTop < BoxLimits.FLOOR) {
+    if (lidTop < shop.custom(Line.WALL_BOX_FLOOR)) {
       say(
           "lid-thin",
-          grade(lidTop, BoxLimits.FLOOR),
+          grade(lidTop, shop.custom(Line.WALL_BOX_FLOOR)),
           lidTop,
-          BoxLimits.FLOOR,
+          shop.custom(Line.WALL_BOX_FLOOR),
           "mm",
           "The lid's top is thin",
           "It is turned while it hangs on a jam, and yields in the middle.",
@@ -129,12 +130,12 @@ final class BoxJudge {
   }
 
   private void floorSay(double floor, String where, double r) {
-    if (floor < BoxLimits.FLOOR) {
+    if (floor < shop.custom(Line.WALL_BOX_FLOOR)) {
       say(
           "floor-thin",
-          grade(floor, BoxLimits.FLOOR),
+          grade(floor, shop.custom(Line.WALL_BOX_FLOOR)),
           floor,
-          BoxLimits.FLOOR,
+          shop.custom(Line.WALL_BOX_FLOOR),
           "mm",
           floor <= 0 ? "Through the floor" : "The floor is thin " + where,
           floor <= 0
@@ -172,7 +173,7 @@ final class BoxJudge {
     }
     if (c.height().isPresent()) {
       double d = c.diameter().map(Size::mm).orElse(1.0);
-      double room = new BoxRoom(design, aim::mm).closed(d / 2);
+      double room = new BoxRoom(design, aim::mm, aim.practice()).closed(d / 2);
       if (c.height().get().mm() > room + 1e-9) {
         say(
             "content",

@@ -16,8 +16,10 @@ final class BoxKeeps {
   static boolean corner(LiddedBox design, Shop shop, double roundOver) {
     try {
       LiddedBox d = design.with("lid.roundover", roundOver);
-      Aim aim = BoxShape.of(d, Dims.resolve(d, BoxRules.ALL, shop, Map.of())).aim(shop.woods());
-      return Walls.of(aim.part("lid"), BoxLimits.WALLS, z -> 0).stream()
+      Aim aim =
+          BoxShape.of(d, Dims.resolve(d, BoxRules.ALL, shop, Map.of()), shop.practice())
+              .aim(shop.woods());
+      return Walls.of(aim.part("lid"), LiddedBoxKind.wishes(aim), z -> 0).stream()
           .noneMatch(f -> CORNER.contains(f.code()));
     } catch (BadDesign e) {
       return false;

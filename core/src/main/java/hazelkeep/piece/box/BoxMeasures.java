@@ -52,7 +52,7 @@ final class BoxMeasures {
 
   /** Where the sizes lie on the work. */
   static List<Measure> measures(LiddedBox d, Aim aim) {
-    BoxShape s = BoxShape.of(d, aim.dims());
+    BoxShape s = BoxShape.of(d, aim.dims(), aim.practice());
     boolean over = d.school() == School.LID_OVER;
     String onSpigot = over ? BODY : LID;
     String onRecess = over ? LID : BODY;

@@ -18,6 +18,7 @@ import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Mounting;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -64,7 +65,7 @@ final class BoxRecipe {
     this.design = design;
     this.aim = aim;
     this.shop = shop;
-    this.shape = BoxShape.of(design, aim.dims());
+    this.shape = BoxShape.of(design, aim.dims(), aim.practice());
     this.ends = new BoxEnds(design, aim, shop, shape);
     this.acts = new Acts(aim, design.grit(), design.finish());
     this.body = aim.part(BODY);
@@ -144,7 +145,7 @@ final class BoxRecipe {
             screw ? "On the screw, tail up" : "Blank in the jaws, tail up",
             Hold.of(grip, shop.live()),
             both(new Frame(held, false)));
-    double from = held + BoxLimits.START_CLEAR;
+    double from = held + shop.custom(Line.TURN_START_CLEAR);
     s.step(
         "round",
         "Round the blank",
@@ -218,8 +219,8 @@ final class BoxRecipe {
         "True the outside",
         "Take the run-out off and shape lightly; leave half a millimetre a side for the finish.",
         Speeds.At.TURNING,
-        acts.bare(BoxLimits.TRUE_LEAVE, BODY, "side"),
-        acts.bare(BoxLimits.TRUE_LEAVE, LID, "side"));
+        acts.bare(shop.custom(Line.TURN_BOX_TRUED), BODY, "side"),
+        acts.bare(shop.custom(Line.TURN_BOX_TRUED), LID, "side"));
     s.step(
         "grain mark",
         "Mark the grain",
@@ -282,8 +283,8 @@ final class BoxRecipe {
               "recess.depth",
               depthGauge,
               "from the rim to the recess's floor",
-              BoxLimits.READ_RECESS_SHORT,
-              BoxLimits.READ_TURNED));
+              shop.custom(Line.READ_RECESS_SHORT),
+              shop.custom(Line.READ_TURNED)));
     }
     s.step(
         "inside",
@@ -377,7 +378,7 @@ final class BoxRecipe {
                     "depth-hole.body",
                     depthGauge,
                     "from the " + face + " to the bit's full diameter",
-                    BoxLimits.READ_TURNED,
+                    shop.custom(Line.READ_TURNED),
                     0)));
     s.step(
         "hollow",
@@ -390,13 +391,13 @@ final class BoxRecipe {
   }
 
   /** A size that what comes later is worked out from. */
-  private static Act.Read turned(String key, String gauge, String where) {
-    return read(key, gauge, where, BoxLimits.READ_TURNED, BoxLimits.READ_TURNED);
+  private Act.Read turned(String key, String gauge, String where) {
+    return read(key, gauge, where, shop.custom(Line.READ_TURNED), shop.custom(Line.READ_TURNED));
   }
 
   /** A size of the fit, by the calipers. */
   private Act.Read fit(String key, String where) {
-    return read(key, calipers, where, BoxLimits.READ_FIT, BoxLimits.READ_FIT);
+    return read(key, calipers, where, shop.custom(Line.READ_FIT), shop.custom(Line.READ_FIT));
   }
 
   private HalfSection hole(Bit b, double depth) {
@@ -426,9 +427,13 @@ final class BoxRecipe {
             : new SetupDraft(
                 "top, tail up", "Lid jammed on the body, tail up", up(jammed), closed());
     HalfSection nub =
-        HalfSection.box(shape.top + BoxLimits.SPARE / 2, shape.length + 10, 0, shop.pad().radius());
+        HalfSection.box(
+            shape.top + shop.custom(Line.TURN_BOX_SPARE) / 2,
+            shape.length + 10,
+            0,
+            shop.pad().radius());
     List<Act> rough = new ArrayList<>();
-    rough.add(Acts.sparing(acts.bare(BoxLimits.SPARE, LID, "top"), nub));
+    rough.add(Acts.sparing(acts.bare(shop.custom(Line.TURN_BOX_SPARE), LID, "top"), nub));
     rough.add(acts.bare(0, LID, "side"));
     if (!off) {
       rough.add(acts.bare(0, BODY, "side"));
@@ -509,8 +514,9 @@ final class BoxRecipe {
   private Act.Remove undercut(String part, String surface) {
     HalfSection slot =
         part.equals(LID)
-            ? HalfSection.box(shape.rim, lidFrame().zero(), BoxLimits.NUB, shape.far)
-            : HalfSection.box(bodyFrame().zero(), shape.join, BoxLimits.NUB, shape.far);
+            ? HalfSection.box(shape.rim, lidFrame().zero(), shop.custom(Line.TURN_NUB), shape.far)
+            : HalfSection.box(
+                bodyFrame().zero(), shape.join, shop.custom(Line.TURN_NUB), shape.far);
     return remove(part, aim.part(part).surface(surface).zone().and(slot));
   }
 
@@ -616,7 +622,7 @@ final class BoxRecipe {
         "Rough the foot",
         "Hold the body reversed: " + on + ". Take the tenon down round the pad.",
         Speeds.At.TURNING,
-        Acts.sparing(acts.bare(BoxLimits.SPARE, BODY, "foot"), nub));
+        Acts.sparing(acts.bare(shop.custom(Line.TURN_BOX_SPARE), BODY, "foot"), nub));
     setups.add(up.done());
     footFinish("Reversed", Hold.of(mount.grip()), of(BODY, mount.frame()));
   }
@@ -667,7 +673,7 @@ final class BoxRecipe {
         "Rough the foot, shape the side",
         "Take the tenon down round the pad; run the body's outside into the lid's.",
         Speeds.At.TURNING,
-        Acts.sparing(acts.bare(BoxLimits.SPARE, BODY, "foot"), nub),
+        Acts.sparing(acts.bare(shop.custom(Line.TURN_BOX_SPARE), BODY, "foot"), nub),
         acts.bare(0, BODY, "side"));
     up.step(
         "outside",

@@ -3,7 +3,7 @@ package hazelkeep.piece.box;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.piece.End;
-import hazelkeep.piece.StockJudge;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -60,8 +60,8 @@ final class BoxRemedies {
       case "spigot-wall" -> spigotWall(short_);
       case "shakes" -> {
         double wall = (aim.mm("spigot.diameter") - aim.mm(spigotInside())) / 2;
-        if (wall < BoxLimits.SPIGOT_JAM) {
-          spigotWall(BoxLimits.SPIGOT_JAM - wall);
+        if (wall < shop.custom(Line.WALL_SPIGOT_JAM)) {
+          spigotWall(shop.custom(Line.WALL_SPIGOT_JAM) - wall);
         }
         String inside = f.part().equals("lid") ? "lid.inside" : "inside.diameter";
         for (double less : new double[] {2, 4, 6}) {
@@ -119,7 +119,9 @@ final class BoxRemedies {
   }
 
   private void spigotWall(double lack) {
-    set(spigotInside(), down(aim.mm("spigot.diameter") - 2 * BoxLimits.SPIGOT_JAM - 0.1));
+    set(
+        spigotInside(),
+        down(aim.mm("spigot.diameter") - 2 * shop.custom(Line.WALL_SPIGOT_JAM) - 0.1));
     set("joint.diameter", up(aim.mm("joint.diameter") + 2 * lack));
   }
 
@@ -162,8 +164,8 @@ final class BoxRemedies {
   }
 
   /** The thickness of a blank that surely gives a diameter. */
-  private static double thick(double diameter) {
-    return up(diameter + 2 * StockJudge.CENTRING);
+  private double thick(double diameter) {
+    return up(diameter + 2 * aim.custom(Line.STOCK_CENTRING));
   }
 
   /** A spigot too thin for its recess is turned anew, further down in full wood. */
@@ -189,7 +191,7 @@ final class BoxRemedies {
       set("body.height", aim.mm("body.height") + deeper);
       set("outside.height", aim.mm("outside.height") + 1.6 * deeper);
     } else if (f.verdict().title().contains("mouth")) {
-      double in = f.verdict().limit() + 2 * BoxLimits.CONTENT_PLAY;
+      double in = f.verdict().limit() + 2 * shop.custom(Line.CONTENT_BOX);
       set("inside.diameter", in);
       set("outside.diameter", up(in + 2 * BoxRules.clamp(0.25 * in, 8, 18)));
     } else {

@@ -4,6 +4,8 @@ import hazelkeep.piece.Properties;
 import hazelkeep.piece.box.LiddedBox.Floor;
 import hazelkeep.piece.box.LiddedBox.Roof;
 import hazelkeep.piece.box.LiddedBox.School;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Aim;
 import hazelkeep.solid.HalfSection;
 import java.util.function.ToDoubleFunction;
@@ -11,14 +13,17 @@ import java.util.function.ToDoubleFunction;
 /** The room inside a lidded box: how much goes in, and how tall. */
 final class BoxRoom {
   private final LiddedBox design;
+  private final Practice practice;
   private final ToDoubleFunction<String> mm;
   private final boolean over;
 
   /**
    * @param mm every dimension by its name
+   * @param practice what the turner goes by
    */
-  BoxRoom(LiddedBox design, ToDoubleFunction<String> mm) {
+  BoxRoom(LiddedBox design, ToDoubleFunction<String> mm, Practice practice) {
     this.design = design;
+    this.practice = practice;
     this.mm = mm;
     this.over = design.school() == School.LID_OVER;
   }
@@ -66,13 +71,13 @@ final class BoxRoom {
   /** How far the roof has come down at a radius. */
   private double sinksAt(double radius) {
     double r = mm("lid.inside") / 2;
-    double along = roofCorner(design, mm);
+    double along = roofCorner(design, mm, practice);
     double across = design.roof() == Roof.DOMED ? r : along;
     return along <= 0 ? 0 : quarter(Math.min(radius, r) - (r - across), along, across);
   }
 
   /** The corner radius of a flat roof, or the height of a domed one. */
-  static double roofCorner(LiddedBox d, ToDoubleFunction<String> mm) {
+  static double roofCorner(LiddedBox d, ToDoubleFunction<String> mm, Practice practice) {
     double r = mm.applyAsDouble("lid.inside") / 2;
     double deep = mm.applyAsDouble("lid.depth");
     if (d.school() == School.LID_OVER) {
@@ -81,7 +86,8 @@ final class BoxRoom {
     return d.roof() == Roof.DOMED
         ? Math.min(r, deep)
         : Math.min(
-            Math.min(BoxLimits.ROOF_CORNER, BoxLimits.ROOF_CORNER_SHARE * r),
+            Math.min(
+                practice.of(Line.TURN_ROOF_CORNER), practice.of(Line.TURN_ROOF_CORNER_SHARE) * r),
             Math.max(0, deep - 0.01));
   }
 
@@ -96,18 +102,18 @@ final class BoxRoom {
 
   /** What the finished box is like. */
   static Properties properties(LiddedBox d, Aim aim) {
-    BoxShape s = BoxShape.of(d, aim.dims());
+    BoxShape s = BoxShape.of(d, aim.dims(), aim.practice());
     HalfSection body = aim.part("body").target();
     return Properties.of(
         aim,
         room(s, body, s.mouth()),
-        room(s, body, s.mouth() - BoxLimits.LINE_BELOW_BRIM),
+        room(s, body, s.mouth() - aim.custom(Line.CONTENT_WATER_LINE)),
         aim.mm("outside.foot"));
   }
 
   /** What the body holds to the brim, ml. */
   static double brimMl(LiddedBox d, Aim aim) {
-    BoxShape s = BoxShape.of(d, aim.dims());
+    BoxShape s = BoxShape.of(d, aim.dims(), aim.practice());
     return room(s, aim.part("body").target(), s.mouth()) / 1000;
   }
 

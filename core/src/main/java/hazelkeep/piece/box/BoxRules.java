@@ -15,12 +15,12 @@ import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.Jam;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
-import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Tenons;
 import hazelkeep.piece.Widest;
 import hazelkeep.piece.box.LiddedBox.Content;
 import hazelkeep.piece.box.LiddedBox.Gives;
 import hazelkeep.piece.box.LiddedBox.School;
+import hazelkeep.practice.Line;
 import hazelkeep.solid.Profile;
 import java.util.ArrayList;
 import java.util.List;
@@ -249,9 +249,9 @@ final class BoxRules {
         d -> {
           Optional<Double> holds = contentDiameter(d);
           double most = over(d) ? d.mm("joint.diameter") - 4 : d.mm("joint.diameter") - 2;
-          if (holds.isPresent() && holds.get() + 2 * BoxLimits.CONTENT_PLAY <= most) {
+          if (holds.isPresent() && holds.get() + 2 * d.custom(Line.CONTENT_BOX) <= most) {
             return derived(
-                holds.get() + 2 * BoxLimits.CONTENT_PLAY, "what goes in, plus play round it");
+                holds.get() + 2 * d.custom(Line.CONTENT_BOX), "what goes in, plus play round it");
           }
           double wall = clamp(0.08 * d.mm("outside.diameter"), 4.2, 7);
           return over(d)
@@ -270,7 +270,7 @@ final class BoxRules {
                 ? derived(brim(d) - d.mm("inside.depth"), "what the depth leaves")
                 : practice(
                     clamp(0.1 * d.mm("outside.diameter"), 5.5, 9)
-                        + (recessed(d) ? FootRecess.DEPTH : 0),
+                        + (recessed(d) ? d.custom(Line.HOLD_RECESS_DEPTH) : 0),
                     recessed(d)
                         ? "room for the recess under it"
                         : "room to hollow the foot under it"));
@@ -338,9 +338,11 @@ final class BoxRules {
         20,
         d ->
             recessed(d)
-                ? practice(FootRecess.DEPTH, "3 to 6 mm hold the jaws")
+                ? practice(d.custom(Line.HOLD_RECESS_DEPTH), "3 to 6 mm hold the jaws")
                 : practice(
-                    d.mm("outside.foot") / 2 * Math.tan(Math.toRadians(BoxLimits.FOOT_LEAN)),
+                    d.mm("outside.foot")
+                        / 2
+                        * Math.tan(Math.toRadians(d.custom(Line.TURN_FOOT_LEAN))),
                     "only the rim stands"));
     add(
         r,
@@ -439,7 +441,9 @@ final class BoxRules {
           return has.isPresent()
               ? derived(has.get(), "the blank at hand")
               : practice(
-                  d.mm("outside.diameter") + BoxLimits.ROUNDING + 2 * StockJudge.CENTRING,
+                  d.mm("outside.diameter")
+                      + d.custom(Line.TURN_ROUNDING)
+                      + 2 * d.custom(Line.STOCK_CENTRING),
                   "diameter plus what rounding takes");
         });
     add(
@@ -452,7 +456,7 @@ final class BoxRules {
             derived(
                 Math.min(
                     d.mm("outside.diameter") + 2,
-                    Blank.sure(d.design().blank(), d.mm("blank.across"))),
+                    Blank.sure(d.design().blank(), d.mm("blank.across"), d.shop().practice())),
                 "a little over the diameter"));
     add(
         r,
@@ -499,12 +503,12 @@ final class BoxRules {
     }
     Optional<Double> holds = contentDiameter(d);
     if (holds.isPresent()) {
-      double in = holds.get() + 2 * BoxLimits.CONTENT_PLAY;
+      double in = holds.get() + 2 * d.custom(Line.CONTENT_BOX);
       return derived(in + 2 * clamp(0.21 * in, 7.6, 16), "what goes in, plus walls and joint");
     }
     Optional<Blank> blank = d.design().blank().filter(b -> b.across().isPresent());
     if (blank.isPresent()) {
-      double sure = Blank.sure(blank, blank.get().across().get().mm());
+      double sure = Blank.sure(blank, blank.get().across().get().mm(), d.shop().practice());
       return derived(sure - 2, "largest round that the blank surely gives");
     }
     Optional<Double> ml = d.design().content().flatMap(Content::ml);
@@ -550,7 +554,7 @@ final class BoxRules {
    */
   private static double heightFor(Dims<LiddedBox> d, double tall) {
     double radius = contentDiameter(d).orElse(1.0) / 2;
-    double wanted = tall + BoxLimits.CONTENT_PLAY;
+    double wanted = tall + d.custom(Line.CONTENT_BOX);
     double height = Math.max(20, tall);
     for (int i = 0; i < 30; i++) {
       double room = roomAt(d, Math.min(600, height), radius);
@@ -566,7 +570,8 @@ final class BoxRules {
     LiddedBox tried = d.design().with("outside.height", height);
     try {
       Map<DimKey, Dim> dims = Dims.resolve(tried, ALL, d.shop(), Map.of());
-      return new BoxRoom(tried, key -> dims.get(new DimKey(key)).mm()).closed(radius);
+      return new BoxRoom(tried, key -> dims.get(new DimKey(key)).mm(), d.shop().practice())
+          .closed(radius);
     } catch (BadDesign e) {
       // Too low to be drawn at all.
       return 0;

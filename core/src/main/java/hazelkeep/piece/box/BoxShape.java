@@ -12,6 +12,8 @@ import hazelkeep.piece.box.LiddedBox.OutlinePoint;
 import hazelkeep.piece.box.LiddedBox.Roof;
 import hazelkeep.piece.box.LiddedBox.School;
 import hazelkeep.piece.box.LiddedBox.Top;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
 import hazelkeep.solid.Curve;
@@ -40,6 +42,7 @@ final class BoxShape {
 
   private final LiddedBox design;
   private final Map<DimKey, Dim> dims;
+  private final Practice practice;
   private final boolean over;
 
   /** Foot plane, join on the body, lid rim, lid top; jump from the lid's blank z to closed z. */
@@ -52,7 +55,8 @@ final class BoxShape {
   final double far;
   final double length;
 
-  private BoxShape(LiddedBox design, Map<DimKey, Dim> dims) {
+  private BoxShape(LiddedBox design, Map<DimKey, Dim> dims, Practice practice) {
+    this.practice = practice;
     this.design = design;
     this.dims = dims;
     this.over = design.school() == School.LID_OVER;
@@ -65,8 +69,8 @@ final class BoxShape {
     far = mm("blank.across") + 20;
   }
 
-  static BoxShape of(LiddedBox design, Map<DimKey, Dim> dims) {
-    return new BoxShape(design, dims);
+  static BoxShape of(LiddedBox design, Map<DimKey, Dim> dims, Practice practice) {
+    return new BoxShape(design, dims, practice);
   }
 
   double mm(String key) {
@@ -174,7 +178,7 @@ final class BoxShape {
             new DimKey("spigot.diameter"),
             over ? spigot : recess,
             design.fit());
-    return new Aim(blank(woods), List.of(body, lid), List.of(joint), dims);
+    return new Aim(blank(woods), List.of(body, lid), List.of(joint), dims, practice);
   }
 
   private double sideEnd(double height) {
@@ -311,7 +315,7 @@ final class BoxShape {
       stubs.add(
           new Stub(
               "spare",
-              HalfSection.box(join, kerfFrom(), rs, rs + BoxLimits.SPARE),
+              HalfSection.box(join, kerfFrom(), rs, rs + practice.of(Line.TURN_BOX_SPARE)),
               new SurfaceId("body", "spigot")));
       outer =
           HalfSection.closed(
@@ -386,7 +390,7 @@ final class BoxShape {
     double deep = deepest - from;
     List<Curve> c = new ArrayList<>();
     boolean domed = design.roof() == Roof.DOMED;
-    double round = BoxRoom.roofCorner(design, this::mm);
+    double round = BoxRoom.roofCorner(design, this::mm, practice);
     double ar = domed ? r : round;
     if (deep < 0.02) {
       return Polyline.of(deepest, 0, deepest, r);

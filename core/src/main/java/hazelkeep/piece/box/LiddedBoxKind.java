@@ -16,8 +16,10 @@ import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.WallWishes;
 import hazelkeep.piece.Walled;
 import hazelkeep.piece.box.LiddedBox.Form;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -79,7 +81,7 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
 
   @Override
   public Aim aim(LiddedBox design, Map<DimKey, Dim> dims, Shop shop) {
-    return BoxShape.of(design, dims).aim(shop.woods());
+    return BoxShape.of(design, dims, shop.practice()).aim(shop.woods());
   }
 
   @Override
@@ -87,9 +89,20 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
     return new BoxRecipe(design, aim, shop).route();
   }
 
+  /** How thick the walls of a box are wanted. */
+  static WallWishes wishes(Aim aim) {
+    return WallWishes.of(
+        aim.practice(),
+        Line.WALL_BOX,
+        Line.WALL_BOX_RIM,
+        Line.WALL_SPIGOT_JAM,
+        Line.WALL_BOX_FLOOR,
+        Line.WALL_BOX_CORNER);
+  }
+
   @Override
   public List<Walled> walls(LiddedBox d, Aim aim, Shop shop) {
-    return aim.parts().stream().map(p -> Walled.hollowed(p, BoxLimits.WALLS)).toList();
+    return aim.parts().stream().map(p -> Walled.hollowed(p, wishes(aim))).toList();
   }
 
   @Override

@@ -7,6 +7,7 @@ import hazelkeep.piece.Standing;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -42,13 +43,13 @@ final class CasedJudge {
             wide,
             "A shorter content or a longer blank.",
             design.blank(),
-            CasedLimits.WALL));
+            shop.custom(Line.WALL_CASE)));
     told.bores(shape.bodyBore(), BODY, new Point(shape.mouth - aim.mm("bore.depth"), 0));
     told.bores(shape.lidBore(), LID, new Point(shape.rim + aim.mm("lid.depth"), 0));
     recess();
     ends();
     content();
-    told.all(new SideHoles(aim.part(BODY), design.holes()).judge(CasedLimits.HOLE_WALL));
+    told.all(new SideHoles(aim.part(BODY), design.holes()).judge(shop.custom(Line.WALL_HOLE)));
     CasedRecipe.end(design, aim, shop)
         .missing()
         .ifPresent(v -> told.found(v, BODY, null, "Choose another way to finish the foot."));
@@ -57,12 +58,12 @@ final class CasedJudge {
 
   private void recess() {
     double gap = aim.mm("lid.depth") - aim.mm("joint.length");
-    if (gap < CasedLimits.GAP) {
+    if (gap < shop.custom(Line.TURN_SPIGOT_AIR)) {
       told.say(
           "spigot-bottoms",
           Grade.STOP,
           gap,
-          CasedLimits.GAP,
+          shop.custom(Line.TURN_SPIGOT_AIR),
           "The spigot bottoms in the lid's bore",
           "Its end touches before the shoulder closes, and a gap stays at the join.",
           LID,
@@ -75,7 +76,7 @@ final class CasedJudge {
     told.thin(
         "floor-thin",
         aim.mm("body.floor") - aim.mm("foot.hollow"),
-        CasedLimits.END,
+        shop.custom(Line.WALL_CASE_END),
         "The floor under the bit's point is thin",
         "The floor is counted from the point, on the axis.",
         BODY,
@@ -84,7 +85,7 @@ final class CasedJudge {
     told.thin(
         "lid-thin",
         aim.mm("lid.height") - aim.mm("lid.depth") - shape.lidBore().tip(),
-        CasedLimits.END,
+        shop.custom(Line.WALL_CASE_END),
         "The lid's end is thin over the bit's point",
         "It is textured or rounded later and needs wood for it.",
         LID,
@@ -175,7 +176,7 @@ final class CasedJudge {
       case "floor-thin" -> r.more(lack, "body.floor");
       case "content" -> {
         r.more(lack, "bore.depth");
-        r.set("bore.diameter", f.verdict().limit() + 2 * CasedLimits.PLAY);
+        r.set("bore.diameter", f.verdict().limit() + 2 * shop.custom(Line.CONTENT_CASE));
       }
       case "bit-short" -> {
         r.more(-lack, "bore.depth");

@@ -25,7 +25,9 @@ import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.WallWishes;
 import hazelkeep.piece.Walled;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -102,12 +104,22 @@ public final class CasedKind extends NamedKind<Cased> {
     return new CasedRecipe(design, aim, shop).route();
   }
 
+  private static WallWishes wishes(Shop shop) {
+    return WallWishes.of(
+        shop.practice(),
+        Line.WALL_CASE,
+        Line.WALL_CASE_RIM,
+        Line.WALL_CASE_SPIGOT,
+        Line.WALL_CASE_END,
+        Line.WALL_CASE);
+  }
+
   @Override
   public List<Walled> walls(Cased d, Aim aim, Shop shop) {
     CasedShape shape = new CasedShape(d, aim.dims(), shop);
     return List.of(
-        new Walled(aim.part(BODY), CasedLimits.WALLS, shape.bodyWalls().drift()),
-        new Walled(aim.part(LID), CasedLimits.WALLS, shape.lidWalls().drift()));
+        new Walled(aim.part(BODY), wishes(shop), shape.bodyWalls().drift()),
+        new Walled(aim.part(LID), wishes(shop), shape.lidWalls().drift()));
   }
 
   @Override
@@ -189,14 +201,14 @@ public final class CasedKind extends NamedKind<Cased> {
             "bore.depth",
             "depth of the body's bore",
             new Point(shape.mouth - deep, aim.mm("bore.diameter") / 4),
-            deep + aim.mm("body.floor") - aim.mm("foot.hollow") - CasedLimits.END));
+            deep + aim.mm("body.floor") - aim.mm("foot.hollow") - shop.custom(Line.WALL_CASE_END)));
     double inLid = aim.mm("lid.depth");
     out.add(
         Handle.deep(
             "lid.depth",
             "depth of the lid's bore",
             new Point(shape.rim + inLid, aim.mm("recess.diameter") / 4),
-            inLid + aim.mm("lid.end") - CasedLimits.END));
+            inLid + aim.mm("lid.end") - shop.custom(Line.WALL_CASE_END)));
     return out;
   }
 

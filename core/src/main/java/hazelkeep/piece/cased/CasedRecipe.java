@@ -15,6 +15,7 @@ import hazelkeep.piece.Finishing;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -78,7 +79,7 @@ final class CasedRecipe {
     SetupDraft s =
         new SetupDraft("centres", "Between centres", Hold.of(new Centres()), both(flat()));
     steps.round(s, BODY);
-    steps.tenons(s, BODY, "tenon", LID, CasedLimits.READ);
+    steps.tenons(s, BODY, "tenon", LID, shop.custom(Line.READ_TURNED));
     setups.add(s.done());
   }
 
@@ -132,8 +133,8 @@ final class CasedRecipe {
             "recess.diameter",
             calipers,
             "at the rim and again near its floor",
-            CasedLimits.READ,
-            CasedLimits.READ));
+            shop.custom(Line.READ_TURNED),
+            shop.custom(Line.READ_TURNED)));
     setups.add(s.done());
   }
 
@@ -180,7 +181,11 @@ final class CasedRecipe {
 
   private Act.Read depth(String key, String from) {
     return read(
-        key, depthGauge, from + " to the bit's full diameter", CasedLimits.READ, CasedLimits.READ);
+        key,
+        depthGauge,
+        from + " to the bit's full diameter",
+        shop.custom(Line.READ_TURNED),
+        shop.custom(Line.READ_TURNED));
   }
 
   private void open(SetupDraft s, BoringPlan plan, String part, String surface) {
@@ -217,7 +222,9 @@ final class CasedRecipe {
         remove(
             LID,
             sawn
-                ? top.and(HalfSection.box(shape.rim, lidFrame().zero(), CasedLimits.NUB, shape.far))
+                ? top.and(
+                    HalfSection.box(
+                        shape.rim, lidFrame().zero(), shop.custom(Line.TURN_CASE_NUB), shape.far))
                 : top.minus(nub)));
     up.step(
         "finish",
@@ -284,7 +291,11 @@ final class CasedRecipe {
           remove(
               BODY,
               zone.and(
-                  HalfSection.box(bodyFrame().zero(), shape.join, CasedLimits.NUB, shape.far))));
+                  HalfSection.box(
+                      bodyFrame().zero(),
+                      shape.join,
+                      shop.custom(Line.TURN_CASE_NUB),
+                      shape.far))));
       setups.add(s.done());
       byHand("foot", BODY, "Saw the tenon off, pare the stub, sand and finish the foot by hand.");
       return;
@@ -367,16 +378,17 @@ final class CasedRecipe {
                     aim.mm("spigot.diameter"),
                     shape.mouth,
                     true)
-                .on(aim.part(BODY).target()),
+                .on(aim.part(BODY).target(), shop.practice()),
             shape.join);
   }
 
   private Act.Read turned(String key, String where) {
-    return read(key, calipers, where, CasedLimits.READ, CasedLimits.READ);
+    return read(key, calipers, where, shop.custom(Line.READ_TURNED), shop.custom(Line.READ_TURNED));
   }
 
   private Act.Read fit(String key) {
-    return read(key, calipers, "on the spigot", CasedLimits.READ_FIT, CasedLimits.READ_FIT);
+    return read(
+        key, calipers, "on the spigot", shop.custom(Line.READ_FIT), shop.custom(Line.READ_FIT));
   }
 
   private Squeeze squeeze(String part) {

@@ -16,6 +16,7 @@ import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
@@ -73,7 +74,7 @@ final class CasedRules {
               d -> practice(3, "lets the tool round the top"))
           .tenon("top")
           .add("stick.face-top", "Facing at the top", 0, 60, d -> practice(2, "trues the end"))
-          .blank(STRETCHES, CasedRules::widest, CasedLimits.STOUT);
+          .blank(STRETCHES, CasedRules::widest, Line.TURN_CASE_SPARE);
 
   static final List<Rule<Cased>> ALL = all();
 
@@ -122,14 +123,14 @@ final class CasedRules {
     double holds =
         content(d)
             .flatMap(Cased.Content::diameter)
-            .map(s -> s.mm() + 2 * CasedLimits.PLAY)
+            .map(s -> s.mm() + 2 * d.custom(Line.CONTENT_CASE))
             .orElse(d.design().house() ? 36.0 : 14.0);
     double tall = content(d).flatMap(Cased.Content::height).map(Size::mm).orElse(60.0);
     return StepPair.slimmest(d.shop(), holds, (1 - LID_SHARE) * tall, LID_SHARE * tall, spigot(d));
   }
 
   private static double spigot(Dims<Cased> d) {
-    return d.design().house() ? CasedLimits.SPIGOT_HOUSE : StepPair.SPIGOT_LEAST;
+    return d.design().house() ? d.custom(Line.WALL_HOUSE_SPIGOT) : d.custom(Line.BORE_STEP_SPIGOT);
   }
 
   private static Rule.Value small(Dims<Cased> d) {
@@ -140,7 +141,10 @@ final class CasedRules {
     }
     return content(d)
         .flatMap(Cased.Content::diameter)
-        .map(s -> derived(s.mm() + 2 * CasedLimits.PLAY, "what goes in, and play round it"))
+        .map(
+            s ->
+                derived(
+                    s.mm() + 2 * d.custom(Line.CONTENT_CASE), "what goes in, and play round it"))
         .orElse(practice(14, "no two bits on the wall lie a step apart"));
   }
 
@@ -172,7 +176,7 @@ final class CasedRules {
         content(d)
             .flatMap(Cased.Content::diameter)
             .map(Size::mm)
-            .orElse(d.planned("bore.diameter") - 2 * CasedLimits.PLAY);
+            .orElse(d.planned("bore.diameter") - 2 * d.custom(Line.CONTENT_CASE));
     // A single piece stands in one point at most, and only as far as it is thinner.
     double points =
         bundle
@@ -182,7 +186,7 @@ final class CasedRules {
                 sinks(d.shop(), d.planned("recess.diameter"), wide));
     double lid = d.mm("lid.depth") - d.mm("joint.length");
     return derived(
-        Math.max(5, tall.get() + CasedLimits.AIR - lid - points),
+        Math.max(5, tall.get() + d.custom(Line.CONTENT_CASE_AIR) - lid - points),
         bundle
             ? "what goes in, less what the lid takes"
             : "what goes in, less what the lid takes and the point that it stands in");
@@ -263,7 +267,7 @@ final class CasedRules {
                 ? practice(
                     Math.max(
                         0.8 * d.mm("outside.diameter"),
-                        d.planned("bore.diameter") + 2 * CasedLimits.WALL),
+                        d.planned("bore.diameter") + 2 * d.custom(Line.WALL_CASE)),
                     "drawn in, with a wall round the bore")
                 : derived(d.mm("outside.diameter"), "straight sides"));
     add(
@@ -290,7 +294,7 @@ final class CasedRules {
                   practice(
                       Math.max(
                           0.86 * d.mm("outside.eaves"),
-                          d.planned("recess.diameter") + 2 * CasedLimits.WALL),
+                          d.planned("recess.diameter") + 2 * d.custom(Line.WALL_CASE)),
                       "drawn in, with a wall round the bore");
               case CASE -> derived(d.mm("outside.eaves"), "straight sides");
             });
@@ -305,7 +309,7 @@ final class CasedRules {
                     || d.fixed("body.height")
                     || d.measured("bore.depth")
                 ? derived(d.mm("body.height") - above(d), "what the bore leaves of the body")
-                : floor());
+                : floor(d));
     add(
         r,
         "outside.height",
@@ -325,7 +329,7 @@ final class CasedRules {
                     d.stated("outside.height").get().mm() - d.mm("lid.height"),
                     "height less the lid")
                 : derived(
-                    plannedAbove(d) + d.stated("body.floor").map(Size::mm).orElse(floor().mm()),
+                    plannedAbove(d) + d.stated("body.floor").map(Size::mm).orElse(floor(d).mm()),
                     "bore, its point and the floor, less the spigot"));
     add(
         r,
@@ -364,16 +368,19 @@ final class CasedRules {
     add(r, "foot.hollow", "Hollow of the foot", 0, 20, d -> practice(0.8, "only the rim stands"));
   }
 
-  private static Rule.Value floor() {
-    return practice(CasedLimits.END + 2.5, "room to hollow the foot and to texture it");
+  private static Rule.Value floor(Dims<Cased> d) {
+    return practice(
+        d.custom(Line.WALL_CASE_END) + 2.5, "room to hollow the foot and to texture it");
   }
 
   private static Rule.Value end(Dims<Cased> d) {
     return d.design().house()
         ? derived(
-            Math.max(CasedLimits.END + 3, 0.55 * d.mm("outside.eaves") - d.planned("lid.depth")),
+            Math.max(
+                d.custom(Line.WALL_CASE_END) + 3,
+                0.55 * d.mm("outside.eaves") - d.planned("lid.depth")),
             "a roof that sheds rain")
-        : practice(CasedLimits.END + 2, "room to texture it");
+        : practice(d.custom(Line.WALL_CASE_END) + 2, "room to texture it");
   }
 
   /** What the body's bore takes of its height, its point included, mm. */

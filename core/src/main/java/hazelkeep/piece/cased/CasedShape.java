@@ -10,6 +10,7 @@ import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
 import hazelkeep.shop.Shop;
@@ -111,7 +112,8 @@ final class CasedShape {
         Blank.body(design.blank(), length, mm("blank.across"), wood, design.grainSlope()),
         List.of(body(), lid()),
         List.of(joint),
-        dims);
+        dims,
+        shop.practice());
   }
 
   private void sane() {
@@ -244,7 +246,7 @@ final class CasedShape {
             new Stub("tenon", tenon("foot"), new SurfaceId(BODY, "foot")),
             new Stub(
                 "spare",
-                HalfSection.box(join, kerfFrom(), rs, rs + CasedLimits.SPARE),
+                HalfSection.box(join, kerfFrom(), rs, rs + shop.custom(Line.TURN_SPIGOT_SPARE)),
                 new SurfaceId(BODY, "spigot"))),
         new Frame(foot, false));
   }
@@ -323,7 +325,7 @@ final class CasedShape {
     return walls(lid().target(), new Span(rim, rim + mm("lid.depth")), lidBore(), z -> z - rim);
   }
 
-  private static BoreWalls walls(
+  private BoreWalls walls(
       HalfSection target,
       Span along,
       BoringPlan plan,
@@ -331,7 +333,7 @@ final class CasedShape {
     return new BoreWalls(
         target,
         along,
-        CasedLimits.WALL,
+        shop.custom(Line.WALL_CASE),
         z ->
             plan.passes().stream()
                 .mapToDouble(p -> p.driftAt(deep.applyAsDouble(z)))

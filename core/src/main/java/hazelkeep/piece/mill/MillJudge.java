@@ -5,6 +5,7 @@ import hazelkeep.measure.Grade;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -44,7 +45,7 @@ final class MillJudge {
             wide,
             "A shorter shaft or a longer blank.",
             design.blank(),
-            MillLimits.WALL));
+            shop.custom(Line.WALL_MILL)));
     bores();
     head();
     parts();
@@ -61,11 +62,15 @@ final class MillJudge {
     told.bores(through.near(), BODY, meet);
     told.bores(through.far(), BODY, meet);
     through
-        .verdicts()
+        .verdicts(shop.practice())
         .forEach(v -> told.found(v, BODY, meet, "A deeper bore from one of the two ends."));
     told.bores(shape.headBore(), HEAD, new Point(shape.tenonEnd, 0));
     if (aim.mm("shaft.hole") > 0) {
-      BothEnds.shortOfLine("hole for the shaft", aim.mm("shaft.bore"), shape.top - shape.tenonEnd)
+      BothEnds.shortOfLine(
+              "hole for the shaft",
+              aim.mm("shaft.bore"),
+              shape.top - shape.tenonEnd,
+              shop.custom(Line.BORE_PAST_FACE))
           .ifPresent(v -> told.found(v, HEAD, new Point(shape.top, 0), "Bore it deeper."));
     }
   }
@@ -75,7 +80,7 @@ final class MillJudge {
     told.thin(
         "roof-thin",
         roof,
-        design.grinds() ? MillLimits.HEAD_ROOF : MillLimits.CAP,
+        design.grinds() ? shop.custom(Line.WALL_MILL_ROOF) : shop.custom(Line.WALL_SHAKER_ROOF),
         "The head is thin above what is let into it",
         "Counted on the axis, up to the top.",
         HEAD,
@@ -91,7 +96,7 @@ final class MillJudge {
       told.thin(
           "holes-close",
           circle * Math.sin(Math.PI / design.holes()) - d,
-          MillLimits.BETWEEN,
+          shop.custom(Line.WALL_SALT_HOLES),
           "The holes in the head lie close together",
           "The wood between two of them breaks out.",
           HEAD,
@@ -119,12 +124,12 @@ final class MillJudge {
       return;
     }
     Point top = new Point(shape.top, 0);
-    if (aim.mm("shaft.hole") < shaft + MillLimits.SHAFT_PLAY - 1e-9) {
+    if (aim.mm("shaft.hole") < shaft + shop.custom(Line.CONTENT_SHAFT) - 1e-9) {
       told.say(
           "parts-jam",
           Grade.STOP,
           aim.mm("shaft.hole"),
-          shaft + MillLimits.SHAFT_PLAY,
+          shaft + shop.custom(Line.CONTENT_SHAFT),
           "The shaft does not turn in its hole",
           "It needs a little room all round.",
           HEAD,
@@ -134,7 +139,7 @@ final class MillJudge {
     told.thin(
         "thread-short",
         aim.mm("thread.proud") + 1e-9,
-        MillLimits.THREAD,
+        shop.custom(Line.CONTENT_THREAD),
         "The thread does not stand proud enough for its nut",
         "The shaft is as long as it is: the height follows from it.",
         HEAD,

@@ -27,7 +27,9 @@ import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
+import hazelkeep.piece.WallWishes;
 import hazelkeep.piece.Walled;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -109,8 +111,24 @@ public final class MillKind extends NamedKind<Mill> {
   public List<Walled> walls(Mill d, Aim aim, Shop shop) {
     return List.of(
         new Walled(
-            aim.part(BODY), MillLimits.WALLS, new MillShape(d, aim.dims(), shop).walls().drift()),
-        Walled.hollowed(aim.part(HEAD), MillLimits.HEAD));
+            aim.part(BODY),
+            WallWishes.of(
+                shop.practice(),
+                Line.WALL_MILL,
+                Line.WALL_MILL_RIM,
+                Line.WALL_MILL_RIM,
+                Line.WALL_MILL_RIM,
+                Line.WALL_MILL_RIM),
+            new MillShape(d, aim.dims(), shop).walls().drift()),
+        Walled.hollowed(
+            aim.part(HEAD),
+            WallWishes.of(
+                shop.practice(),
+                Line.WALL_MILL_CORNER,
+                Line.WALL_MILL_TENON,
+                Line.WALL_MILL_TENON,
+                Line.WALL_MILL_CORNER,
+                Line.WALL_MILL_CORNER)));
   }
 
   @Override

@@ -14,6 +14,7 @@ import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -80,7 +81,7 @@ final class MillRecipe {
     SetupDraft s =
         new SetupDraft("centres", "Between centres", Hold.of(new Centres()), both(flat()));
     steps.round(s, BODY);
-    steps.tenons(s, BODY, "foot tenon", HEAD, MillLimits.READ);
+    steps.tenons(s, BODY, "foot tenon", HEAD, shop.custom(Line.READ_TURNED));
     setups.add(s.done());
   }
 
@@ -202,7 +203,8 @@ final class MillRecipe {
   }
 
   private Act.Read seat(String key, String from) {
-    return read(key, depthGauge, from, MillLimits.READ, MillLimits.READ);
+    return read(
+        key, depthGauge, from, shop.custom(Line.READ_TURNED), shop.custom(Line.READ_TURNED));
   }
 
   /** The dimension that is read after a bit: the one it was brought to. */
@@ -257,8 +259,8 @@ final class MillRecipe {
             "bore.diameter",
             calipers,
             "inside the mouth",
-            MillLimits.READ_SEAT,
-            MillLimits.READ_SEAT));
+            shop.custom(Line.READ_SEAT),
+            shop.custom(Line.READ_SEAT)));
     setups.add(s.done());
   }
 
@@ -378,12 +380,12 @@ final class MillRecipe {
     double seat = aim.mm(plate ? "plate.diameter" : "ring.diameter");
     double deep = aim.mm(plate ? "plate.depth" : "ring.depth");
     HalfSection body = aim.part(BODY).target();
-    double outer = 2 * body.outer(shape.foot + EndHolds.ROUND_DEPTH / 2);
+    double outer = 2 * body.outer(shape.foot + shop.custom(Line.HOLD_ROUND_DEPTH) / 2);
     return new EndHolds(aim.blank().wood(), design.jamWood(), design.paper(), shop)
         .mount(
             design.mouthBy(),
             new EndHolds.Half(BODY, "seats", seat, deep, 2 * deep, outer, shape.foot, false)
-                .on(body),
+                .on(body, shop.practice()),
             Double.NaN);
   }
 
@@ -403,12 +405,12 @@ final class MillRecipe {
                     aim.mm("spigot.diameter"),
                     shape.tenonEnd,
                     false)
-                .on(aim.part(HEAD).target()),
+                .on(aim.part(HEAD).target(), shop.practice()),
             shape.rim);
   }
 
   private Act.Read turned(String key, String where) {
-    return read(key, calipers, where, MillLimits.READ, MillLimits.READ);
+    return read(key, calipers, where, shop.custom(Line.READ_TURNED), shop.custom(Line.READ_TURNED));
   }
 
   private Squeeze onFoot() {

@@ -4,13 +4,13 @@ import static hazelkeep.piece.Rule.Value.derived;
 import static hazelkeep.piece.Rule.Value.practice;
 import static hazelkeep.piece.Rule.Value.shop;
 
-import hazelkeep.bore.BothEnds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import java.util.ArrayList;
 import java.util.List;
@@ -141,7 +141,7 @@ final class MillRules {
     if (shaft <= 0) {
       return derived(0, "no shaft goes through");
     }
-    double least = shaft + MillLimits.SHAFT_PLAY;
+    double least = shaft + d.custom(Line.CONTENT_SHAFT);
     return d.shop().bits().stream()
         .mapToDouble(Bit::diameter)
         .filter(b -> b >= least - 1e-9)
@@ -166,7 +166,7 @@ final class MillRules {
                     ? derived(
                         d.mm("shaft.sunk") + d.mm("shaft.length") - high(d).get(),
                         "what the height leaves of the shaft")
-                    : practice(MillLimits.THREAD, "what the nut takes"));
+                    : practice(d.custom(Line.CONTENT_THREAD), "what the nut takes"));
     add(
         r,
         "outside.height",
@@ -234,12 +234,12 @@ final class MillRules {
         d ->
             d.measured("bore.mouth")
                 ? derived(
-                    through(d) - d.mm("bore.mouth") + BothEnds.OVERLAP,
+                    through(d) - d.mm("bore.mouth") + d.custom(Line.BORE_OVERLAP),
                     "what the bore from the mouth has left, and what they overlap")
                 : derived(
                     Math.max(
                         d.planned("ring.depth") + 1,
-                        d.mm("body.height") / 2 + BothEnds.OVERLAP / 2),
+                        d.mm("body.height") / 2 + d.custom(Line.BORE_OVERLAP) / 2),
                     "half the body, and half of what they overlap"));
     add(
         r,
@@ -249,7 +249,7 @@ final class MillRules {
         560,
         d ->
             derived(
-                through(d) - d.planned("bore.foot") + BothEnds.OVERLAP,
+                through(d) - d.planned("bore.foot") + d.custom(Line.BORE_OVERLAP),
                 "the rest, and what they overlap"));
     add(
         r,
@@ -260,7 +260,7 @@ final class MillRules {
         d ->
             d.mm("shaft.hole") > 0
                 ? derived(
-                    d.mm("joint.length") + d.mm("head.height") + BothEnds.PAST_FACE,
+                    d.mm("joint.length") + d.mm("head.height") + d.custom(Line.BORE_PAST_FACE),
                     "past the finished top, so that it is open when the waste is off")
                 : derived(0, "no shaft goes through"));
   }
@@ -306,7 +306,7 @@ final class MillRules {
                 : practice(
                     Math.max(
                         0.78 * d.mm("outside.diameter"),
-                        d.planned("bore.diameter") + 2 * (MillLimits.WALL + 2)),
+                        d.planned("bore.diameter") + 2 * (d.custom(Line.WALL_MILL) + 2)),
                     "a hand's grip, with a wall round the bore"));
     add(
         r,
@@ -337,7 +337,7 @@ final class MillRules {
   private static final StockRules<Mill> STOCK =
       new StockRules<Mill>(Mill::blank)
           .add("stick.face-foot", "Facing at the foot", 0, 60, d -> practice(2, "trues the end"))
-          .tenon("foot", d -> d.planned("bore.diameter") + 2 * MillLimits.TENON_STOUT)
+          .tenon("foot", d -> d.planned("bore.diameter") + 2 * d.custom(Line.WALL_CHUCK_TENON))
           .add(
               "stick.waste-foot",
               "Waste at the foot",
@@ -350,7 +350,7 @@ final class MillRules {
               0,
               20,
               d -> practice(1, "cleans the mouth"))
-          .tenon("mouth", d -> d.planned("bore.diameter") + 2 * MillLimits.TENON_STOUT)
+          .tenon("mouth", d -> d.planned("bore.diameter") + 2 * d.custom(Line.WALL_CHUCK_TENON))
           .kerf()
           .add(
               "stick.face-spigot",
@@ -366,7 +366,7 @@ final class MillRules {
               d -> practice(4, "lets the tool round the top"))
           .tenon("top")
           .add("stick.face-top", "Facing at the top", 0, 60, d -> practice(2, "trues the end"))
-          .blank(CONSUMED, MillRules::widest, MillLimits.SPARE);
+          .blank(CONSUMED, MillRules::widest, Line.TURN_MILL_SPARE);
 
   static final List<Rule<Mill>> ALL = all();
 

@@ -13,6 +13,7 @@ import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
 import hazelkeep.shop.Shop;
@@ -177,7 +178,8 @@ final class MillShape {
         Blank.body(design.blank(), length, mm("blank.across"), wood, design.grainSlope()),
         List.of(body, head),
         List.of(joint),
-        dims);
+        dims,
+        shop.practice());
   }
 
   private void sane() {
@@ -455,7 +457,7 @@ final class MillShape {
     return new BoreWalls(
         body().target(),
         new Span(foot, mouth),
-        MillLimits.WALL,
+        shop.custom(Line.WALL_MILL),
         z ->
             Math.max(
                 both.near().passes().stream()

@@ -7,6 +7,7 @@ import hazelkeep.piece.Standing;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -44,7 +45,7 @@ final class VesselJudge {
             wide,
             "A shallower bore or a longer blank.",
             design.blank(),
-            VesselLimits.WALL));
+            shop.custom(Line.WALL_VESSEL)));
     bore();
     content();
     if (design.recessed() && aim.mm("foot.recess") <= 0) {
@@ -71,7 +72,7 @@ final class VesselJudge {
     told.thin(
         "floor-thin",
         aim.mm("outside.height") - shape.point() - aim.mm("foot.hollow"),
-        VesselLimits.FLOOR,
+        shop.custom(Line.WALL_VESSEL_FLOOR),
         "The floor under the bit's point is thin",
         "The floor is counted from the point, on the axis.",
         BODY,
@@ -148,7 +149,8 @@ final class VesselJudge {
       case "shakes" -> stouter(r, 3, 6, 10);
       case "bit-short" -> r.more(-lack, "bore.depth");
       case "bit-missing" -> r.set("bore.diameter", f.verdict().limit());
-      case "content" -> r.set("bore.diameter", f.verdict().limit() + 2 * VesselLimits.PLAY);
+      case "content" ->
+          r.set("bore.diameter", f.verdict().limit() + 2 * shop.custom(Line.CONTENT_VESSEL));
       default -> {
         if (Tries.held(f.code())) {
           r.ends(VesselKind.finishes(design));

@@ -24,8 +24,10 @@ import hazelkeep.piece.Rule;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Tries;
+import hazelkeep.piece.WallWishes;
 import hazelkeep.piece.Walled;
 import hazelkeep.piece.vessel.BoredVessel.Form;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -102,7 +104,17 @@ public final class VesselKind extends NamedKind<BoredVessel> {
   @Override
   public List<Walled> walls(BoredVessel d, Aim aim, Shop shop) {
     VesselShape shape = new VesselShape(d, aim.dims(), shop);
-    return List.of(new Walled(aim.part(BODY), VesselLimits.WALLS, shape.walls().drift()));
+    return List.of(
+        new Walled(
+            aim.part(BODY),
+            WallWishes.of(
+                shop.practice(),
+                Line.WALL_VESSEL,
+                Line.WALL_VESSEL_RIM,
+                Line.WALL_VESSEL,
+                Line.WALL_VESSEL_FLOOR,
+                Line.WALL_VESSEL),
+            shape.walls().drift()));
   }
 
   @Override
@@ -172,13 +184,13 @@ public final class VesselKind extends NamedKind<BoredVessel> {
     out.add(round("outside.foot", "foot", foot, aim, walls));
     out.add(round("outside.rim", "rim", foot + h, aim, walls));
     if (d.form() == Form.BELLIED || d.necked()) {
-      double belly = foot + VesselShape.widest(d) * h;
+      double belly = foot + VesselShape.widest(d, aim.practice()) * h;
       out.add(round("outside.diameter", "belly", belly, aim, walls));
     }
     if (d.necked()) {
-      out.add(round("outside.neck", "neck", foot + VesselLimits.NECK * h, aim, walls));
+      out.add(round("outside.neck", "neck", foot + shop.custom(Line.FORM_NECK) * h, aim, walls));
     }
-    double spare = h - shape.point() - aim.mm("foot.hollow") - VesselLimits.FLOOR;
+    double spare = h - shape.point() - aim.mm("foot.hollow") - shop.custom(Line.WALL_VESSEL_FLOOR);
     double deep = aim.mm("bore.depth");
     out.add(
         Handle.deep(
@@ -297,12 +309,12 @@ public final class VesselKind extends NamedKind<BoredVessel> {
     Measure.Kind out = Measure.Kind.OUTSIDE;
     Measures m = new Measures(aim);
     m.length("outside.height", "height", foot, rim, BODY)
-        .outside("outside.diameter", "⌀", foot + VesselShape.widest(d) * h, BODY);
+        .outside("outside.diameter", "⌀", foot + VesselShape.widest(d, aim.practice()) * h, BODY);
     if (d.form() != Form.STRAIGHT) {
       m.outside("outside.foot", "⌀ foot", foot, BODY);
     }
     if (d.necked()) {
-      m.outside("outside.neck", "⌀ neck", foot + VesselLimits.NECK * h, BODY);
+      m.outside("outside.neck", "⌀ neck", foot + aim.custom(Line.FORM_NECK) * h, BODY);
     }
     if (d.form() != Form.STRAIGHT) {
       m.outside("outside.rim", "⌀ rim", rim, BODY);

@@ -29,7 +29,7 @@ final class VesselOnSection {
       s.along("mouth.flare", BODY, "flare");
     }
     if (d.necked()) {
-      double belly = foot + VesselShape.widest(d) * (rim - foot);
+      double belly = foot + VesselShape.widest(d, aim.practice()) * (rim - foot);
       s.is("outside.neck", 2 * s.narrowest(BODY, "side", z -> z > belly));
     }
     if (aim.mm("bore.narrow") > 0 && !d.rigged()) {

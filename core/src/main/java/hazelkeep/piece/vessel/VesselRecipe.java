@@ -16,6 +16,7 @@ import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
@@ -114,8 +115,8 @@ final class VesselRecipe {
             "tenon-" + end + ".diameter",
             calipers,
             "across its widest",
-            VesselLimits.READ,
-            VesselLimits.READ));
+            shop.custom(Line.READ_TURNED),
+            shop.custom(Line.READ_TURNED)));
   }
 
   /** The foot and its recess come first: they hold the work from then on. */
@@ -132,7 +133,12 @@ final class VesselRecipe {
         "True the foot, cut the recess clean to its depth; it can't be reached again.",
         Speeds.At.TURNING,
         acts.bare(0, BODY, "foot"),
-        read("foot.recess", calipers, "at its mouth", VesselLimits.READ, VesselLimits.READ),
+        read(
+            "foot.recess",
+            calipers,
+            "at its mouth",
+            shop.custom(Line.READ_TURNED),
+            shop.custom(Line.READ_TURNED)),
         read("foot.hollow", depthGauge, "from the foot's rim", 0.5, 1));
     s.step(
         "sand",
@@ -186,7 +192,12 @@ final class VesselRecipe {
     String to = "from the rim to the bit's full diameter";
     if (p.depth() > plan.bore().steps().get(0).depth()) {
       return Optional.of(
-          read("bore.narrow-depth", depthGauge, to, VesselLimits.READ, VesselLimits.READ));
+          read(
+              "bore.narrow-depth",
+              depthGauge,
+              to,
+              shop.custom(Line.READ_TURNED),
+              shop.custom(Line.READ_TURNED)));
     }
     return p.open() == 0 && !design.rigged() ? Optional.of(depth(to)) : Optional.empty();
   }
@@ -204,12 +215,21 @@ final class VesselRecipe {
   }
 
   private Act.Read depth(String where) {
-    return read("bore.depth", depthGauge, where, VesselLimits.READ, VesselLimits.READ);
+    return read(
+        "bore.depth",
+        depthGauge,
+        where,
+        shop.custom(Line.READ_TURNED),
+        shop.custom(Line.READ_TURNED));
   }
 
   private Act.Read across() {
     return read(
-        "bore.diameter", calipers, "inside the mouth", VesselLimits.READ, VesselLimits.READ);
+        "bore.diameter",
+        calipers,
+        "inside the mouth",
+        shop.custom(Line.READ_TURNED),
+        shop.custom(Line.READ_TURNED));
   }
 
   /** Hollowed behind its mouth: the outside is there and tells where the wall goes. */
@@ -261,7 +281,9 @@ final class VesselRecipe {
           Speeds.At.PARTING,
           remove(
               BODY,
-              zone.and(HalfSection.box(frame().zero(), shape.rim, VesselLimits.NUB, shape.far))));
+              zone.and(
+                  HalfSection.box(
+                      frame().zero(), shape.rim, shop.custom(Line.TURN_NUB), shape.far))));
       setups.add(s.done());
       byHand(zone, "Saw the tenon off, pare the stub, sand and finish the foot by hand.");
       return;
@@ -309,7 +331,7 @@ final class VesselRecipe {
   /** The vessel reversed, held by its mouth or rim. */
   static EndHolds.Mount end(BoredVessel design, Aim aim, Shop shop) {
     VesselShape shape = new VesselShape(design, aim.dims(), shop);
-    double z = shape.rim - EndHolds.ROUND_DEPTH / 2;
+    double z = shape.rim - shop.custom(Line.HOLD_ROUND_DEPTH) / 2;
     return new EndHolds(aim.blank().wood(), design.jamWood(), design.paper(), shop)
         .mount(
             design.footBy(),
@@ -322,7 +344,7 @@ final class VesselRecipe {
                     2 * aim.part(BODY).target().outer(z),
                     shape.rim,
                     true)
-                .on(aim.part(BODY).target()),
+                .on(aim.part(BODY).target(), shop.practice()),
             Double.NaN);
   }
 

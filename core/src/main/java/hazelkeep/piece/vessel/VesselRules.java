@@ -17,6 +17,7 @@ import hazelkeep.piece.Tenons;
 import hazelkeep.piece.Widest;
 import hazelkeep.piece.vessel.BoredVessel.Content;
 import hazelkeep.piece.vessel.BoredVessel.Form;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +48,9 @@ final class VesselRules {
                 .flatMap(Content::diameter)
                 .map(
                     s ->
-                        derived(s.mm() + 2 * VesselLimits.PLAY, "what goes in, plus play round it"))
+                        derived(
+                            s.mm() + 2 * d.custom(Line.CONTENT_VESSEL),
+                            "what goes in, plus play round it"))
                 .orElseGet(
                     () ->
                         d.design().rigged()
@@ -86,7 +89,10 @@ final class VesselRules {
     if (long_.isPresent()) {
       double proud = c.flatMap(Content::proud).map(Size::mm).orElse(0.15 * long_.get());
       double bore = d.planned("bore.diameter");
-      double wide = c.flatMap(Content::diameter).map(Size::mm).orElse(bore - 2 * VesselLimits.PLAY);
+      double wide =
+          c.flatMap(Content::diameter)
+              .map(Size::mm)
+              .orElse(bore - 2 * d.custom(Line.CONTENT_VESSEL));
       double tip = c.get().bundle() ? 0 : sinks(d.shop(), bore, wide);
       return derived(
           Math.max(5, long_.get() - proud - tip),
@@ -109,7 +115,7 @@ final class VesselRules {
   }
 
   private static double floorUnder(Dims<BoredVessel> d) {
-    return d.stated("body.floor").map(Size::mm).orElse(VesselLimits.FLOOR + 2);
+    return d.stated("body.floor").map(Size::mm).orElse(d.custom(Line.WALL_VESSEL_FLOOR) + 2);
   }
 
   /** Any bit reaches so deep, mm: for the point of a bit before its depth is known. */
@@ -182,7 +188,7 @@ final class VesselRules {
         d ->
             d.design().necked()
                 ? practice(
-                    d.planned("bore.diameter") + 2 * (VesselLimits.WALL + 2.5),
+                    d.planned("bore.diameter") + 2 * (d.custom(Line.WALL_VESSEL) + 2.5),
                     "bore and a safe wall round it")
                 : derived(d.mm("outside.diameter"), "no neck"));
     add(
@@ -197,7 +203,9 @@ final class VesselRules {
               case TAPER -> Widest.opens(d, "outside.foot").orElseGet(() -> rim(d));
               case NECKED ->
                   practice(
-                      d.planned("bore.diameter") + 2 * d.mm("mouth.flare") + 3 * VesselLimits.WALL,
+                      d.planned("bore.diameter")
+                          + 2 * d.mm("mouth.flare")
+                          + 3 * d.custom(Line.WALL_VESSEL),
                       "the flare and a wall round it");
               default -> rim(d);
             });
@@ -209,8 +217,9 @@ final class VesselRules {
         60,
         d ->
             d.design().rigged()
-                ? practice(VesselLimits.WALL + 2, "a rig goes to 3 mm; a little more is safe")
-                : derived(VesselLimits.WALL, "bored, not hollowed"));
+                ? practice(
+                    d.custom(Line.WALL_VESSEL) + 2, "a rig goes to 3 mm; a little more is safe")
+                : derived(d.custom(Line.WALL_VESSEL), "bored, not hollowed"));
     add(
         r,
         "foot.hollow",
@@ -219,7 +228,7 @@ final class VesselRules {
         20,
         d ->
             d.design().recessed()
-                ? practice(FootRecess.DEPTH, "3 to 6 mm hold the jaws")
+                ? practice(d.custom(Line.HOLD_RECESS_DEPTH), "3 to 6 mm hold the jaws")
                 : practice(1, "only the rim stands"));
   }
 
@@ -234,7 +243,7 @@ final class VesselRules {
     return practice(
         Math.max(
             0.75 * d.mm("outside.diameter"),
-            d.planned("bore.diameter") + 2 * d.mm("mouth.flare") + 2 * VesselLimits.WALL),
+            d.planned("bore.diameter") + 2 * d.mm("mouth.flare") + 2 * d.custom(Line.WALL_VESSEL)),
         "drawn in a little");
   }
 
@@ -268,7 +277,7 @@ final class VesselRules {
   private static Rule.Value floor(Dims<BoredVessel> d) {
     boolean recessed = d.design().recessed();
     return practice(
-        VesselLimits.FLOOR + 2 + (recessed ? FootRecess.DEPTH : 0),
+        d.custom(Line.WALL_VESSEL_FLOOR) + 2 + (recessed ? d.custom(Line.HOLD_RECESS_DEPTH) : 0),
         recessed ? "room for the recess under it" : "room to hollow the foot under it");
   }
 
@@ -352,7 +361,7 @@ final class VesselRules {
                   Math.max(
                       d.mm("outside.rim"),
                       Math.max(d.mm("outside.diameter"), d.mm("outside.foot"))),
-              VesselLimits.SPARE)
+              Line.TURN_VESSEL_SPARE)
           .add("tenon-foot.diameter", "Foot tenon, at its end", 8, 200, VesselRules::tenon)
           .add(
               "tenon-foot.root",

@@ -11,6 +11,8 @@ import hazelkeep.piece.Blank;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
@@ -100,17 +102,17 @@ final class VesselShape {
   }
 
   /** Where it is widest, as a share of the height. */
-  static double widest(BoredVessel d) {
+  static double widest(BoredVessel d, Practice practice) {
     return switch (d.form()) {
-      case NECKED -> VesselLimits.BELLY_NECKED;
-      case BELLIED -> VesselLimits.BELLY;
+      case NECKED -> practice.of(Line.FORM_BELLY_NECKED);
+      case BELLIED -> practice.of(Line.FORM_BELLY);
       default -> 0.5;
     };
   }
 
   Aim aim() {
     sane();
-    return new Aim(blank(), List.of(part()), List.of(), dims);
+    return new Aim(blank(), List.of(part()), List.of(), dims, shop.practice());
   }
 
   private void sane() {
@@ -144,7 +146,7 @@ final class VesselShape {
   }
 
   /** The outside from foot to rim, z = 0 at the foot. */
-  static Profile outline(BoredVessel d, ToDoubleFunction<String> mm) {
+  static Profile outline(BoredVessel d, ToDoubleFunction<String> mm, Practice practice) {
     double h = mm.applyAsDouble("outside.height");
     double r = mm.applyAsDouble("outside.diameter") / 2;
     double rFoot = mm.applyAsDouble("outside.foot") / 2;
@@ -155,13 +157,17 @@ final class VesselShape {
           case TAPER -> List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rRim)));
           case BELLIED ->
               Profile.smooth(
-                  List.of(new Point(0, rFoot), new Point(widest(d) * h, r), new Point(h, rRim)));
+                  List.of(
+                      new Point(0, rFoot),
+                      new Point(widest(d, practice) * h, r),
+                      new Point(h, rRim)));
           case NECKED ->
               Profile.smooth(
                   List.of(
                       new Point(0, rFoot),
-                      new Point(widest(d) * h, r),
-                      new Point(VesselLimits.NECK * h, mm.applyAsDouble("outside.neck") / 2),
+                      new Point(widest(d, practice) * h, r),
+                      new Point(
+                          practice.of(Line.FORM_NECK) * h, mm.applyAsDouble("outside.neck") / 2),
                       new Point(h, rRim)));
         };
     return new Profile(curves);
@@ -199,7 +205,7 @@ final class VesselShape {
 
   /** The hollow behind the mouth: it follows the outside, a wall away, down to its floor. */
   private void hollow(List<Point> p) {
-    double[] outside = radii(outline(design, this::mm), mm("outside.height"));
+    double[] outside = radii(outline(design, this::mm, shop.practice()), mm("outside.height"));
     double wall = mm("hollow.wall");
     double mouth = mm("bore.diameter") / 2;
     double floor = rim - mm("bore.depth");
@@ -207,7 +213,9 @@ final class VesselShape {
     double last = mouth;
     // Above a neck the outside flares out again; the hollow begins below it.
     double top =
-        design.necked() ? foot + VesselLimits.NECK * mm("outside.height") : rim - mm("mouth.flare");
+        design.necked()
+            ? foot + shop.custom(Line.FORM_NECK) * mm("outside.height")
+            : rim - mm("mouth.flare");
     for (double z = top - 1; z > floor + corner; z -= 1) {
       last = Math.max(mouth, hollow(outside, z - foot, wall));
       p.add(new Point(z, last));
@@ -225,7 +233,7 @@ final class VesselShape {
   }
 
   private double corner() {
-    return Math.min(VesselLimits.CORNER, mm("bore.depth") / 4);
+    return Math.min(shop.custom(Line.TURN_FLOOR_CORNER), mm("bore.depth") / 4);
   }
 
   /** How far apart the outside is looked at for its distance, mm. */
@@ -263,7 +271,7 @@ final class VesselShape {
   }
 
   private Part part() {
-    Profile outline = outline(design, this::mm);
+    Profile outline = outline(design, this::mm, shop.practice());
     Polyline side = outline.between(0, mm("outside.height")).moved(foot);
     double rFoot = side.first().r();
     double rRim = side.last().r();
@@ -360,8 +368,9 @@ final class VesselShape {
         part().target(),
         new Span(
             rim - bore().depth(),
-            Math.max(rim - bore().depth() + 1, rim - VesselLimits.WALL - mm("mouth.flare"))),
-        VesselLimits.WALL,
+            Math.max(
+                rim - bore().depth() + 1, rim - shop.custom(Line.WALL_VESSEL) - mm("mouth.flare"))),
+        shop.custom(Line.WALL_VESSEL),
         z -> passes.stream().mapToDouble(p -> p.driftAt(rim - z)).max().orElse(0));
   }
 }

@@ -10,6 +10,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Hollowing;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Stage;
@@ -91,7 +92,7 @@ class BoxBoringTest {
   void a_bit_turns_by_the_speed_of_its_rim() {
     Plan<LiddedBox> plan = plan(box(Hollowing.FORSTNER));
     Stage s = plan.rehearsal().stage(new StepKey("body/bore")).orElseThrow();
-    BoreSpeed by = BoreSpeed.of(s.step().bit().orElseThrow(), 700);
+    BoreSpeed by = BoreSpeed.of(s.step().bit().orElseThrow(), 700, Practice.USUAL);
     assertThat(s.speeds().orElseThrow().to()).isCloseTo(by.to(), within(10.0));
     assertThat(s.speeds().orElseThrow().from()).isCloseTo(Math.max(200, by.from()), within(10.0));
   }

@@ -7,6 +7,8 @@ import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.shop.Bit;
@@ -119,7 +121,7 @@ class BoxFindingsTest {
       double depth, double hole, double floor, Grade grade) {
     Finding f = find(box.with("inside.depth", depth).with("depth-hole.body", hole), "floor-thin");
     assertThat(f.verdict().found()).isCloseTo(floor, within(1e-3));
-    assertThat(f.verdict().limit()).isEqualTo(BoxLimits.FLOOR);
+    assertThat(f.verdict().limit()).isEqualTo(Practice.USUAL.of(Line.WALL_BOX_FLOOR));
     assertThat(f.grade()).isEqualTo(grade);
   }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Part;
@@ -61,7 +62,7 @@ class BoxRoomTest {
       Sketch<LiddedBox> s = sketch(random(r));
       double inside = Math.min(s.aim().mm("inside.diameter"), s.aim().mm("lid.inside")) / 2;
       double radius = inside * (0.05 + 0.85 * r.nextDouble());
-      double room = new BoxRoom(s.design(), s.aim()::mm).closed(radius);
+      double room = new BoxRoom(s.design(), s.aim()::mm, Practice.USUAL).closed(radius);
       assertThat(room)
           .as("%s at r %.2f", s.design(), radius)
           .isCloseTo(probed(s, radius), within(0.03));
@@ -128,7 +129,7 @@ class BoxRoomTest {
                 Optional.empty());
         Plan<LiddedBox> p = Plan.of(kind, b, shop, List.of());
         assertThat(p.findings()).extracting(f -> f.code()).doesNotContain("content");
-        double spare = new BoxRoom(b, p.aim()::mm).closed(15) - 70;
+        double spare = new BoxRoom(b, p.aim()::mm, Practice.USUAL).closed(15) - 70;
         assertThat(spare).as("%s %s", roof, floor).isBetween(1.0, 1.6);
         LiddedBox lower = b.with("outside.height", p.aim().mm("outside.height") - 2);
         assertThat(Plan.of(kind, lower, shop, List.of()).findings())

@@ -5,13 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.hold.Expand;
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.JamChuck;
+import hazelkeep.hold.Touch;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.Compared;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
@@ -59,7 +61,7 @@ class FinishingTest {
     assertThat(ways.get("JAM_PLUG").reach()).isEqualTo(1);
     assertThat(ways.get("SAW").reach()).as("a neck is left for the saw").isBetween(0.5, 0.95);
     assertThat(ways.get("PRESSED").reach()).isBetween(0.3, 0.95);
-    assertThat(ways.get("JAM_PLUG").force()).isGreaterThan(HoldLimits.LIGHT_CUT);
+    assertThat(ways.get("JAM_PLUG").force()).isGreaterThan(Practice.USUAL.of(Line.HOLD_LIGHT_CUT));
   }
 
   @Test
@@ -83,7 +85,7 @@ class FinishingTest {
     double recess = plan.aim().mm("foot.recess");
     assertThat(plan.aim().mm("outside.foot") - recess)
         .as("ten millimetres round its widest")
-        .isGreaterThanOrEqualTo(2 * HoldLimits.EXPAND_WALL);
+        .isGreaterThanOrEqualTo(2 * Practice.USUAL.of(Line.HOLD_EXPAND_WALL));
     assertThat(
             plan.route().setups().stream().filter(s -> s.hold().grip() instanceof Expand).count())
         .isPositive();
@@ -108,10 +110,10 @@ class FinishingTest {
     LiddedBox box = box(LiddedBox.School.LID_OVER);
     JamChuck bare = plug(compared(box, shop, 0));
     JamChuck papered = plug(compared(Restated.with(box, "paper", 2), shop, 0));
-    double at = HoldLimits.JAM_AT;
+    double at = Touch.JAM_AT;
     assertThat(2 * (bare.chuck().outer(at) - papered.chuck().outer(at)))
         .as("two layers, both sides")
-        .isCloseTo(4 * HoldLimits.PAPER, within(1e-3));
+        .isCloseTo(4 * Practice.USUAL.of(Line.HOLD_PAPER), within(1e-3));
     assertThatThrownBy(() -> Restated.with(box, "paper", 7)).hasMessageContaining("0 to 6 layers");
   }
 

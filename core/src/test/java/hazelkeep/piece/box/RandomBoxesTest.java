@@ -8,6 +8,8 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Rehearsal;
 import hazelkeep.route.Remedy;
@@ -272,9 +274,12 @@ class RandomBoxesTest {
     }
     Part body = plan.aim().part("body");
     Wall wall =
-        Wall.of(body.surface("side").line(), body.surface("inside").line(), BoxLimits.WALL)
+        Wall.of(
+                body.surface("side").line(),
+                body.surface("inside").line(),
+                Practice.USUAL.of(Line.WALL_BOX))
             .orElseThrow();
-    assertThat(oracle.bodyWall(BoxLimits.WALL))
+    assertThat(oracle.bodyWall(Practice.USUAL.of(Line.WALL_BOX)))
         .as(which)
         .isCloseTo(wall.least(), within(1.5 * CELL));
   }

@@ -15,6 +15,8 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
@@ -92,7 +94,7 @@ class MillTest {
                   + plan.aim().mm("stick.face-mouth")
                   + plan.aim().mm("stick.tenon-mouth"),
               within(1e-9));
-      assertThat(b.verdicts()).isEmpty();
+      assertThat(b.verdicts(Practice.USUAL)).isEmpty();
       Part body = plan.aim().part("body");
       assertThat(body.target().at(shape.mouthTenonEnd() - b.meeting())).hasSize(1);
       assertThat(b.seen()).isNotBlank();
@@ -280,7 +282,7 @@ class MillTest {
             java.util.Map.of(new DimKey("bore.mouth"), mouth - 4));
     assertThat(dims.get(new DimKey("bore.foot")).mm()).isCloseTo(foot + 4, within(1e-9));
     BothEnds b = new MillShape(mill(), dims, shop).through();
-    assertThat(b.overlap()).isCloseTo(BothEnds.OVERLAP, within(1e-9));
+    assertThat(b.overlap()).isCloseTo(Practice.USUAL.of(Line.BORE_OVERLAP), within(1e-9));
     for (String same : List.of("outside.height", "body.height", "outside.waist", "stick.need")) {
       assertThat(dims.get(new DimKey(same)).mm()).as(same).isEqualTo(plan.aim().mm(same));
     }

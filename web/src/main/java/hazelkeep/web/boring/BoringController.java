@@ -46,7 +46,7 @@ class BoringController {
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
     double travel = plan.shop().lathe().quillTravel();
-    Quill quill = Quill.common(travel);
+    Quill quill = Quill.common(travel, plan.shop().practice());
     try {
       quill =
           new Quill(travel, typed(touch, quill.touch(), unit), typed(again, quill.again(), unit));

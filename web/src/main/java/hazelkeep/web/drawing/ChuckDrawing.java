@@ -1,7 +1,7 @@
 package hazelkeep.web.drawing;
 
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.JamChuck;
+import hazelkeep.hold.Touch;
 import hazelkeep.hold.Work;
 import hazelkeep.solid.HalfSection;
 
@@ -47,13 +47,13 @@ public final class ChuckDrawing {
     HalfSection chuck = jam.chuck();
     double x = WIDE - 104;
     if (jam.cup()) {
-      double at = -HoldLimits.JAM_AT;
+      double at = -Touch.JAM_AT;
       lead(svg, sheet, at, chuck.inner(at), x, 34, "⌀ " + show.fit(2 * chuck.inner(at)), "recess");
       lead(svg, sheet, at, chuck.outer(at), x, 74, "⌀ " + show.len(2 * chuck.outer(at)), "outside");
       return;
     }
-    double root = HoldLimits.PROBE;
-    double end = chuck.maxZ() - HoldLimits.PROBE;
+    double root = Touch.PROBE;
+    double end = chuck.maxZ() - Touch.PROBE;
     lead(
         svg,
         sheet,

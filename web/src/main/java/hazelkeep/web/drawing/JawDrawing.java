@@ -1,5 +1,6 @@
 package hazelkeep.web.drawing;
 
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.solid.Span;
 import java.util.Locale;
@@ -21,10 +22,15 @@ public final class JawDrawing {
   /** Half the gap between two jaws, degrees. */
   private static final double GAP = 8;
 
+  /** Where the bars of the ranges begin. */
+  private static final double LEFT = 64;
+
   private JawDrawing() {}
 
   /** A set with a tenon of some diameter, mm. */
-  public static String of(JawSet jaws, double tenon, Show show) {
+  public static String of(JawSet jaws, double tenon, Practice practice, Show show) {
+    int lines = jaws.lines(tenon, practice);
+    String bite = bite(jaws, tenon, lines, show);
     double r = tenon / 2;
     double rj = jaws.trueCircle() / 2;
     double most = MOST;
@@ -41,7 +47,7 @@ public final class JawDrawing {
         "role",
         "img",
         "aria-label",
-        jaws.name() + " on " + show.len(tenon) + ": " + bite(jaws, tenon, show));
+        jaws.name() + " on " + show.len(tenon) + ": " + bite);
     boolean holds = jaws.squeeze().holds(tenon);
     double held = Math.max(jaws.squeeze().from(), Math.min(jaws.squeeze().to(), tenon)) / 2;
     double shift = shift(jaws, held);
@@ -60,9 +66,10 @@ public final class JawDrawing {
         r * SCALE);
     svg.empty("circle", "class", "true-circle", "cx", cx, "cy", cy, "r", rj * SCALE);
     if (holds) {
-      bites(svg, jaws, r, cx, cy);
+      bites(svg, jaws, r, lines, new double[] {cx, cy});
     }
-    bars(svg, jaws, tenon, 2 * cy + 8, show);
+    bars(svg, jaws, tenon, 2 * cy + 8);
+    svg.text("jaw-note", LEFT, 2 * cy + 56, bite);
     return svg.close("svg").toString();
   }
 
@@ -90,8 +97,9 @@ public final class JawDrawing {
   }
 
   /** Where the jaws touch the tenon. */
-  private static void bites(Svg svg, JawSet jaws, double r, double cx, double cy) {
-    int lines = jaws.lines(2 * r);
+  private static void bites(Svg svg, JawSet jaws, double r, int lines, double[] centre) {
+    double cx = centre[0];
+    double cy = centre[1];
     for (int q = 0; q < 4; q++) {
       double mid = Math.toRadians(45 + 90 * q);
       double half = Math.asin(Math.min(0.9, jaws.halfChord() / r));
@@ -122,13 +130,12 @@ public final class JawDrawing {
   }
 
   /** How it bites, in words. */
-  public static String bite(JawSet jaws, double tenon, Show show) {
+  public static String bite(JawSet jaws, double tenon, int lines, Show show) {
     if (!jaws.squeeze().holds(tenon)) {
       return jaws.expand().filter(e -> e.holds(tenon)).isPresent()
           ? "too thick to squeeze; opens in such a recess"
           : "out of its range";
     }
-    int lines = jaws.lines(tenon);
     return lines == 0
         ? "bites all round"
         : String.format(
@@ -138,8 +145,8 @@ public final class JawDrawing {
             show.fit(jaws.miss(tenon)));
   }
 
-  private static void bars(Svg svg, JawSet jaws, double tenon, double y, Show show) {
-    double left = 64;
+  private static void bars(Svg svg, JawSet jaws, double tenon, double y) {
+    double left = LEFT;
     double unit = (WIDE - left - 8) / FULL;
     bar(svg, "squeezes", "bar-squeeze", jaws.squeeze(), left, y, unit);
     jaws.expand().ifPresent(e -> bar(svg, "opens", "bar-expand", e, left, y + 17, unit));
@@ -147,7 +154,6 @@ public final class JawDrawing {
     svg.line("true-mark", x, y - 4, x, y + BAR + 4);
     double t = left + unit * Math.min(FULL, tenon);
     svg.path("tenon-mark", Svg.d("M", t, y + BAR + 20, "l-5 9h10Z"));
-    svg.text("jaw-note", left, y + 48, bite(jaws, tenon, show));
   }
 
   private static void bar(

@@ -1,15 +1,15 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.hold.Allowed;
-import hazelkeep.hold.PressFit;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Verdict;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Lathe;
 import hazelkeep.shop.Speeds;
-import hazelkeep.stiffness.StiffnessLimits;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -86,8 +86,12 @@ public record Show(Unit unit) {
     return fit(v.found()) + ", limit " + fit(v.limit());
   }
 
-  /** What a hold stands: a jam's is known only between two numbers. */
-  public String stands(Allowed a, double force) {
+  /**
+   * What a hold stands: a jam's is known only between two numbers.
+   *
+   * @param practice how far a jam may be off what is worked out
+   */
+  public String stands(Allowed a, double force, Practice practice) {
     if (Double.isNaN(force)) {
       return "not known";
     }
@@ -95,7 +99,10 @@ public record Show(Unit unit) {
       return "any cut";
     }
     return a.jam()
-        ? whole(PressFit.TORQUE_LEAST * force) + "–" + whole(PressFit.TORQUE_MOST * force) + " N"
+        ? whole(practice.of(Line.HOLD_TORQUE_LEAST) * force)
+            + "–"
+            + whole(practice.of(Line.HOLD_TORQUE_MOST) * force)
+            + " N"
         : whole(force) + " N";
   }
 
@@ -129,9 +136,8 @@ public record Show(Unit unit) {
   }
 
   /** A stiffness: what is rigid for a turner is shown as more than that. */
-  public String stiffness(double k) {
-    return k >= StiffnessLimits.RIGID
-        ? "> " + whole(StiffnessLimits.RIGID) + " N/mm"
-        : whole(k) + " N/mm";
+  public String stiffness(double k, Practice practice) {
+    double rigid = practice.of(Line.STIFF_RIGID);
+    return k >= rigid ? "> " + whole(rigid) + " N/mm" : whole(k) + " N/mm";
   }
 }

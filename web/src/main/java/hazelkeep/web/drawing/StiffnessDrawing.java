@@ -1,9 +1,11 @@
 package hazelkeep.web.drawing;
 
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Stage;
 import hazelkeep.stiffness.Stiffness;
-import hazelkeep.stiffness.StiffnessLimits;
 import hazelkeep.stiffness.StiffnessLimits.Cut;
+import java.util.function.DoubleUnaryOperator;
 
 /** Stiffness along the work under a stage's drawing, on the same scale along the axis. */
 final class StiffnessDrawing {
@@ -22,32 +24,29 @@ final class StiffnessDrawing {
     if (!k.known()) {
       return;
     }
-    svg.rect(
-        "stiff-soft",
-        0,
-        at(y, Cut.FINISHING.least()),
-        width,
-        y + TALL - at(y, Cut.FINISHING.least()),
-        null);
-    double light = at(y, Cut.FINISHING.light());
+    Practice custom = stage.aim().practice();
+    double rigid = custom.of(Line.STIFF_RIGID);
+    double least = at(y, custom.of(Cut.FINISHING.least()), rigid);
+    svg.rect("stiff-soft", 0, least, width, y + TALL - least, null);
+    double light = at(y, custom.of(Cut.FINISHING.light()), rigid);
     svg.line("stiff-limit", 0, light, width, light);
-    svg.path("stiff-wood", curve(k.z(), k.wood(), sheet, y));
-    svg.path("stiff-held", curve(k.z(), k.held(), sheet, y));
+    svg.path("stiff-wood", curve(k.z(), k.wood(), sheet, v -> at(y, v, rigid)));
+    svg.path("stiff-held", curve(k.z(), k.held(), sheet, v -> at(y, v, rigid)));
   }
 
-  private static String curve(double[] z, double[] k, Sheet sheet, double y) {
+  private static String curve(double[] z, double[] k, Sheet sheet, DoubleUnaryOperator at) {
     StringBuilder d = new StringBuilder();
     for (int i = 0; i < z.length; i++) {
       d.append(i == 0 ? 'M' : 'L')
           .append(Svg.n(sheet.x(z[i])))
           .append(' ')
-          .append(Svg.n(at(y, k[i])));
+          .append(Svg.n(at.applyAsDouble(k[i])));
     }
     return d.toString();
   }
 
-  private static double at(double y, double k) {
-    double share = Math.log(Math.max(LEAST, k) / LEAST) / Math.log(StiffnessLimits.RIGID / LEAST);
+  private static double at(double y, double k, double rigid) {
+    double share = Math.log(Math.max(LEAST, k) / LEAST) / Math.log(rigid / LEAST);
     return y + TALL - MARGIN - share * (TALL - 2 * MARGIN);
   }
 }

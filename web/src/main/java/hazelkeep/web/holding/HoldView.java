@@ -4,12 +4,12 @@ import hazelkeep.hold.Allowed;
 import hazelkeep.hold.Around;
 import hazelkeep.hold.Expand;
 import hazelkeep.hold.Grip;
-import hazelkeep.hold.HoldLimits;
 import hazelkeep.hold.InJaws;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.JawChoice;
 import hazelkeep.hold.Squeeze;
+import hazelkeep.hold.Touch;
 import hazelkeep.hold.Work;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Setup;
@@ -133,7 +133,7 @@ public record HoldView(
   /** The sizes to cut, read off the wood that is to be held. */
   static List<String> cut(Grip grip, Work work, Show show) {
     List<String> out = new ArrayList<>();
-    double p = HoldLimits.PROBE;
+    double p = Touch.PROBE;
     if (grip instanceof Squeeze s) {
       HalfSection wood = work.sound(s.part());
       if (!wood.isEmpty() && wood.minZ() < -p) {
@@ -152,7 +152,7 @@ public record HoldView(
     } else if (grip instanceof JamChuck j) {
       HalfSection c = j.chuck();
       if (j.cup()) {
-        out.add("recess ⌀ " + show.fit(2 * c.inner(-HoldLimits.JAM_AT)));
+        out.add("recess ⌀ " + show.fit(2 * c.inner(-Touch.JAM_AT)));
       } else {
         out.add("plug ⌀ " + show.fit(2 * c.outer(p)) + " at its root");
         out.add("⌀ " + show.fit(2 * c.outer(c.maxZ() - p)) + " at its end");
@@ -184,7 +184,7 @@ public record HoldView(
     }
     return c.miss() == 0 && c.lines() == 0
         ? "hold all round, " + near(c, show)
-        : JawDrawing.bite(c.jaws(), c.diameter(), show)
+        : JawDrawing.bite(c.jaws(), c.diameter(), c.lines(), show)
             .replaceFirst("^bites", "bite")
             .replaceFirst("misses", "miss");
   }
@@ -195,7 +195,7 @@ public record HoldView(
 
   private static String stands(Allowed a, Work work, Show show) {
     double force = a.force(work.radius(), work.most());
-    String much = show.stands(a, force);
+    String much = show.stands(a, force, work.practice());
     return (Double.isNaN(force)
             ? "What it stands is not known"
             : "Stands " + much + (much.endsWith("N") ? " at the far rim" : ""))
@@ -221,7 +221,9 @@ public record HoldView(
         least = Math.min(least, v);
       }
     }
-    return Double.isInfinite(least) ? "" : "Softest place " + show.stiffness(least);
+    return Double.isInfinite(least)
+        ? ""
+        : "Softest place " + show.stiffness(least, stages.get(0).aim().practice());
   }
 
   private static String drawing(Grip grip, Optional<InJaws> jaws, Work work, Show show) {
@@ -229,7 +231,7 @@ public record HoldView(
       return ChuckDrawing.of(j, work, show);
     }
     return jaws.filter(j -> !(j instanceof Expand))
-        .map(j -> JawDrawing.of(j.jaws(), j.support(work).diameter(), show))
+        .map(j -> JawDrawing.of(j.jaws(), j.support(work).diameter(), work.practice(), show))
         .orElse("");
   }
 

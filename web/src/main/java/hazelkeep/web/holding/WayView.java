@@ -102,7 +102,7 @@ public record WayView(
     }
     return c.grips().stream()
         .min(Comparator.comparingDouble(Compared.Held::force))
-        .map(h -> show.stands(h.allowed(), h.force()))
+        .map(h -> show.stands(h.allowed(), h.force(), h.work().practice()))
         .map(s -> s.endsWith("N") ? s + " at the far rim" : s)
         .orElse("not known");
   }

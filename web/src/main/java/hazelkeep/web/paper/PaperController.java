@@ -11,7 +11,7 @@ import hazelkeep.piece.Boring;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Rolled;
-import hazelkeep.piece.StockJudge;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
@@ -96,7 +96,7 @@ class PaperController {
         + " for an octagon with flats of "
         + show.len(Blanks.flat(side))
         + "; "
-        + show.len(Blanks.cylinder(side, StockJudge.CENTRING))
+        + show.len(Blanks.cylinder(side, plan.shop().custom(Line.STOCK_CENTRING)))
         + " is the largest sure cylinder.";
   }
 
@@ -315,7 +315,10 @@ class PaperController {
       }
       y = bits(s, plan, show, y + 4);
       for (BoringView v :
-          BoringView.all(plan, Quill.common(plan.shop().lathe().quillTravel()), show)) {
+          BoringView.all(
+              plan,
+              Quill.common(plan.shop().lathe().quillTravel(), plan.shop().practice()),
+              show)) {
         if (y > Sheet.HEIGHT - 60) {
           s.next();
           y = 24;

@@ -7,7 +7,9 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
 import hazelkeep.route.RouteEdit;
+import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
@@ -107,6 +109,8 @@ class PiecePage {
     model.addAttribute("running", runs.started(piece.id()));
     model.addAttribute("choices", ChoiceView.of(plan.sketch(), show));
     model.addAttribute("properties", plan.sketch().properties());
+    model.addAttribute("waterLine", show.len(plan.shop().custom(Line.CONTENT_WATER_LINE)));
+    model.addAttribute("customs", customs(plan, unit));
     model.addAttribute("species", planner.shop().woods().all());
     model.addAttribute("form", DesignForm.of(piece.design(), unit));
   }
@@ -210,5 +214,13 @@ class PiecePage {
             + lost
             + " was not saved; here is the newest. Make the change again if you still want it.");
     return asked.again();
+  }
+
+  /** What of this plan goes by the turner's own values, each in a few words. */
+  private static List<String> customs(Plan<?> plan, Unit unit) {
+    return plan.shop().practice().own().stream()
+        .filter(c -> plan.practice().contains(c.line()))
+        .map(c -> CustomWords.of(c, unit))
+        .toList();
   }
 }

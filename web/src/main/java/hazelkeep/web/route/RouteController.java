@@ -121,9 +121,9 @@ class RouteController {
               + k.missing().stream().map(Unknown::words).collect(Collectors.joining(", "));
     }
     return "softest "
-        + show.stiffness(Arrays.stream(k.held()).min().orElseThrow())
+        + show.stiffness(Arrays.stream(k.held()).min().orElseThrow(), stage.aim().practice())
         + ", wood alone "
-        + show.stiffness(Arrays.stream(k.wood()).min().orElseThrow());
+        + show.stiffness(Arrays.stream(k.wood()).min().orElseThrow(), stage.aim().practice());
   }
 
   private static String critical(Stage stage, Show show) {

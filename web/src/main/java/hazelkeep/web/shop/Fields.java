@@ -39,6 +39,7 @@ final class Fields {
       case REST -> "Tool rest";
       case PUSH -> "Push test";
       case WOOD -> "Wood";
+      case PRACTICE -> "Own value of practice";
     };
   }
 
@@ -58,6 +59,7 @@ final class Fields {
       case CHUCK -> "Kept jam chucks and mandrels";
       case REST -> "Tool rests";
       case WOOD -> "Woods";
+      case PRACTICE -> "Own values of practice";
     };
   }
 
@@ -79,6 +81,7 @@ final class Fields {
       case REST -> "Short ones go where long ones can't.";
       case PUSH -> "A round bar in the jaws, pushed sideways, says how far lathe and chuck give.";
       case WOOD -> "Your own figures win over the library's.";
+      case PRACTICE -> "What is planned and judged by, where you go by another value.";
     };
   }
 
@@ -172,6 +175,7 @@ final class Fields {
               length("at", "Pushed and read so far in front of the jaws"),
               number("force", "Force: a kilogram on a scale is 9.81", "N"),
               length("deflection", "Deflection read"));
+      case PRACTICE -> List.of(NAME, number("value", "Value", "in its unit"));
       case WOOD -> List.of(NAME, text("botanical", "Botanical name").or("if you like"));
     };
   }

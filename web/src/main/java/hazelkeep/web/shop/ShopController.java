@@ -96,7 +96,7 @@ class ShopController {
   private void fill(double tenon, String typed, Unit unit, Model model) {
     List<Wall> walls = new ArrayList<>();
     for (ShopKind kind : ShopKind.values()) {
-      if (kind == ShopKind.WOOD) {
+      if (kind == ShopKind.WOOD || kind == ShopKind.PRACTICE) {
         continue;
       }
       List<Thing> things =
@@ -116,11 +116,13 @@ class ShopController {
     model.addAttribute("show", new Show(unit));
     model.addAttribute("spring", JawSpring.of(shop).words());
     model.addAttribute("own", shop.woods().own().size());
+    model.addAttribute("customs", shop.practice().own().size());
     model.addAttribute("woods", shop.woods().all().size());
   }
 
   private Thing thing(Item i, double tenon, Show show) {
-    String drawing = i.thing() instanceof JawSet j ? JawDrawing.of(j, tenon, show) : "";
+    String drawing =
+        i.thing() instanceof JawSet j ? JawDrawing.of(j, tenon, store.shop().practice(), show) : "";
     return new Thing(
         "/shop/" + i.kind().key() + "/" + i.id(),
         i.kind().single() ? Fields.one(i.kind()) : i.kind().nameOf(i.thing()),
@@ -174,7 +176,8 @@ class ShopController {
       model.addAttribute("figures", WoodFigure.of(shipped));
     }
     if (item != null && item.thing() instanceof JawSet j) {
-      model.addAttribute("drawing", JawDrawing.of(j, j.trueCircle() + 1, new Show(unit)));
+      model.addAttribute(
+          "drawing", JawDrawing.of(j, j.trueCircle() + 1, store.shop().practice(), new Show(unit)));
     }
     return "shop/thing";
   }
@@ -266,7 +269,11 @@ class ShopController {
   }
 
   private static String back(ShopKind kind) {
-    return kind == ShopKind.WOOD ? "redirect:/shop/woods" : "redirect:/shop#" + kind.key();
+    return switch (kind) {
+      case WOOD -> "redirect:/shop/woods";
+      case PRACTICE -> "redirect:/shop/practice";
+      default -> "redirect:/shop#" + kind.key();
+    };
   }
 
   @PostMapping("/shop/{kind:[a-z]+}/{id:\\d+}/remove")

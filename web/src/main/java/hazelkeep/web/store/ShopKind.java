@@ -1,6 +1,8 @@
 package hazelkeep.web.store;
 
 import hazelkeep.measure.Restated;
+import hazelkeep.practice.Custom;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.DrillChuck;
@@ -39,7 +41,8 @@ public enum ShopKind {
   CHUCK(KeptChuck.class, Shop::chucks, "chucks", false),
   REST(Rest.class, Shop::rests, "rests", false),
   PUSH(PushTest.class, s -> s.push().stream().toList(), "push", true),
-  WOOD(Species.class, s -> s.woods().own(), "woods", false);
+  WOOD(Species.class, s -> s.woods().own(), "woods", false),
+  PRACTICE(Custom.class, s -> s.practice().own(), "practice", false);
 
   private final Class<? extends Record> type;
   private final Function<Shop, List<? extends Record>> of;
@@ -89,6 +92,8 @@ public enum ShopKind {
       case DRILL, PUSH -> Restated.with(shop, wall, things.stream().findFirst());
       case WOOD ->
           Restated.with(shop, wall, new Woods(things.stream().map(Species.class::cast).toList()));
+      case PRACTICE ->
+          Restated.with(shop, wall, new Practice(things.stream().map(Custom.class::cast).toList()));
       default -> Restated.with(shop, wall, List.copyOf(things));
     };
   }

@@ -2,6 +2,8 @@ package hazelkeep.web.store;
 
 import static hazelkeep.web.store.tables.Tables.SHOP_ITEM;
 
+import hazelkeep.practice.Custom;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.DrillChuck;
@@ -74,7 +76,8 @@ public class ShopStore {
               all(ShopKind.PUSH, PushTest.class).stream().findFirst(),
               new Woods(all(ShopKind.WOOD, Species.class)),
               all(ShopKind.EXTENSION, Extension.class),
-              all(ShopKind.DRILL, DrillChuck.class).stream().findFirst());
+              all(ShopKind.DRILL, DrillChuck.class).stream().findFirst(),
+              new Practice(all(ShopKind.PRACTICE, Custom.class)));
     }
     return kept;
   }
@@ -169,6 +172,16 @@ public class ShopStore {
                 .execute();
             put(tx, kind, t);
           }
+          return 0L;
+        });
+  }
+
+  /** Replaces all things of a kind. */
+  public void only(ShopKind kind, List<? extends java.lang.Record> things) {
+    changed(
+        tx -> {
+          tx.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.KIND.eq(kind.key())).execute();
+          things.forEach(t -> put(tx, kind, t));
           return 0L;
         });
   }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.Unit;
+import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import java.util.regex.Matcher;
@@ -27,9 +28,9 @@ class JawDrawingTest {
 
   @Test
   void tenon_and_true_circle_are_to_one_scale_for_every_set() {
-    double scale = radius(JawDrawing.of(fifty, 57, show), "true-circle") / 25;
+    double scale = radius(JawDrawing.of(fifty, 57, Practice.USUAL, show), "true-circle") / 25;
     for (JawSet j : Shop.starter().jaws()) {
-      String svg = JawDrawing.of(j, j.trueCircle() + 1, show);
+      String svg = JawDrawing.of(j, j.trueCircle() + 1, Practice.USUAL, show);
       assertThat(radius(svg, "true-circle") / (j.trueCircle() / 2)).isCloseTo(scale, within(0.01));
       assertThat(radius(svg, "tenon-end") / ((j.trueCircle() + 1) / 2))
           .isCloseTo(scale, within(0.01));
@@ -38,20 +39,22 @@ class JawDrawingTest {
 
   @Test
   void jaws_bite_all_round_on_eight_lines_or_on_four() {
-    String full = JawDrawing.of(fifty, 51, show);
+    String full = JawDrawing.of(fifty, 51, Practice.USUAL, show);
     assertThat(count(full, "class=\"bite\"")).isEqualTo(4);
     assertThat(full).contains("bites all round");
-    assertThat(count(JawDrawing.of(fifty, 60, show), "class=\"bite-line\"")).isEqualTo(8);
-    assertThat(count(JawDrawing.of(fifty, 43, show), "class=\"bite-line\"")).isEqualTo(4);
+    assertThat(count(JawDrawing.of(fifty, 60, Practice.USUAL, show), "class=\"bite-line\""))
+        .isEqualTo(8);
+    assertThat(count(JawDrawing.of(fifty, 43, Practice.USUAL, show), "class=\"bite-line\""))
+        .isEqualTo(4);
   }
 
   @Test
   void what_they_can_not_squeeze_is_said() {
-    String wide = JawDrawing.of(fifty, 70, show);
+    String wide = JawDrawing.of(fifty, 70, Practice.USUAL, show);
     assertThat(wide).contains("tenon-end off").contains("opens in such a recess");
-    assertThat(JawDrawing.of(fifty, 20, show)).contains("out of its range");
+    assertThat(JawDrawing.of(fifty, 20, Practice.USUAL, show)).contains("out of its range");
     assertThat(count(wide, "class=\"bite")).isZero();
-    assertThat(JawDrawing.bite(fifty, 60, show))
+    assertThat(JawDrawing.bite(fifty, 60, 8, show))
         .contains(show.fit(fifty.miss(60)))
         .contains("8 lines");
   }
@@ -60,6 +63,8 @@ class JawDrawingTest {
   void names_are_escaped() {
     JawSet odd =
         new JawSet("<b>&\"jaws", fifty.form(), 50, fifty.squeeze(), fifty.expand(), 10, 8, 95);
-    assertThat(JawDrawing.of(odd, 51, show)).doesNotContain("<b>").contains("&lt;b&gt;&amp;");
+    assertThat(JawDrawing.of(odd, 51, Practice.USUAL, show))
+        .doesNotContain("<b>")
+        .contains("&lt;b&gt;&amp;");
   }
 }

@@ -1,0 +1,50 @@
+package hazelkeep.practice;
+
+/**
+ * The turner's own value of a line of Practice.
+ *
+ * @param name the line's name
+ * @param value in the line's unit
+ */
+public record Custom(String name, double value) {
+  private static final double WHOLE = 1e15;
+
+  /**
+   * @throws IllegalArgumentException when there is no such line, or the value makes no sense
+   */
+  public Custom {
+    Line.Text text = line(name).text();
+    if (!(value >= text.least() && value <= text.most())) {
+      throw new IllegalArgumentException(
+          "“"
+              + text.meaning()
+              + "” lies between "
+              + plain(text.least())
+              + " and "
+              + plain(text.most())
+              + " "
+              + text.unit()
+              + "; this is "
+              + plain(value)
+              + ".");
+    }
+  }
+
+  private static Line line(String name) {
+    return Line.named(name == null ? "" : name)
+        .orElseThrow(
+            () -> new IllegalArgumentException("Practice has no line called “" + name + "”"));
+  }
+
+  /** The line. */
+  public Line line() {
+    return line(name);
+  }
+
+  /** A value as it is typed, without needless places. */
+  public static String plain(double value) {
+    return value == Math.rint(value) && Math.abs(value) < WHOLE
+        ? Long.toString((long) value)
+        : Double.toString(value);
+  }
+}

@@ -1,0 +1,85 @@
+package hazelkeep.practice;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Supplier;
+
+/**
+ * What a turner goes by: the table of Practice with the turner's own values laid over it.
+ *
+ * @param own the turner's own values, each line once
+ */
+public record Practice(List<Custom> own) {
+  /** The table as it is shipped. */
+  public static final Practice USUAL = new Practice(List.of());
+
+  /** Who listens to what is asked, if anybody does: it changes no answer. */
+  private static final ThreadLocal<Set<Line>> ASKED = new ThreadLocal<>();
+
+  /**
+   * @throws IllegalArgumentException when a line is there twice
+   */
+  public Practice {
+    own = own == null ? List.of() : List.copyOf(own);
+    Set<String> names = new HashSet<>();
+    for (Custom c : own) {
+      if (!names.add(c.name())) {
+        throw new IllegalArgumentException("Practice has “" + c.name() + "” twice");
+      }
+    }
+  }
+
+  /** The value of a line, in its unit. */
+  public double of(Line line) {
+    Set<Line> asked = ASKED.get();
+    if (asked != null) {
+      asked.add(line);
+    }
+    for (Custom c : own) {
+      if (c.line() == line) {
+        return c.value();
+      }
+    }
+    return line.usual();
+  }
+
+  /** The turner's own value of a line. */
+  public OptionalDouble own(Line line) {
+    return own.stream().filter(c -> c.line() == line).mapToDouble(Custom::value).findFirst();
+  }
+
+  /**
+   * This practice with an own value of a line, or with the usual one again.
+   *
+   * @throws IllegalArgumentException when it makes no sense, saying what would be accepted
+   */
+  public Practice with(Line line, OptionalDouble value) {
+    List<Custom> next = new ArrayList<>(own);
+    next.removeIf(c -> c.line() == line);
+    value.ifPresent(v -> next.add(new Custom(line.key(), v)));
+    return new Practice(next);
+  }
+
+  /**
+   * Does something and adds each line that is asked on the way to a set. One that listens already
+   * hears nothing of it.
+   */
+  public static <T> T noting(Set<Line> asked, Supplier<T> work) {
+    Set<Line> before = ASKED.get();
+    ASKED.set(asked);
+    try {
+      return work.get();
+    } finally {
+      ASKED.set(before);
+    }
+  }
+
+  /** A set to note lines in. */
+  public static Set<Line> none() {
+    return EnumSet.noneOf(Line.class);
+  }
+}

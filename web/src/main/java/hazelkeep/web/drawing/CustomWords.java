@@ -1,0 +1,42 @@
+package hazelkeep.web.drawing;
+
+import hazelkeep.measure.Unit;
+import hazelkeep.practice.Custom;
+import hazelkeep.practice.Line;
+
+/** Values of Practice in words, lengths in the unit chosen. */
+public final class CustomWords {
+  private static final String MM = "mm";
+
+  private CustomWords() {}
+
+  /** An own value beside the usual one. */
+  public static String of(Custom own, Unit unit) {
+    Line line = own.line();
+    return line.text().meaning()
+        + " "
+        + words(line, own.value(), unit)
+        + ", usual "
+        + number(line, line.text().value(), unit);
+  }
+
+  /** Whether a line is a length. */
+  public static boolean length(Line line) {
+    return line.text().unit().equals(MM);
+  }
+
+  /** The unit of a line's value as it is shown. */
+  public static String word(Line line, Unit unit) {
+    return length(line) ? unit.word() : line.text().unit();
+  }
+
+  /** A value of a line without its unit: finely, since fits are among them. */
+  public static String number(Line line, double value, Unit unit) {
+    return length(line) && unit == Unit.INCH ? Unit.INCH.showFit(value) : Custom.plain(value);
+  }
+
+  /** The same with its unit. */
+  public static String words(Line line, double value, Unit unit) {
+    return number(line, value, unit) + " " + word(line, unit);
+  }
+}

@@ -1,0 +1,150 @@
+package hazelkeep.web.shop;
+
+import hazelkeep.measure.Patience;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
+import hazelkeep.shop.Shop;
+import hazelkeep.web.drawing.CustomWords;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.NotThere;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.ShopKind;
+import hazelkeep.web.store.ShopStore;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The table of Practice: what is planned and judged by, with the turner's own values. */
+@Controller
+class PracticeController {
+  private static final String BREAKS =
+      "Nothing was changed yet: with this, pieces can't be made as they are planned now. Press once"
+          + " more to do it all the same.";
+
+  private static final String STALE =
+      "Practice was changed in another tab meanwhile. What you typed is kept here: save again to put"
+          + " it over the other change.";
+
+  /** Pieces that are asked whether a line shapes them: those changed last. */
+  private static final int ASKED = 40;
+
+  private static final Duration MOST = Duration.ofSeconds(3);
+
+  private final ShopStore store;
+  private final PieceStore pieces;
+  private final Planner planner;
+  private final Broken broken;
+  private final Json json;
+
+  PracticeController(
+      ShopStore store, PieceStore pieces, Planner planner, Broken broken, Json json) {
+    this.store = store;
+    this.pieces = pieces;
+    this.planner = planner;
+    this.broken = broken;
+    this.json = json;
+  }
+
+  @GetMapping("/shop/practice")
+  String page(Unit unit, Model model) {
+    Practice now = store.shop().practice();
+    return page(PracticePage.of(now, unit), now, model);
+  }
+
+  private String page(PracticePage page, Practice was, Model model) {
+    model.addAttribute("groups", page.groups());
+    model.addAttribute("was", json.write(was));
+    return "shop/practice";
+  }
+
+  @PostMapping("/shop/practice")
+  String save(
+      @RequestParam Map<String, String> typed,
+      Unit unit,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    Practice now = store.shop().practice();
+    PracticePage.Typed read = PracticePage.read(now, typed, unit);
+    HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
+    if (!read.errors().isEmpty()) {
+      model.addAttribute("refused", "Nothing was saved yet: see below what would do.");
+    } else if (!json.write(now).equals(typed.getOrDefault("was", json.write(now)))) {
+      status = HttpStatus.CONFLICT;
+      model.addAttribute("refused", STALE);
+    } else {
+      Shop next = store.shop().with(read.practice());
+      String breaks = broken.by(next);
+      if (breaks.isEmpty() || breaks.equals(typed.get("sure"))) {
+        store.only(ShopKind.PRACTICE, read.practice().own());
+        flash.addFlashAttribute("saved", "Saved: plans go by it from now on.");
+        return "redirect:/shop/practice";
+      }
+      model.addAttribute("refused", BREAKS);
+      model.addAttribute("breaks", breaks);
+    }
+    response.setStatus(status.value());
+    return page(PracticePage.of(now, unit, typed, read.errors()), now, model);
+  }
+
+  /**
+   * A piece that a line shapes.
+   *
+   * @param path of its page
+   */
+  public record Use(String path, String name) {}
+
+  @GetMapping("/shop/practice/{key:[a-z]+\\.[a-z-]+}")
+  String line(@PathVariable String key, Unit unit, Model model) {
+    Line line =
+        Line.named(key)
+            .orElseThrow(() -> new NotThere("Practice has no line called “" + key + "”."));
+    List<Use> uses = new ArrayList<>();
+    boolean all = true;
+    try {
+      Patience.within(
+          MOST,
+          () -> {
+            pieces.names().keySet().stream()
+                .limit(ASKED)
+                .map(pieces::get)
+                .filter(p -> asks(p, line))
+                .forEach(p -> uses.add(new Use("/pieces/" + p.id(), p.name())));
+            return uses;
+          });
+      all = pieces.names().size() <= ASKED;
+    } catch (Patience.Lost e) {
+      all = false;
+    }
+    Practice own = store.shop().practice();
+    String value = own.own(line).isPresent() ? CustomWords.words(line, own.of(line), unit) : "";
+    model.addAttribute("row", PracticePage.row(line, unit, value, ""));
+    model.addAttribute("least", CustomWords.words(line, line.text().least(), unit));
+    model.addAttribute("most", CustomWords.words(line, line.text().most(), unit));
+    model.addAttribute("uses", uses);
+    model.addAttribute("all", all);
+    return "shop/line";
+  }
+
+  private boolean asks(Piece piece, Line line) {
+    try {
+      return planner.plan(piece).practice().contains(line);
+    } catch (BadDesign e) {
+      return false;
+    }
+  }
+}
