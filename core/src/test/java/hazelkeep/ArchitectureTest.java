@@ -17,6 +17,7 @@ class ArchitectureTest {
   private static final List<String> ORDER =
       List.of(
           "measure",
+          "practice",
           "solid",
           "wood",
           "shop",

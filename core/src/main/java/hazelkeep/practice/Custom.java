@@ -1,5 +1,7 @@
 package hazelkeep.practice;
 
+import java.math.BigDecimal;
+
 /**
  * The turner's own value of a line of Practice.
  *
@@ -7,8 +9,6 @@ package hazelkeep.practice;
  * @param value in the line's unit
  */
 public record Custom(String name, double value) {
-  private static final double WHOLE = 1e15;
-
   /**
    * @throws IllegalArgumentException when there is no such line, or the value makes no sense
    */
@@ -43,8 +43,8 @@ public record Custom(String name, double value) {
 
   /** A value as it is typed, without needless places. */
   public static String plain(double value) {
-    return value == Math.rint(value) && Math.abs(value) < WHOLE
-        ? Long.toString((long) value)
+    return Double.isFinite(value)
+        ? BigDecimal.valueOf(value).stripTrailingZeros().toPlainString()
         : Double.toString(value);
   }
 }

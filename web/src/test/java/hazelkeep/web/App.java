@@ -81,6 +81,8 @@ final class App {
         "/shop",
         "/data",
         "/shop/woods",
+        "/shop/practice",
+        "/shop/practice/wall.box",
         "/shop/jaws/new",
         "/shop/wood/new");
   }

@@ -195,7 +195,7 @@ public final class MillKind extends NamedKind<Mill> {
     List<Handle> out = new ArrayList<>();
     out.add(round("outside.diameter", "foot", foot, aim, walls));
     if (d.form() == Mill.Form.WAISTED) {
-      out.add(round("outside.waist", "waist", foot + MillShape.WAIST * h, aim, walls));
+      out.add(round("outside.waist", "waist", foot + aim.custom(Line.FORM_WAIST) * h, aim, walls));
     }
     out.add(round("outside.join", "under the head", foot + h, aim, walls));
     double top = rim + Math.max(0, aim.mm("head.height") - aim.mm("head.dome"));
@@ -412,7 +412,11 @@ public final class MillKind extends NamedKind<Mill> {
         .length("head.height", "head", rim, top, HEAD)
         .outside("outside.diameter", "⌀ foot", foot, BODY);
     if (d.form() == Mill.Form.WAISTED) {
-      m.outside("outside.waist", "⌀ waist", foot + MillShape.WAIST * aim.mm("body.height"), BODY);
+      m.outside(
+          "outside.waist",
+          "⌀ waist",
+          foot + aim.custom(Line.FORM_WAIST) * aim.mm("body.height"),
+          BODY);
     }
     return m.outside("outside.join", "⌀", mouth, BODY)
         .outside("outside.top", "⌀ head", top - aim.mm("head.dome"), HEAD)

@@ -2,6 +2,7 @@ package hazelkeep.piece.mill;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.OnSection;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import java.util.Map;
 
@@ -28,7 +29,7 @@ final class MillOnSection {
         .along("joint.length", HEAD, "spigot")
         .along("head.dome", HEAD, "top");
     if (d.form() == Mill.Form.WAISTED) {
-      double at = foot + MillShape.WAIST * body;
+      double at = foot + aim.custom(Line.FORM_WAIST) * body;
       s.is("outside.waist", 2 * aim.part(BODY).target().outer(at));
     }
     if (aim.mm("shaft.length") > 0) {

@@ -212,13 +212,10 @@ final class MillShape {
             : Profile.smooth(
                 List.of(
                     new Point(0, rFoot),
-                    new Point(WAIST * h, mm("outside.waist") / 2),
+                    new Point(shop.custom(Line.FORM_WAIST) * h, mm("outside.waist") / 2),
                     new Point(h, rJoin)));
     return new Profile(curves).flat().moved(foot);
   }
-
-  /** Where the waist lies, as a share of the body's height. */
-  static final double WAIST = 0.55;
 
   private Polyline headSide() {
     double side = mm("head.height") - mm("head.dome");

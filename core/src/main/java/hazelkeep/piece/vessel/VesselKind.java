@@ -58,9 +58,6 @@ public final class VesselKind extends NamedKind<BoredVessel> {
 
   private static final String BODY = VesselShape.BODY;
 
-  /** How far below the brim a vessel is filled, mm. */
-  private static final double LINE = 10;
-
   private static final List<DimKey> RECORDED =
       Stream.of(
               "outside.diameter",
@@ -422,7 +419,12 @@ public final class VesselKind extends NamedKind<BoredVessel> {
             .filter(Surface::inside)
             .map(Surface::zone)
             .reduce(HalfSection.EMPTY, HalfSection::plus);
-    double line = hollow.and(HalfSection.box(foot, rim - LINE, 0, HalfSection.FAR)).volume();
+    double line =
+        hollow
+            .and(
+                HalfSection.box(
+                    foot, rim - aim.custom(Line.CONTENT_WATER_LINE), 0, HalfSection.FAR))
+            .volume();
     return Properties.of(aim, hollow.volume(), line, aim.mm("outside.foot"));
   }
 }

@@ -396,7 +396,7 @@ final class VesselRules {
   /** Long work wants a stout tenon: as wide as the jaws take, where their true circle is slim. */
   private static Rule.Value tenon(Dims<BoredVessel> d) {
     Rule.Value usual = Tenons.tenonEnd(d, "stick.tenon-foot");
-    if (d.mm("outside.height") / usual.mm() <= COMFORTABLE) {
+    if (d.mm("outside.height") / usual.mm() <= d.custom(Line.HOLD_LEVER_NONE)) {
       return usual;
     }
     return Tenons.widest(
@@ -404,9 +404,6 @@ final class VesselRules {
         .filter(v -> v.mm() > usual.mm())
         .orElse(usual);
   }
-
-  /** Free length over tenon diameter up to which nothing needs to be done (common practice). */
-  private static final double COMFORTABLE = 2.5;
 
   private static Optional<Content> content(Dims<BoredVessel> d) {
     return d.design().content();

@@ -7,6 +7,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.CustomWords;
+import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.NotThere;
@@ -62,10 +63,11 @@ class PracticeController {
   @GetMapping("/shop/practice")
   String page(Unit unit, Model model) {
     Practice now = store.shop().practice();
-    return page(PracticePage.of(now, unit), now, model);
+    return page(PracticePage.of(now, unit), now, unit, model);
   }
 
-  private String page(PracticePage page, Practice was, Model model) {
+  private String page(PracticePage page, Practice was, Unit unit, Model model) {
+    model.addAttribute("show", new Show(unit));
     model.addAttribute("groups", page.groups());
     model.addAttribute("was", json.write(was));
     return "shop/practice";
@@ -98,7 +100,7 @@ class PracticeController {
       model.addAttribute("breaks", breaks);
     }
     response.setStatus(status.value());
-    return page(PracticePage.of(now, unit, typed, read.errors()), now, model);
+    return page(PracticePage.of(now, unit, typed, read.errors()), now, unit, model);
   }
 
   /**
@@ -135,6 +137,7 @@ class PracticeController {
     model.addAttribute("row", PracticePage.row(line, unit, value, ""));
     model.addAttribute("least", CustomWords.words(line, line.text().least(), unit));
     model.addAttribute("most", CustomWords.words(line, line.text().most(), unit));
+    model.addAttribute("show", new Show(unit));
     model.addAttribute("uses", uses);
     model.addAttribute("all", all);
     return "shop/line";

@@ -17,7 +17,7 @@ import java.util.OptionalDouble;
  *
  * @param groups its lines by what they are about
  */
-record PracticePage(List<Group> groups) {
+public record PracticePage(List<Group> groups) {
   private static final Map<String, String> TITLES =
       Map.ofEntries(
           Map.entry("hold", "Holding"),
@@ -34,7 +34,7 @@ record PracticePage(List<Group> groups) {
           Map.entry("form", "Proportions"));
 
   /** Lines about one thing. */
-  record Group(String key, String title, List<Row> rows) {}
+  public record Group(String key, String title, List<Row> rows) {}
 
   /**
    * A line as it is shown.
@@ -48,7 +48,7 @@ record PracticePage(List<Group> groups) {
    * @param source how it is known, and who says so
    * @param error what is wrong with what was typed; empty for nothing
    */
-  record Row(
+  public record Row(
       String key,
       String meaning,
       String unit,
@@ -59,7 +59,7 @@ record PracticePage(List<Group> groups) {
       String error) {}
 
   /** Values as they were typed, and what is wrong with them. */
-  record Typed(Practice practice, Map<String, String> errors) {}
+  public record Typed(Practice practice, Map<String, String> errors) {}
 
   /** The table with the turner's own values. */
   static PracticePage of(Practice practice, Unit unit) {

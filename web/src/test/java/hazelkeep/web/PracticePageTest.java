@@ -1,0 +1,120 @@
+package hazelkeep.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
+import hazelkeep.shop.Shop;
+import hazelkeep.web.store.ShopStore;
+import java.net.http.HttpResponse;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.web.util.HtmlUtils;
+
+/** The page of Practice, on an application of its own: others plan by theirs. */
+class PracticePageTest {
+  private static final App APP = App.start("jdbc:h2:mem:practice;DB_CLOSE_DELAY=-1", "demo");
+  private final App.Visitor visitor = APP.visitor();
+  private final ShopStore store = APP.bean(ShopStore.class);
+
+  @AfterAll
+  static void stop() {
+    APP.stop();
+  }
+
+  @BeforeEach
+  void usual() {
+    store.replace(Shop.starter());
+    visitor.get("/shop/practice");
+  }
+
+  private Practice practice() {
+    return store.shop().practice();
+  }
+
+  @Test
+  void an_own_value_is_kept_shown_on_the_plans_and_taken_back() {
+    HttpResponse<String> r = visitor.post("/shop/practice", "wall.box", "2,5");
+    assertThat(r.statusCode()).isEqualTo(302);
+    assertThat(practice().of(Line.WALL_BOX)).isEqualTo(2.5);
+    assertThat(visitor.get("/pieces/1").body())
+        .contains("Least wall of a box 2.5 mm, usual 3")
+        .contains("By your own");
+    assertThat(visitor.get("/pieces/4").body()).doesNotContain("By your own");
+    assertThat(visitor.get("/shop/practice/wall.box").body())
+        .contains("2.5 mm")
+        .contains("Barley canister");
+    visitor.get("/shop/practice");
+    visitor.post("/shop/practice", "wall.box", "");
+    assertThat(practice()).isEqualTo(Practice.USUAL);
+  }
+
+  @Test
+  void lengths_are_typed_in_inches_as_well() {
+    visitor.post("/shop/practice", "wall.box", "1/8 in", "fit.push-least", "-0.04");
+    assertThat(practice().of(Line.WALL_BOX)).isEqualTo(3.175);
+    assertThat(practice().of(Line.FIT_PUSH_LEAST)).isEqualTo(-0.04);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"-3", "900", "thin", "0"})
+  void nonsense_is_refused_and_kept_as_it_was_typed(String typed) {
+    HttpResponse<String> r = visitor.post("/shop/practice", "wall.box", typed, "wall.mill", "4.5");
+    assertThat(r.statusCode()).isEqualTo(422);
+    assertThat(r.body()).contains("field-error").contains("value=\"4.5\"");
+    assertThat(practice()).isEqualTo(Practice.USUAL);
+  }
+
+  @Test
+  void a_number_that_is_no_length_says_its_unit() {
+    HttpResponse<String> r = visitor.post("/shop/practice", "speed.parting", "slow");
+    assertThat(HtmlUtils.htmlUnescape(r.body()))
+        .contains("A number in rpm is expected here, like 1000.");
+  }
+
+  @Test
+  void two_tabs_are_told_of_one_another_and_nothing_typed_is_lost() {
+    visitor.post("/shop/practice", "was", "{\"own\":[]}", "wall.box", "2.5");
+    HttpResponse<String> r =
+        visitor.post("/shop/practice", "was", "{\"own\":[]}", "wall.mill", "4.5");
+    assertThat(r.statusCode()).isEqualTo(409);
+    assertThat(r.body()).contains("another tab").contains("value=\"4.5\"");
+    assertThat(practice().of(Line.WALL_BOX)).isEqualTo(2.5);
+  }
+
+  @Test
+  void a_value_that_breaks_a_piece_is_asked_about_first() {
+    HttpResponse<String> r = visitor.post("/shop/practice", "wall.box", "25");
+    assertThat(r.statusCode()).isEqualTo(422);
+    Matcher sure = Pattern.compile("name=\"sure\" value=\"([^\"]+)\"").matcher(r.body());
+    assertThat(sure.find()).isTrue();
+    String words = HtmlUtils.htmlUnescape(sure.group(1));
+    assertThat(visitor.post("/shop/practice", "wall.box", "25", "sure", words).statusCode())
+        .isEqualTo(302);
+    assertThat(practice().of(Line.WALL_BOX)).isEqualTo(25);
+  }
+
+  @Test
+  void own_values_travel_with_the_shop_s_file() {
+    visitor.post("/shop/practice", "wall.box", "2.5");
+    String file = visitor.get("/shop/shop.json").body();
+    store.replace(Shop.starter());
+    visitor.get("/shop");
+    visitor.upload("/shop/import", "shop", file);
+    assertThat(practice().of(Line.WALL_BOX)).isEqualTo(2.5);
+    String wrong = file.replace("wall.box", "wall.paper");
+    assertThat(HtmlUtils.htmlUnescape(visitor.upload("/shop/import", "shop", wrong).body()))
+        .contains("Practice has no line called “wall.paper”");
+    assertThat(practice().of(Line.WALL_BOX)).isEqualTo(2.5);
+  }
+
+  @Test
+  void a_line_that_is_not_there_is_said() {
+    assertThat(visitor.get("/shop/practice/wall.paper").statusCode()).isEqualTo(404);
+  }
+}
