@@ -18,6 +18,7 @@ class ArchitectureTest {
       List.of(
           "measure",
           "practice",
+          "finding",
           "solid",
           "wood",
           "shop",

@@ -1,7 +1,8 @@
 package hazelkeep.bore;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.DrillChuck;
@@ -123,22 +124,11 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
             .max()
             .orElse(0);
     return small
-        ? new Verdict(
-            "bit-short",
-            Grade.STOP,
-            longest,
-            step.depth() + shop.custom(Line.BORE_STAND_OFF),
-            "mm",
-            "No bit reaches that deep",
-            "Neither with an extension nor with the drill chuck in the bore.")
-        : new Verdict(
-            "bit-missing",
+        ? Entry.BIT_SHORT.told(Grade.STOP, longest, step.depth() + shop.custom(Line.BORE_STAND_OFF))
+        : Entry.BIT_MISSING.told(
             Grade.STOP,
             step.diameter(),
-            shop.bits().stream().mapToDouble(Bit::diameter).min().orElse(0),
-            "mm",
-            "No bit is small enough",
-            "The smallest on the wall is wider than the bore.");
+            shop.bits().stream().mapToDouble(Bit::diameter).min().orElse(0));
   }
 
   private static void judge(Pass p, boolean byHand, List<Verdict> out) {
@@ -146,25 +136,15 @@ public record BoringPlan(Bore bore, List<Pass> passes, List<Verdict> verdicts) {
     // A hole by hand only tells the depth: what surrounds it is hollowed away.
     if (slender > p.practice().of(Line.BORE_DRIFT_DIAMETERS) && !byHand) {
       out.add(
-          new Verdict(
-              "bore-drifts",
+          Entry.BORE_DRIFTS.told(
               Grade.NOTE,
               slender,
               p.practice().of(Line.BORE_DRIFT_DIAMETERS),
-              "",
-              "The " + p.bit().name() + " drifts so deep",
-              "Depth over diameter: its end comes out beside the axis."));
+              p.bit().name(),
+              Double.toString(p.drift())));
     }
     if (p.open() > 0) {
-      out.add(
-          new Verdict(
-              "bit-smaller",
-              Grade.NOTE,
-              p.bit().diameter(),
-              p.wanted(),
-              "mm",
-              "The bore is opened with a tool",
-              "There is no bit of that size: the next smaller one leaves some a side."));
+      out.add(Entry.BIT_SMALLER.told(Grade.NOTE, p.bit().diameter(), p.wanted()));
     }
   }
 

@@ -1,7 +1,8 @@
 package hazelkeep.bore;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import java.util.ArrayList;
@@ -48,29 +49,14 @@ public record BothEnds(BoringPlan near, BoringPlan far, double length, String se
     double least = practice.of(Line.BORE_OVERLAP_LEAST);
     if (overlap < least - 1e-9) {
       out.add(
-          new Verdict(
-              "bores-apart",
-              overlap <= 0 ? Grade.STOP : Grade.WATCH,
-              overlap,
-              least,
-              "mm",
-              overlap <= 0
-                  ? "The bores from both ends don't meet"
-                  : "The bores from both ends hardly meet",
-              "They have to run past one another at full diameter, or a skin is left."));
+          overlap <= 0
+              ? Entry.BORES_APART.told(Grade.STOP, overlap, least)
+              : Entry.BORES_HARDLY.told(Grade.WATCH, overlap, least));
     }
     double step = step();
     double seen = practice.of(Line.BORE_STEP_SEEN);
     if (step > seen) {
-      out.add(
-          new Verdict(
-              "bores-step",
-              Grade.WATCH,
-              step,
-              seen,
-              "mm",
-              "The bores may meet with a step",
-              "Each drifts by itself; together by no more than this."));
+      out.add(Entry.BORES_STEP.told(Grade.WATCH, step, seen));
     }
     return out;
   }
@@ -90,13 +76,6 @@ public record BothEnds(BoringPlan near, BoringPlan far, double length, String se
     return past >= least - 1e-9
         ? Optional.empty()
         : Optional.of(
-            new Verdict(
-                "short-of-line",
-                past <= 0 ? Grade.STOP : Grade.WATCH,
-                past,
-                least,
-                "mm",
-                "The " + what + " stops short of the part line",
-                "At full diameter it has to pass the finished face, not with its point."));
+            Entry.SHORT_OF_LINE.told(past <= 0 ? Grade.STOP : Grade.WATCH, past, least, what));
   }
 }

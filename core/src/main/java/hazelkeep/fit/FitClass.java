@@ -28,6 +28,11 @@ public enum FitClass {
     return word;
   }
 
+  /** It with its article: a push fit, an easy fit. */
+  public String named() {
+    return ("aeiou".indexOf(word.charAt(0)) >= 0 ? "an " : "a ") + word + " fit";
+  }
+
   /** What it is for. */
   public String what() {
     return what;

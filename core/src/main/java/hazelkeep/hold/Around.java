@@ -2,8 +2,9 @@ package hazelkeep.hold;
 
 import static hazelkeep.hold.Touch.PROBE;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -68,26 +69,14 @@ public record Around(String part, String on, JawSet jaws, boolean taped) impleme
     double lean = diameter / 2 - wood.outer(-depth + PROBE);
     if (Math.abs(lean) > work.custom(Line.HOLD_JAWS_LEAN)) {
       out.add(
-          new Verdict(
-              "seat-leans",
+          Entry.SEAT_LEANS.told(
               Math.abs(lean) > 2 * work.custom(Line.HOLD_JAWS_LEAN) ? Grade.STOP : Grade.WATCH,
               Math.abs(lean),
               work.custom(Line.HOLD_JAWS_LEAN),
-              "mm",
-              "The " + on + " leans under the jaws",
-              "Over the depth of the jaws the surface leans by this much a side, so they bite on an"
-                  + " edge."));
+              on));
     }
     if (!taped) {
-      out.add(
-          new Verdict(
-              "marks",
-              Grade.NOTE,
-              0,
-              0,
-              "",
-              "The jaws mark the " + on,
-              "They bite on " + Jaws.bite(jaws, diameter, work.practice()) + "."));
+      out.add(Entry.MARKS.told(Grade.NOTE, on, Jaws.bite(jaws, diameter, work.practice())));
     }
     Allowed allowed = allows(work);
     Jaws.weak(work, allowed, back, out);

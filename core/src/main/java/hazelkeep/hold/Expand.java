@@ -2,8 +2,9 @@ package hazelkeep.hold;
 
 import static hazelkeep.hold.Touch.PROBE;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -78,26 +79,20 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
     double wall = wood.outer(PROBE) - bore / 2;
     if (wall < work.custom(Line.HOLD_EXPAND_WALL)) {
       out.add(
-          new Verdict(
-              "expand-wall",
+          Entry.EXPAND_WALL.told(
               wall < work.custom(Line.HOLD_EXPAND_WALL) / 2 ? Grade.STOP : Grade.WATCH,
               wall,
               work.custom(Line.HOLD_EXPAND_WALL),
-              "mm",
-              "Thin wall round the " + in,
-              "Jaws that open in end grain pull it apart along the grain."));
+              in));
     }
     double depth = depth(wood);
     if (depth < work.custom(Line.HOLD_RECESS_LEAST)) {
       out.add(
-          new Verdict(
-              "recess-shallow",
+          Entry.RECESS_SHALLOW.told(
               depth < work.custom(Line.HOLD_RECESS_LEAST) / 2 ? Grade.STOP : Grade.WATCH,
               depth,
               work.custom(Line.HOLD_RECESS_LEAST),
-              "mm",
-              "The " + in + " is shallow for the jaws",
-              "They need this depth to bite on."));
+              in));
     }
     Jaws.weak(work, allows(work), back, out);
     Jaws.free(work, freeLength(work), bore, back, out);

@@ -1,7 +1,8 @@
 package hazelkeep.hold;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.Shop;
@@ -126,15 +127,7 @@ public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) 
     double least = work.custom(Line.HOLD_TAIL_STOUT) * 2 * point.dimpleRadius();
     return thick <= 0 || thick >= least
         ? Optional.empty()
-        : Optional.of(
-            new Verdict(
-                "tail-splits",
-                Grade.WATCH,
-                thick,
-                least,
-                "mm",
-                "The " + point.name() + " may split a slender end",
-                "Its point is a wedge in end grain, and the pressure bends what is thin."));
+        : Optional.of(Entry.TAIL_SPLITS.told(Grade.WATCH, thick, least, point.name()));
   }
 
   /** What it stands on the stock as it is. */

@@ -2,8 +2,9 @@ package hazelkeep.hold;
 
 import static hazelkeep.hold.Touch.JAM_AT;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.Shop;
@@ -135,29 +136,11 @@ public record JamChuck(
     }
     FirstContact c = FirstContact.of(chuck, stock, work.custom(Line.HOLD_JAM_GIVES));
     if (c.stop() > Touch.SEATED) {
-      out.add(
-          new Verdict(
-              "jam-bottoms",
-              Grade.STOP,
-              c.stop(),
-              0,
-              "mm",
-              "The jam chuck keeps the rim off its face",
-              "It touches inside before the rim seats, so the work tips under the tool."));
+      out.add(Entry.JAM_BOTTOMS.told(Grade.STOP, c.stop(), 0));
     }
     Seat s = at(stock, work);
     if (s.play() > 0) {
-      out.add(
-          new Verdict(
-              "jam-loose",
-              Grade.STOP,
-              -s.play(),
-              0,
-              "mm fit",
-              cup()
-                  ? "The spigot is too thin for the jam chuck"
-                  : "The mouth is too wide for the jam chuck",
-              "A jam holds by interference; with play it neither centres nor drives."));
+      out.add((cup() ? Entry.JAM_LOOSE_CUP : Entry.JAM_LOOSE).told(Grade.STOP, -s.play(), 0));
     } else {
       Allowed allowed = allows(work);
       Jaws.splits(work, allowed, cup() ? "jam chuck" : part, out);

@@ -1,7 +1,8 @@
 package hazelkeep.hold;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -78,15 +79,7 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
     // A jam presses a tenth or two of a millimetre past; what is left apart then does not close.
     FirstContact c = FirstContact.of(h, g, work.custom(Line.HOLD_JAM_GIVES));
     if (c.stop() > Touch.SEATED) {
-      out.add(
-          new Verdict(
-              "does-not-close",
-              Grade.STOP,
-              c.stop(),
-              0,
-              "mm",
-              "Does not close on its partner",
-              "Something inside touches before the rim meets its shoulder."));
+      out.add(Entry.DOES_NOT_CLOSE.told(Grade.STOP, c.stop(), 0, guest));
       return out;
     }
     Seat.between(h, g, work.practice()).ifPresent(s -> eased(work, s, back, out));
@@ -97,14 +90,7 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
     double least = -work.custom(Line.HOLD_JAM_PRESS_LEAST) * s.diameter();
     if (s.play() > least + work.custom(Line.HOLD_JAM_SLACK)) {
       out.add(
-          new Verdict(
-              "jam-eased",
-              s.play() > 0 ? Grade.STOP : Grade.WATCH,
-              s.play(),
-              least,
-              "mm fit",
-              "The " + guest + " is not tight on its partner",
-              "It is to be driven by the jam alone; with play it spins or flies off."));
+          Entry.JAM_EASED.told(s.play() > 0 ? Grade.STOP : Grade.WATCH, s.play(), least, guest));
       return;
     }
     Allowed allowed = allows(work);

@@ -1,7 +1,8 @@
 package hazelkeep.hold;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
@@ -20,52 +21,27 @@ final class Jaws {
   private Jaws() {}
 
   static void range(JawSet jaws, double diameter, String what, List<Verdict> out) {
-    outside(jaws, jaws.squeeze(), diameter, what, "tenon-range", "squeeze", out);
+    Span range = jaws.squeeze();
+    if (!range.holds(diameter)) {
+      boolean thin = diameter < range.from();
+      out.add(
+          (thin ? Entry.TENON_RANGE_THIN : Entry.TENON_RANGE_THICK)
+              .told(Grade.STOP, diameter, thin ? range.from() : range.to(), what, jaws.name()));
+    }
   }
 
   static void expanding(JawSet jaws, double bore, String what, List<Verdict> out) {
     if (jaws.expand().isEmpty()) {
+      out.add(Entry.EXPAND_RANGE_NEVER.told(Grade.STOP, bore, 0, what, jaws.name()));
+      return;
+    }
+    Span range = jaws.expand().get();
+    if (!range.holds(bore)) {
+      boolean narrow = bore < range.from();
       out.add(
-          new Verdict(
-              "expand-range",
-              Grade.STOP,
-              bore,
-              0,
-              "mm",
-              "The " + jaws.name() + " do not expand",
-              "They are made to squeeze only."));
-      return;
+          (narrow ? Entry.EXPAND_RANGE_NARROW : Entry.EXPAND_RANGE_WIDE)
+              .told(Grade.STOP, bore, narrow ? range.from() : range.to(), what, jaws.name()));
     }
-    outside(jaws, jaws.expand().get(), bore, what, "expand-range", "expand into", out);
-  }
-
-  private static void outside(
-      JawSet jaws,
-      Span range,
-      double diameter,
-      String what,
-      String code,
-      String verb,
-      List<Verdict> out) {
-    if (range.holds(diameter)) {
-      return;
-    }
-    boolean small = diameter < range.from();
-    String wrong =
-        code.equals("expand-range")
-            ? small ? " too narrow for the " : " too wide for the "
-            : small ? " too thin for the " : " too thick for the ";
-    out.add(
-        new Verdict(
-            code,
-            Grade.STOP,
-            diameter,
-            small ? range.from() : range.to(),
-            "mm",
-            what + wrong + jaws.name(),
-            code.equals("expand-range")
-                ? "It lies outside what these jaws " + verb + "."
-                : "Measured at its root, it lies outside what these jaws " + verb + "."));
   }
 
   /**
@@ -80,38 +56,15 @@ final class Jaws {
       return;
     }
     if (free > work.custom(Line.HOLD_FREE_LENGTH)) {
-      out.add(
-          new Verdict(
-              "free-length",
-              Grade.WATCH,
-              free,
-              work.custom(Line.HOLD_FREE_LENGTH),
-              "mm",
-              "Stands out far without the tailstock",
-              "Long work on a slim tenon shakes even at low speed."));
+      out.add(Entry.FREE_LENGTH.told(Grade.WATCH, free, work.custom(Line.HOLD_FREE_LENGTH)));
     } else if (lever > work.custom(Line.HOLD_LEVER)) {
-      out.add(
-          new Verdict(
-              "lever",
-              Grade.WATCH,
-              lever,
-              work.custom(Line.HOLD_LEVER),
-              "",
-              "Long for its tenon",
-              "Free length over tenon diameter: take light cuts only, or bring the tailstock up."));
+      out.add(Entry.LEVER.told(Grade.WATCH, lever, work.custom(Line.HOLD_LEVER)));
     }
   }
 
   /** What there is to grip is not there. */
   static Verdict gone(String part, String what) {
-    return new Verdict(
-        "seat-gone",
-        Grade.STOP,
-        0,
-        1,
-        "mm",
-        "The " + part + "'s " + what + " is not there to grip",
-        "An earlier cut took it, or it was never cut.");
+    return Entry.SEAT_GONE.told(Grade.STOP, part, what);
   }
 
   /** How jaws bite on a diameter, in words. */
@@ -169,14 +122,10 @@ final class Jaws {
         (back.carried() ? allowed.steadied() : allowed).force(work.radius(), work.most());
     if (force < work.custom(Line.HOLD_LIGHT_CUT)) {
       out.add(
-          new Verdict(
-              "hold-weak",
+          Entry.HOLD_WEAK.told(
               force < work.custom(Line.HOLD_LIGHT_CUT) / 2 ? Grade.STOP : Grade.WATCH,
               force,
-              work.custom(Line.HOLD_LIGHT_CUT),
-              "N",
-              "The hold turns or tips under a light cut",
-              "At the far end and the largest diameter it stands less than this."));
+              work.custom(Line.HOLD_LIGHT_CUT)));
     }
   }
 
@@ -185,14 +134,11 @@ final class Jaws {
     double share = allowed.splitting();
     if (share > 1 / work.custom(Line.HOLD_SPLIT_WATCH)) {
       out.add(
-          new Verdict(
-              "splits",
+          Entry.SPLITS.told(
               share > 1 / work.custom(Line.HOLD_SPLIT_STOP) ? Grade.STOP : Grade.WATCH,
               allowed.hoop(),
               allowed.strength() / work.custom(Line.HOLD_SPLIT_WATCH),
-              "MPa",
-              "The press may split the " + what,
-              "It pulls the wood across its grain by more than a third of its strength."));
+              what));
     }
   }
 }

@@ -1,6 +1,6 @@
 package hazelkeep.hold;
 
-import hazelkeep.measure.Verdict;
+import hazelkeep.finding.Verdict;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.List;

@@ -1,7 +1,8 @@
 package hazelkeep.hold;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -51,15 +52,7 @@ public record Pressed(String part, double pad) implements Grip {
       return out;
     }
     if (!back.tail()) {
-      out.add(
-          new Verdict(
-              "pressed-no-tail",
-              Grade.STOP,
-              0,
-              work.custom(Line.HOLD_TAIL_PRESS),
-              "N",
-              "Nothing presses it on",
-              "It is carried by the tailstock's pressure alone."));
+      out.add(Entry.PRESSED_NO_TAIL.told(Grade.STOP, 0, work.custom(Line.HOLD_TAIL_PRESS)));
       return out;
     }
     Jaws.weak(work, allows(work), back, out);

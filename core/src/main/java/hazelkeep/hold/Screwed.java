@@ -1,7 +1,8 @@
 package hazelkeep.hold;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.WoodScrew;
@@ -90,16 +91,7 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
       return out;
     }
     if (!back.tail()) {
-      out.add(
-          new Verdict(
-              "screw-no-tail",
-              Grade.WATCH,
-              work.most(),
-              0,
-              "mm",
-              "On the screw alone",
-              "A screw in end grain is strong only along the axis: it bears the work, the tailstock"
-                  + " keeps it from tipping."));
+      out.add(Entry.SCREW_NO_TAIL.told(Grade.WATCH, work.most(), 0));
     }
     Jaws.weak(work, allows(work), back, out);
     Jaws.free(work, freeLength(work), screw.face(), back, out);

@@ -2,8 +2,9 @@ package hazelkeep.hold;
 
 import static hazelkeep.hold.Touch.PROBE;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -89,14 +90,7 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
     double left = body.sound().and(half).area() / half.area();
     if (left < work.custom(Line.HOLD_TENON_LEFT)) {
       out.add(
-          new Verdict(
-              "tenon-gone",
-              Grade.STOP,
-              100 * left,
-              100 * work.custom(Line.HOLD_TENON_LEFT),
-              "%",
-              "The tenon to hold it by is gone",
-              "This hold needs the tenon, and an earlier cut took it or it was never cut."));
+          Entry.TENON_GONE.told(Grade.STOP, 100 * left, 100 * work.custom(Line.HOLD_TENON_LEFT)));
       return out;
     }
     HalfSection stock = work.sound(part);
@@ -105,26 +99,19 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
     double length = -stock.minZ();
     if (length > jaws.longestTenon(work.practice()) + 1e-6) {
       out.add(
-          new Verdict(
-              "tenon-long",
+          Entry.TENON_LONG.told(
               length > jaws.depth() ? Grade.STOP : Grade.WATCH,
               length,
               jaws.longestTenon(work.practice()),
-              "mm",
-              "Tenon too long for the " + jaws.name(),
-              "Its end touches the bottom before the shoulder sits on the jaw fronts."));
+              jaws.name()));
     }
     double step = stock.outer(PROBE) - root / 2;
     if (step < work.custom(Line.HOLD_SHOULDER)) {
       out.add(
-          new Verdict(
-              "shoulder-unseated",
+          Entry.SHOULDER_UNSEATED.told(
               step <= PROBE ? Grade.STOP : Grade.WATCH,
               Math.max(0, step),
-              work.custom(Line.HOLD_SHOULDER),
-              "mm",
-              "No shoulder to sit on the jaw fronts",
-              "Without a shoulder against the jaws the work is held in one plane only and tips."));
+              work.custom(Line.HOLD_SHOULDER)));
     }
     Jaws.free(work, freeLength(work), root, back, out);
     return out;

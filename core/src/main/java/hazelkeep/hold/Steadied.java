@@ -1,7 +1,8 @@
 package hazelkeep.hold;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Steady;
 import hazelkeep.solid.HalfSection;
@@ -37,14 +38,8 @@ public record Steadied(Steady steady, double at) {
     Span range = steady.range();
     if (!range.holds(d)) {
       out.add(
-          new Verdict(
-              "steady-range",
-              Grade.STOP,
-              d,
-              d < range.from() ? range.from() : range.to(),
-              "mm",
-              "The " + steady.name() + " does not take this diameter",
-              "Its wheels can't be set on the work there."));
+          Entry.STEADY_RANGE.told(
+              Grade.STOP, d, d < range.from() ? range.from() : range.to(), steady.name()));
       return;
     }
     for (String p : work.parts().keySet()) {
@@ -53,14 +48,8 @@ public record Steadied(Steady steady, double at) {
       double off = d / 2 - least;
       if (sound.outer(at) > 0 && off > work.custom(Line.HOLD_STEADY_ROUND)) {
         out.add(
-            new Verdict(
-                "steady-unround",
-                off > 2 ? Grade.STOP : Grade.WATCH,
-                off,
-                work.custom(Line.HOLD_STEADY_ROUND),
-                "mm",
-                "The band under the steady is not round",
-                "Its wheels knock on what is not turned round and parallel."));
+            Entry.STEADY_UNROUND.told(
+                off > 2 ? Grade.STOP : Grade.WATCH, off, work.custom(Line.HOLD_STEADY_ROUND)));
       }
     }
   }

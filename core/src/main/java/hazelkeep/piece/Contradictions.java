@@ -1,11 +1,12 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Origin;
-import hazelkeep.measure.Verdict;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Joint;
@@ -100,13 +101,12 @@ public final class Contradictions<D extends Design> {
     Optional<Measure> place =
         kind.measures(design, aim).stream().filter(m -> m.key().equals(key)).findFirst();
     boolean unfit = Math.abs(read - d.mm()) <= FITS;
-    return new Finding(
-        unfit ? unfit(aim, d) : differs(d, read, stated(aim, named)),
-        Optional.empty(),
-        place.map(Measure::part).orElse(aim.parts().get(0).name()),
-        place.map(Measure::to),
-        "One of them has to go, or all have to fit together.",
-        remedies);
+    Verdict v = unfit ? unfit(aim, d) : differs(d, read, stated(aim, named));
+    return Finding.of(
+            v,
+            place.map(Measure::part).orElse(aim.parts().get(0).name()),
+            place.map(Measure::to).orElse(null))
+        .with(remedies);
   }
 
   private static String stated(Aim aim, Set<DimKey> named) {
@@ -117,35 +117,25 @@ public final class Contradictions<D extends Design> {
   }
 
   private static Verdict differs(Dim d, double read, String stated) {
-    return new Verdict(
-        "sizes-contradict",
-        Grade.STOP,
-        read,
-        d.mm(),
-        d.fit() ? "mm fit drawn" : "mm drawn",
-        "Sizes that can't all hold",
-        d.label() + " is drawn as the others leave it. Stated: " + stated + ".");
+    Entry entry = d.fit() ? Entry.SIZES_CONTRADICT_FIT : Entry.SIZES_CONTRADICT;
+    return entry.told(Grade.STOP, read, d.mm(), d.label(), stated);
   }
 
   private Verdict unfit(Aim aim, Dim clearance) {
     Rule<D> rule = clearanceRule().orElseThrow();
     Joint j = aim.joints().get(0);
     boolean tight = clearance.mm() < rule.least();
-    return new Verdict(
-        "sizes-contradict",
+    return Entry.SIZES_NO_FIT.told(
         Grade.STOP,
         clearance.mm(),
         tight ? rule.least() : rule.most(),
-        "mm fit",
-        "Sizes that are no fit",
-        aim.dims().get(j.spigot()).label()
-            + " "
-            + Dims.both(aim.mm(j.spigot().path()))
-            + (tight ? " does not go into " : " is far from filling ")
-            + aim.dims().get(j.recess()).label().toLowerCase(Locale.ROOT)
-            + " "
-            + Dims.both(aim.mm(j.recess().path()))
-            + ".");
+        both(aim, j.spigot()),
+        tight ? "does not go into" : "is far from filling",
+        both(aim, j.recess()).toLowerCase(Locale.ROOT));
+  }
+
+  private static String both(Aim aim, DimKey key) {
+    return aim.dims().get(key).label() + " " + Dims.both(aim.mm(key.path()));
   }
 
   private Optional<Rule<D>> clearanceRule() {

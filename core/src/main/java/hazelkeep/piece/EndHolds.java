@@ -1,5 +1,7 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Around;
 import hazelkeep.hold.Expand;
 import hazelkeep.hold.Grip;
@@ -8,7 +10,6 @@ import hazelkeep.hold.PressFit;
 import hazelkeep.hold.Pressed;
 import hazelkeep.hold.Touch;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
@@ -141,8 +142,7 @@ public final class EndHolds {
       case PRESSED -> pressed(h);
       case JAM_CUP ->
           Double.isNaN(shoulder)
-              ? missing(
-                  h, Double.NaN, 0, "This half has no spigot for a cup", "Its partner carries it.")
+              ? missing(h, Entry.HOLD_MISSING_SPIGOT.told(Grade.STOP))
               : cup(h, shoulder);
       default -> new Mount(plug(h), frame(h, h.face()), Optional.empty());
     };
@@ -152,18 +152,13 @@ public final class EndHolds {
     return new Frame(zero, h.flipped());
   }
 
-  private Mount missing(Half h, double found, double limit, String title, String why) {
-    // Without a size there is nothing to compare: the shop or the piece lacks it altogether.
-    Verdict v =
-        Double.isNaN(found)
-            ? new Verdict("hold-missing", Grade.STOP, 0, 1, "", title, why)
-            : new Verdict("hold-missing", Grade.STOP, found, limit, "mm", title, why);
-    return new Mount(plug(h), frame(h, h.face()), Optional.of(v));
+  private Mount missing(Half h, Verdict why) {
+    return new Mount(plug(h), frame(h, h.face()), Optional.of(why));
   }
 
   private Mount expand(Half h) {
     if (shop.jaws().stream().allMatch(j -> j.expand().isEmpty())) {
-      return missing(h, Double.NaN, 0, "No jaws on the wall open", "They only squeeze.");
+      return missing(h, Entry.HOLD_MISSING_OPENING.told(Grade.STOP));
     }
     return shop.jaws().stream()
         .filter(j -> j.expand().map(e -> e.holds(h.mouth())).orElse(false))
@@ -173,11 +168,12 @@ public final class EndHolds {
             () ->
                 missing(
                     h,
-                    h.mouth(),
-                    nearest(
-                        h.mouth(), shop.jaws().stream().flatMap(j -> j.expand().stream()).toList()),
-                    "No jaws open to this mouth",
-                    "It lies outside of what any jaw set opens in."));
+                    Entry.HOLD_MISSING_MOUTH.told(
+                        Grade.STOP,
+                        h.mouth(),
+                        nearest(
+                            h.mouth(),
+                            shop.jaws().stream().flatMap(j -> j.expand().stream()).toList()))));
   }
 
   private static double nearest(double d, List<hazelkeep.solid.Span> ranges) {
@@ -200,21 +196,17 @@ public final class EndHolds {
             () ->
                 missing(
                     h,
-                    h.outer(),
-                    nearest(h.outer(), shop.jaws().stream().map(JawSet::squeeze).toList()),
-                    "No jaws close on its " + on,
-                    "It lies outside of what any jaw set squeezes."));
+                    Entry.HOLD_MISSING_OUTSIDE.told(
+                        Grade.STOP,
+                        h.outer(),
+                        nearest(h.outer(), shop.jaws().stream().map(JawSet::squeeze).toList()),
+                        on)));
   }
 
   private Mount mandrel(Half h) {
     double want = h.mouth() + press(h) - 2 * paper;
     if (shop.chucks().stream().noneMatch(c -> c.form() == KeptChuck.Form.PLUG)) {
-      return missing(
-          h,
-          Double.NaN,
-          0,
-          "No plug is kept on the wall",
-          "A jam chuck that was kept is trued again.");
+      return missing(h, Entry.HOLD_MISSING_PLUG.told(Grade.STOP));
     }
     Optional<KeptChuck> kept =
         shop.chucks().stream()
@@ -240,13 +232,13 @@ public final class EndHolds {
             () ->
                 missing(
                     h,
-                    want,
-                    shop.chucks().stream()
-                        .mapToDouble(KeptChuck::diameter)
-                        .reduce((a, b) -> Math.abs(a - want) <= Math.abs(b - want) ? a : b)
-                        .orElse(0),
-                    "No kept chuck fits this mouth",
-                    "One that is a little larger could be turned down to it."));
+                    Entry.HOLD_MISSING_KEPT.told(
+                        Grade.STOP,
+                        want,
+                        shop.chucks().stream()
+                            .mapToDouble(KeptChuck::diameter)
+                            .reduce((a, b) -> Math.abs(a - want) <= Math.abs(b - want) ? a : b)
+                            .orElse(0))));
   }
 
   private Mount pressed(Half h) {

@@ -1,10 +1,10 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -49,20 +49,10 @@ final class Foresight {
     int grit = (int) Restated.of(design, "grit");
     if (slope >= aim.custom(Line.STOCK_GRAIN_RUNS_OUT) && grit < aim.custom(Line.STOCK_FINE_GRIT)) {
       told.found(
-          new Verdict(
-              "scratches-show",
-              Grade.WATCH,
-              grit,
-              aim.custom(Line.STOCK_FINE_GRIT),
-              "grit",
-              "Scratches will show where the grain runs out",
-              "The grain leans by "
-                  + slope
-                  + " degrees: on two sides the outside is end grain, and a finish brings out what the"
-                  + " grit left."),
+          Entry.SCRATCHES_SHOW.told(
+              Grade.WATCH, grit, aim.custom(Line.STOCK_FINE_GRIT), Integer.toString(slope)),
           aim.parts().get(0).name(),
-          null,
-          "Sand finer, along the grain, with the lathe off at the last.");
+          null);
     }
   }
 
@@ -82,16 +72,16 @@ final class Foresight {
       return;
     }
     double z = end.equals("foot") ? part.target().minZ() : part.target().maxZ();
-    told.say(
-        end.equals("foot") ? "no-room-at-foot" : "no-room-at-top",
-        waste.get() < least - aim.custom(Line.STOCK_PARTING_ROOM) ? Grade.STOP : Grade.WATCH,
-        waste.get(),
-        least,
-        "No room for the parting tool between " + end + " and jaws",
-        "The side can't be brought down to the " + end + " without touching the jaws.",
+    told.found(
+        (end.equals("foot") ? Entry.NO_ROOM_AT_FOOT : Entry.NO_ROOM_AT_TOP)
+            .told(
+                waste.get() < least - aim.custom(Line.STOCK_PARTING_ROOM)
+                    ? Grade.STOP
+                    : Grade.WATCH,
+                waste.get(),
+                least),
         part.name(),
-        new Point(z, part.target().outer(z)),
-        "More waste at the " + end + ".");
+        new Point(z, part.target().outer(z)));
   }
 
   private void kerf() {
@@ -102,28 +92,13 @@ final class Foresight {
     double tool = parting.get().width();
     double wide = 2 * aim.blank().swept().maxR();
     if (kerf.get() < tool - 1e-9) {
-      told.say(
-          "kerf-narrow",
-          Grade.STOP,
-          kerf.get(),
-          tool,
-          "The kerf is narrower than the parting tool",
-          "What the tool really takes comes off the rim or the spigot.",
-          "blank",
-          null,
-          "Plan at least one width of the tool.");
+      told.found(Entry.KERF_NARROW.told(Grade.STOP, kerf.get(), tool), "blank", null);
     } else if (wide > aim.custom(Line.STOCK_KERF_DEEP)
         && kerf.get() < aim.custom(Line.STOCK_KERF_FREE) * tool - 1e-9) {
-      told.say(
-          "kerf-binds",
-          Grade.WATCH,
-          kerf.get(),
-          aim.custom(Line.STOCK_KERF_FREE) * tool,
-          "The kerf is as narrow as its tool",
-          "So deep a cut closes on the tool: it rubs, burns and catches.",
+      told.found(
+          Entry.KERF_BINDS.told(Grade.WATCH, kerf.get(), aim.custom(Line.STOCK_KERF_FREE) * tool),
           "blank",
-          null,
-          "Cut it wider as it goes deeper, and plan for that.");
+          null);
     }
   }
 
@@ -140,16 +115,11 @@ final class Foresight {
     boolean outer = c.rTo() > aim.custom(Line.STOCK_FOOT_RIM) * wide.get() / 2;
     boolean onRim = outer && c.rFrom() > 0;
     if (!onRim || hollow.get() < aim.custom(Line.STOCK_FOOT_HOLLOW)) {
-      told.say(
-          "foot-rocks",
-          outer ? Grade.WATCH : Grade.STOP,
-          hollow.get(),
-          aim.custom(Line.STOCK_FOOT_HOLLOW),
-          "The foot may rock",
-          "A flat foot swells to a bulge with the seasons and then stands on its middle.",
+      told.found(
+          Entry.FOOT_ROCKS.told(
+              outer ? Grade.WATCH : Grade.STOP, hollow.get(), aim.custom(Line.STOCK_FOOT_HOLLOW)),
           body.name(),
-          new Point(body.target().minZ(), 0),
-          "Hollow it a little, so that only its rim stands.");
+          new Point(body.target().minZ(), 0));
     }
   }
 }

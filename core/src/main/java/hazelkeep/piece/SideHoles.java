@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.Point;
@@ -96,15 +97,13 @@ public final class SideHoles {
       one(holes.get(i), name(i), least, told);
       for (int j = i + 1; j < holes.size(); j++) {
         told.thin(
-            "holes-close",
+            Entry.HOLES_CLOSE,
             between(holes.get(i), holes.get(j)),
             least,
-            "Two holes lie close together: " + name(i) + " and " + name(j),
-            "They come nearer to one another towards the bore, and the wood between them breaks"
-                + " out.",
             part.name(),
             new Point(at(holes.get(i)), bore(holes.get(i))),
-            "Move one of them, or make it smaller.");
+            name(i),
+            name(j));
       }
     }
     return told.done();
@@ -119,38 +118,13 @@ public final class SideHoles {
     double half = h.diameter().mm() / 2;
     Point where = new Point(at(h), outside(h));
     told.thin(
-        "hole-edge",
-        shoulder - foot - h.height().mm() - half,
-        least,
-        "The " + name + " lies close to the shoulder",
-        "The end grain over it breaks out.",
-        part.name(),
-        where,
-        "Lower it or make it smaller.");
+        Entry.HOLE_EDGE, shoulder - foot - h.height().mm() - half, least, part.name(), where, name);
     double low = at(h) - half - floor(h);
     if (low < 0 || bore(h) <= 0) {
-      told.say(
-          "hole-misses",
-          Grade.STOP,
-          Math.min(low, 0),
-          0,
-          "The " + name + " does not open into the bore",
-          "Its lower edge lies below the floor of the bore.",
-          part.name(),
-          where,
-          "Raise it, or bore deeper.");
+      told.found(Entry.HOLE_MISSES.told(Grade.STOP, Math.min(low, 0), 0, name), part.name(), where);
     }
     if (bore(h) > 0 && half >= bore(h)) {
-      told.say(
-          "hole-wide",
-          Grade.STOP,
-          2 * half,
-          2 * bore(h),
-          "The " + name + " is as wide as the bore",
-          "It would cut through the sides of the body.",
-          part.name(),
-          where,
-          "A smaller hole.");
+      told.found(Entry.HOLE_WIDE.told(Grade.STOP, 2 * half, 2 * bore(h), name), part.name(), where);
     }
   }
 

@@ -1,7 +1,8 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -34,72 +35,27 @@ public final class StockJudge {
     double need = aim.mm("stick.need");
     double length = aim.mm("blank.length");
     if (length < need - 1e-6) {
-      j.say(
-          "blank-short",
-          length,
-          need,
-          "The blank is too short",
-          "The piece and all that is consumed on the way need more length than there is.",
-          shorter);
+      j.out.add(finding(Entry.BLANK_SHORT.told(Grade.STOP, length, need, shorter)));
     }
     double sure = 2 * (aim.blank().sound().maxR() - aim.custom(Line.STOCK_CENTRING));
     if (sure < widest - 1e-6) {
-      j.say(
-          "blank-thin",
-          sure,
-          widest,
-          "The blank is too thin",
-          "The largest round that it surely gives is smaller than the piece.",
-          "A thicker blank or a slimmer piece.");
+      j.out.add(finding(Entry.BLANK_THIN.told(Grade.STOP, sure, widest)));
     }
     if (length > shop.lathe().between()) {
-      j.say(
-          "lathe-short",
-          length,
-          shop.lathe().between(),
-          "The blank does not fit between the centres",
-          "The lathe's bed is shorter than the blank.",
-          "A shorter blank.");
+      j.out.add(finding(Entry.LATHE_SHORT.told(Grade.STOP, length, shop.lathe().between())));
     }
     double swing = 2 * aim.blank().swept().maxR();
     if (swing > shop.lathe().swing()) {
-      j.say(
-          "lathe-swing",
-          swing,
-          shop.lathe().swing(),
-          "The blank does not clear the bed",
-          "Its widest place swings wider than the lathe allows.",
-          "Saw the corners off, or take a thinner blank.");
+      j.out.add(finding(Entry.LATHE_SWING.told(Grade.STOP, swing, shop.lathe().swing())));
     }
     if (shop.tenonJaws().isEmpty()) {
-      j.out.add(
-          finding(
-              new Verdict(
-                  "no-jaws",
-                  Grade.STOP,
-                  0,
-                  1,
-                  "",
-                  "The shop has no jaws that hold a tenon",
-                  "The work is held by one; the route is shown with a common set."),
-              "Hang a jaw set on the wall."));
+      j.out.add(finding(Entry.NO_JAWS.told(Grade.STOP)));
     }
     return j.out;
   }
 
   private void barkCut(Blank blank) {
-    out.add(
-        finding(
-            new Verdict(
-                "bark-cut",
-                Grade.NOTE,
-                blank.thick(),
-                0,
-                "mm thick",
-                "The first cuts go through bark",
-                "It holds grit, which dulls an edge in a few turns; its dust is worse than wood's, and"
-                    + " loose pieces fly."),
-            "Brush it clean, wear a mask and a shield, and sharpen once it is off."));
+    out.add(finding(Entry.BARK_CUT.told(Grade.NOTE, blank.thick(), 0)));
   }
 
   /** Where bark stays on the outside it is no wall: what is left under it is judged. */
@@ -127,46 +83,21 @@ public final class StockJudge {
         continue;
       }
       out.add(
-          new Finding(
-              new Verdict(
-                  "bark-stays",
-                  Grade.NOTE,
-                  to - from,
-                  0,
-                  "mm along",
-                  "Patches of bark stay on the outside",
-                  "Along this much of the height the outside comes into the bark. Thin glue and a dry year keep it on."),
-              Optional.empty(),
+          Finding.of(
+              Entry.BARK_STAYS.told(Grade.NOTE, to - from, 0),
               p.name(),
-              Optional.of(new Point((from + to) / 2, wood)),
-              "A slimmer outside there, if you want it clean.",
-              List.of()));
+              new Point((from + to) / 2, wood)));
       if (least < wall) {
         out.add(
-            new Finding(
-                new Verdict(
-                    "bark-wall",
-                    least <= wall / 2 ? Grade.STOP : Grade.WATCH,
-                    least,
-                    wall,
-                    "mm",
-                    "The wall under the bark is thin",
-                    "Bark is no wall: it lets go as it dries."),
-                Optional.empty(),
+            Finding.of(
+                Entry.BARK_WALL.told(least <= wall / 2 ? Grade.STOP : Grade.WATCH, least, wall),
                 p.name(),
-                Optional.of(where),
-                "A narrower inside, or a thicker limb.",
-                List.of()));
+                where));
       }
     }
   }
 
-  private void say(
-      String code, double found, double limit, String title, String why, String advice) {
-    out.add(finding(new Verdict(code, Grade.STOP, found, limit, "mm", title, why), advice));
-  }
-
-  private static Finding finding(Verdict v, String advice) {
-    return new Finding(v, Optional.empty(), "blank", Optional.empty(), advice, List.of());
+  private static Finding finding(Verdict v) {
+    return Finding.of(v, "blank", null);
   }
 }

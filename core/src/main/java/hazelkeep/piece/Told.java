@@ -1,56 +1,36 @@
 package hazelkeep.piece;
 
 import hazelkeep.bore.BoringPlan;
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.Point;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Findings by geometry alone, as a judge tells them. */
 public final class Told {
   private final List<Finding> out = new ArrayList<>();
 
-  /** Tells a verdict on a part. */
-  public void found(Verdict v, String part, Point where, String advice) {
-    out.add(new Finding(v, Optional.empty(), part, Optional.ofNullable(where), advice, List.of()));
-  }
-
-  /** Tells something measured against its limit, in mm. */
-  public void say(
-      String code,
-      Grade grade,
-      double found,
-      double limit,
-      String title,
-      String why,
-      String part,
-      Point where,
-      String advice) {
-    found(new Verdict(code, grade, found, limit, "mm", title, why), part, where, advice);
+  /** Tells a verdict on a part; its place may be null. */
+  public void found(Verdict v, String part, Point where) {
+    out.add(Finding.of(v, part, where));
   }
 
   /**
    * Tells what is thinner than it should be: at half the limit it stops the work.
    *
+   * @param said the words that stand in the entry's sentences
    * @return whether it was told
    */
   public boolean thin(
-      String code,
-      double found,
-      double limit,
-      String title,
-      String why,
-      String part,
-      Point where,
-      String advice) {
+      Entry entry, double found, double limit, String part, Point where, String... said) {
     if (found >= limit) {
       return false;
     }
     Grade grade = found <= limit / 2 ? Grade.STOP : Grade.WATCH;
-    say(code, grade, found, limit, title, why, part, where, advice);
+    found(entry.told(grade, found, limit, said), part, where);
     return true;
   }
 
@@ -58,8 +38,7 @@ public final class Told {
   public void bores(BoringPlan plan, String part, Point where) {
     plan.verdicts().stream()
         .filter(v -> v.grade() != Grade.NOTE)
-        .forEach(
-            v -> found(v, part, where, "Another bit, an extension, or a bore of another size."));
+        .forEach(v -> found(v, part, where));
   }
 
   /** Adds what another judge found. */

@@ -1,11 +1,11 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
-import hazelkeep.measure.Verdict;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -76,21 +76,11 @@ final class Unused<D extends Design> {
     Dim d = aim.dims().get(key);
     D without = kind.size(design, key, Optional.empty());
     double then = Dims.resolve(without, kind.rules(), shop, Map.of()).get(key).mm();
-    return new Finding(
-        new Verdict(
-            "size-unused",
-            Grade.NOTE,
-            d.mm(),
-            then,
-            "mm stated",
-            "Stated, but nothing follows from it",
-            d.label()
-                + " does nothing in this design: neither the wood nor the route asks for it."),
-        Optional.empty(),
-        aim.parts().get(0).name(),
-        Optional.empty(),
-        "Let it go, or choose what it belongs to.",
-        List.of(new Remedy.LetGo(key, Length.mm(then))));
+    return Finding.of(
+            Entry.SIZE_UNUSED.told(Grade.NOTE, d.mm(), then, d.label()),
+            aim.parts().get(0).name(),
+            null)
+        .with(List.of(new Remedy.LetGo(key, Length.mm(then))));
   }
 
   /** The turner's changes of the route that can't be made on it. */
@@ -99,20 +89,9 @@ final class Unused<D extends Design> {
     for (RouteEdit e : edits.stream().filter(route.ignored()::contains).toList()) {
       StepKey about = e.about();
       out.add(
-          new Finding(
-              new Verdict(
-                  "edit-unused",
-                  Grade.NOTE,
-                  0,
-                  0,
-                  "",
-                  "A change of the route that can't be made",
-                  "What it names is not on this route any more: “" + about.path() + "”."),
-              Optional.empty(),
-              aim.parts().get(0).name(),
-              Optional.empty(),
-              "Take the change back, or choose what it belonged to.",
-              List.of(new Remedy.Restore(about))));
+          Finding.of(
+                  Entry.EDIT_UNUSED.told(Grade.NOTE, about.path()), aim.parts().get(0).name(), null)
+              .with(List.of(new Remedy.Restore(about))));
     }
     return out;
   }

@@ -1,7 +1,7 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
@@ -124,7 +124,7 @@ public final class Walls {
         (under, t) ->
             out.add(
                 new Least(
-                    code(under),
+                    entry(under).code(),
                     t.left(),
                     w.wanted(under),
                     of.drift().applyAsDouble(t.inside().z()),
@@ -132,13 +132,13 @@ public final class Walls {
     return out;
   }
 
-  private static String code(Under under) {
+  private static Entry entry(Under under) {
     return switch (under) {
-      case SIDE -> "wall-thin";
-      case RIM -> "rim-thin";
-      case SPIGOT -> "spigot-wall";
-      case TOP -> "lid-corner";
-      case FOOT -> "floor-thin";
+      case SIDE -> Entry.WALL_THIN;
+      case RIM -> Entry.RIM_THIN;
+      case SPIGOT -> Entry.SPIGOT_WALL;
+      case TOP -> Entry.LID_CORNER;
+      case FOOT -> Entry.FLOOR_THIN;
     };
   }
 
@@ -243,22 +243,14 @@ public final class Walls {
 
   private List<Finding> told() {
     Told told = new Told();
-    String name = part.name();
-    thin(told, Under.SIDE, "The " + name + "'s wall is thin");
-    thin(told, Under.RIM, "The " + name + "'s rim is thin");
-    thin(told, Under.SPIGOT, "The spigot's wall is thin");
-    thin(told, Under.TOP, "The " + name + " is thin over its inside corner");
+    for (Under under : List.of(Under.SIDE, Under.RIM, Under.SPIGOT, Under.TOP)) {
+      Thin t = least.get(under);
+      if (t != null) {
+        told.thin(entry(under), t.left(), wanted(under), part.name(), t.inside(), part.name());
+      }
+    }
     floor(told);
     return told.done();
-  }
-
-  private void thin(Told told, Under where, String title) {
-    Thin t = least.get(where);
-    String code = code(where);
-    if (t != null) {
-      told.thin(
-          code, t.left(), wanted(where), title, why(code), part.name(), t.inside(), advice(code));
-    }
   }
 
   /** The floor is counted along the axis; beside it a foot that is hollowed may come nearer. */
@@ -266,53 +258,15 @@ public final class Walls {
     HalfSection wood = part.target();
     double axis = wood.alongAxis().stream().mapToDouble(s -> s.length()).findFirst().orElse(0);
     Thin t = least.get(Under.FOOT);
-    double wanted = wishes.floor();
     boolean slant = t != null && t.left() < SLANT * axis && t.inside().r() > SAME;
     if (slant) {
       told.thin(
-          "floor-thin",
-          t.left(),
-          wanted,
-          "The floor is thin near the wall",
-          why("floor-thin"),
-          part.name(),
-          t.inside(),
-          advice("floor-thin"));
+          Entry.FLOOR_THIN, t.left(), wishes.floor(), part.name(), t.inside(), "near the wall");
     }
   }
 
-  private static String why(String code) {
-    return switch (code) {
-      case "rim-thin" -> "A thin ring of end grain splits when it is pressed or dropped.";
-      case "spigot-wall" -> "It yields under the squeeze and breaks off in use.";
-      case "floor-thin" -> "There is little left between the hollow and the foot.";
-      default -> "Thin end grain flexes, rings and splits; what a bit may drift by is counted off.";
-    };
-  }
-
-  private static String advice(String code) {
-    return switch (code) {
-      case "rim-thin" -> "A narrower mouth, or more wood outside there.";
-      case "spigot-wall" -> "A slimmer inside, or a larger joint.";
-      case "floor-thin" -> "Less depth, or a flatter foot.";
-      default -> "A slimmer inside, or more wood outside.";
-    };
-  }
-
   private Finding through(Point at) {
-    return new Finding(
-        new Verdict(
-            "outside-into-inside",
-            Grade.STOP,
-            0,
-            wishes.wall(),
-            "mm",
-            "The outside of the " + part.name() + " is shaped into the inside",
-            "The two lines cross: there is a hole."),
-        Optional.empty(),
-        part.name(),
-        Optional.of(at),
-        advice(""),
-        List.of());
+    return Finding.of(
+        Entry.OUTSIDE_INTO_INSIDE.told(Grade.STOP, 0, wishes.wall(), part.name()), part.name(), at);
   }
 }

@@ -1,12 +1,12 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -37,47 +37,22 @@ public record Weakness(AsFound as, double reaches, double plane) {
         yield away
             ? Optional.empty()
             : tell(
-                "cracked",
-                Grade.WATCH,
-                as.to() - as.at(),
-                "A crack in the " + name + words(),
-                "It opens under jaws, under a jam and in a dry year.",
-                new Point(place, part.target().outer(place)),
-                "Run thin glue into it, or turn it away; never press on it.");
+                Entry.CRACKED.told(Grade.WATCH, as.to() - as.at(), 0, name, words()),
+                new Point(place, part.target().outer(place)));
       }
       case FLAW -> {
         boolean away = reaches >= part.target().outer(place);
         yield away
             ? Optional.empty()
             : tell(
-                "flawed",
-                Grade.WATCH,
-                as.value(),
-                "A flaw stays in the " + name + words(),
-                "It lies deeper than the finished outside.",
-                new Point(place, part.target().outer(place)),
-                "Fill it, or turn it off all round.");
+                Entry.FLAWED.told(Grade.WATCH, as.value(), 0, name, words()),
+                new Point(place, part.target().outer(place)));
       }
       case OFF ->
           as.value() <= OFF
               ? Optional.empty()
-              : tell(
-                  "off-centre",
-                  Grade.WATCH,
-                  as.value(),
-                  "The bore of the " + name + " is off its middle",
-                  "On one side the wall is thinner by so much.",
-                  null,
-                  "Open the bore until it runs true, or leave more wood outside.");
-      case DROPPED ->
-          tell(
-              "dropped",
-              Grade.NOTE,
-              0,
-              "The " + name + " was dropped",
-              "A crack along the grain may not show yet.",
-              null,
-              "Flex it by hand and look along the grain before it turns again.");
+              : tell(Entry.OFF_CENTRE.told(Grade.WATCH, as.value(), 0, name), null);
+      case DROPPED -> tell(Entry.DROPPED.told(Grade.NOTE, name), null);
       default -> Optional.empty();
     };
   }
@@ -89,29 +64,16 @@ public record Weakness(AsFound as, double reaches, double plane) {
     return away
         ? Optional.empty()
         : tell(
-            "rim-chipped",
-            Grade.WATCH,
-            as.value(),
-            "The " + as.part() + "'s rim is chipped" + words(),
-            "It is seen, and the mate closes on it.",
-            new Point(gone.mouth(), part.target().outer(gone.mouth())),
-            "Cut the rim back to sound wood, or fill it.");
+            Entry.RIM_CHIPPED.told(Grade.WATCH, as.value(), 0, as.part(), words()),
+            new Point(gone.mouth(), part.target().outer(gone.mouth())));
   }
 
   private String words() {
     return as.degrees() == 0 ? "" : ", " + as.degrees() + " degrees from the grain mark";
   }
 
-  private Optional<Finding> tell(
-      String code, Grade grade, double found, String title, String why, Point at, String advice) {
-    return Optional.of(
-        new Finding(
-            new Verdict(code, grade, found, 0, "mm deep", title, why),
-            Optional.empty(),
-            as.part(),
-            as.what().name() + " " + Math.round(as.at()) + " " + as.degrees(),
-            Optional.ofNullable(at),
-            advice,
-            List.of()));
+  private Optional<Finding> tell(Verdict v, Point at) {
+    Finding f = Finding.of(v, as.part(), at);
+    return Optional.of(f.on(as.what().name() + " " + Math.round(as.at()) + " " + as.degrees()));
   }
 }

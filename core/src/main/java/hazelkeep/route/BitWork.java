@@ -1,13 +1,14 @@
 package hazelkeep.route;
 
 import hazelkeep.bore.BoreSpeed;
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Allowed;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.Pressed;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Lathe;
@@ -48,16 +49,13 @@ final class BitWork {
     return most >= lathe.slowest()
         ? Optional.empty()
         : Optional.of(
-            new Verdict(
-                "bit-fast",
+            Entry.BIT_FAST.told(
                 lathe.slowest() > mounted.custom(Line.BORE_TOO_FAST) * most
                     ? Grade.STOP
                     : Grade.WATCH,
                 lathe.slowest(),
                 most,
-                "rpm",
-                "The lathe's slowest speed is too fast for the " + bit.name(),
-                "Its rim runs faster than it cuts: it smokes and loses its edge."));
+                bit.name()));
   }
 
   /** What would go wrong with the bit of a step. */
@@ -85,16 +83,7 @@ final class BitWork {
     double least = work.custom(Line.BORE_PULLS) / bit.diameter();
     return lathe.drawbar() || deep <= least
         ? Optional.empty()
-        : Optional.of(
-            new Verdict(
-                "drawbar",
-                Grade.NOTE,
-                deep,
-                least,
-                "mm",
-                "The drill chuck may come out of the quill",
-                "No drawbar keeps its taper: a wide or deep bit that sticks pulls it out as it is"
-                    + " withdrawn, and it whirls round in the work."));
+        : Optional.of(Entry.DRAWBAR.told(Grade.NOTE, deep, least));
   }
 
   private static void one(Setup setup, Bit bit, Act.Remove r, Work work, List<Verdict> out) {
@@ -102,31 +91,10 @@ final class BitWork {
     double deep = hole.minZ() + bit.tip();
     double blind = bit.needsCentre() ? blind(work, r.part(), deep, bit.diameter() / 2) : 0;
     if (blind > work.custom(Line.BORE_BLIND)) {
-      out.add(
-          new Verdict(
-              "no-centre",
-              Grade.STOP,
-              blind,
-              work.custom(Line.BORE_BLIND),
-              "mm",
-              "No wood at the centre for the bit's spur",
-              "A smaller hole took it: the spur finds nothing and the bit wanders."));
+      out.add(Entry.NO_CENTRE.told(Grade.STOP, blind, work.custom(Line.BORE_BLIND)));
     }
 
-    setup
-        .hold()
-        .tail()
-        .ifPresent(
-            t ->
-                out.add(
-                    new Verdict(
-                        "tail-taken",
-                        Grade.STOP,
-                        1,
-                        0,
-                        "",
-                        "The tailstock holds the " + t.name() + ", not the bit",
-                        "A bit goes in from the tailstock, where a centre supports the work now.")));
+    setup.hold().tail().ifPresent(t -> out.add(Entry.TAIL_TAKEN.told(Grade.STOP, t.name())));
     boolean jam =
         setup.hold().grip() instanceof JamChuck
             || setup.hold().grip() instanceof JamOn
@@ -135,14 +103,10 @@ final class BitWork {
     double torque = BoreSpeed.torque(bit.diameter(), work.practice());
     if (jam || allowed.torque() < torque) {
       out.add(
-          new Verdict(
-              "bore-turns",
+          Entry.BORE_TURNS.told(
               Grade.STOP,
               torque / 1000,
-              Double.isFinite(allowed.torque()) ? allowed.torque() / 1000 : 0,
-              "N m",
-              "The bit turns the work in its hold",
-              "Nothing is bored against a jam: it takes more than a cut."));
+              Double.isFinite(allowed.torque()) ? allowed.torque() / 1000 : 0));
     }
   }
 

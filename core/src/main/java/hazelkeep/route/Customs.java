@@ -1,8 +1,9 @@
 package hazelkeep.route;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Centres;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
@@ -43,15 +44,7 @@ final class Customs {
     if (setup.hold().grip() instanceof Centres && !r.claims().isEmpty()) {
       out.add(
           new Told(
-              new Verdict(
-                  "parts-between-centres",
-                  Grade.STOP,
-                  0,
-                  aim.custom(Line.ROUTE_HANGS),
-                  "mm",
-                  "Parted right through between centres",
-                  "Pressed from both ends the kerf closes on the tool as the last of it goes, and both"
-                      + " pieces fly."),
+              Entry.PARTS_BETWEEN_CENTRES.told(Grade.STOP, 0, aim.custom(Line.ROUTE_HANGS)),
               new SurfaceId(r.part(), "")));
     }
   }
@@ -72,15 +65,8 @@ final class Customs {
             s ->
                 out.add(
                     new Told(
-                        new Verdict(
-                            "shaped-early",
-                            Grade.WATCH,
-                            along(s),
-                            aim.custom(Line.ROUTE_SHAPED),
-                            "mm",
-                            "Shaped before it is bored",
-                            "A bit drifts and the wood moves: the wall comes out uneven, and there is"
-                                + " nothing left to turn it even with."),
+                        Entry.SHAPED_EARLY.told(
+                            Grade.WATCH, along(s), aim.custom(Line.ROUTE_SHAPED)),
                         s.id())));
   }
 
@@ -94,17 +80,8 @@ final class Customs {
         double width = aim.width(j);
         out.add(
             new Told(
-                new Verdict(
-                    sands ? "fit-sanded" : "fit-finished",
-                    Grade.WATCH,
-                    aim.custom(Line.ROUTE_SANDED),
-                    width,
-                    "mm fit",
-                    sands ? "A fit is sanded" : "A fit is finished",
-                    sands
-                        ? "Abrasive takes more from soft grain than from hard, and its edges first: the"
-                            + " fit is lost before it feels looser."
-                        : "A film on a fit makes it tighter, and lets go where it rubs."),
+                (sands ? Entry.FIT_SANDED : Entry.FIT_FINISHED)
+                    .told(Grade.WATCH, aim.custom(Line.ROUTE_SANDED), width),
                 on));
       }
     }

@@ -1,7 +1,7 @@
 package hazelkeep.route;
 
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.solid.Point;
 import java.util.List;
 import java.util.Optional;
@@ -35,6 +35,21 @@ public record Finding(
       String advice,
       List<Remedy> remedies) {
     this(verdict, at, part, "", where, advice, remedies);
+  }
+
+  /**
+   * One about the design itself, with what the book says helps.
+   *
+   * @param where the place in the blank's z; null for none
+   */
+  public static Finding of(Verdict verdict, String part, Point where) {
+    return new Finding(
+        verdict,
+        Optional.empty(),
+        part,
+        Optional.ofNullable(where),
+        verdict.helps(false),
+        List.of());
   }
 
   /** How grave. */

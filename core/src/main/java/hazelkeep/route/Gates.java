@@ -1,12 +1,14 @@
 package hazelkeep.route;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -58,32 +60,15 @@ final class Gates {
     boolean ever = last >= 0;
     Stage at = ever ? gates.get(lathe >= 0 ? lathe : last) : null;
     Grade grade = !ever || doing == Doing.CUT ? Grade.STOP : Grade.WATCH;
-    String name = "The " + s.id().part() + "'s " + s.id().name();
+    String by = last > lathe && lathe >= 0 ? " Afterwards by hand only." : "";
     Verdict v =
         ever
-            ? new Verdict(
-                "last-" + doing.name().toLowerCase(java.util.Locale.ROOT),
+            ? LAST.get(doing).told(grade, s.id().part(), s.id().name(), by, at.setup().title())
+            : Entry.NO_HOLD_REACHES.told(
                 grade,
-                0,
-                1,
-                "",
-                name + " leaves this hold without being " + doing.done(),
-                "It is the last hold in which it can be "
-                    + doing.done()
-                    + "."
-                    + (last > lathe && lathe >= 0 ? " Afterwards by hand only." : ""))
-            : new Verdict(
-                "no-hold-reaches",
-                Grade.STOP,
-                0,
-                1,
-                "",
-                name + " is " + (doing == Doing.CUT ? "not cut to size" : "never " + doing.done()),
-                "No hold of this route lets a tool get to it.");
-    String advice =
-        ever
-            ? "Put a step for it at the end of “" + at.setup().title() + "”."
-            : "Choose a hold or a shape that leaves it open to a tool.";
+                s.id().part(),
+                s.id().name(),
+                doing == Doing.CUT ? "not cut to size" : "never " + doing.done());
     return new Finding(
         v,
         ever
@@ -94,9 +79,15 @@ final class Gates {
         s.id().part(),
         s.id().name(),
         Optional.of(s.line().points().get(s.line().points().size() / 2)),
-        advice,
+        v.helps(false),
         List.of());
   }
+
+  private static final Map<Doing, Entry> LAST =
+      Map.of(
+          Doing.CUT, Entry.LAST_CUT,
+          Doing.SAND, Entry.LAST_SAND,
+          Doing.FINISH, Entry.LAST_FINISH);
 
   private boolean workable(int gate, Surface s, Doing doing) {
     Stage g = gates.get(gate);

@@ -1,11 +1,12 @@
 package hazelkeep.route;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
 import hazelkeep.fit.FitClass;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Patience;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -129,14 +130,7 @@ final class Player {
         HalfSection into = p.target().and(t.dent());
         if (into.area() > HalfSection.DUST_AREA) {
           find(
-              new Verdict(
-                  "dimple",
-                  Grade.STOP,
-                  into.maxZ() - into.minZ(),
-                  0,
-                  "mm",
-                  "The mark of the " + t.by() + " stays in a finished end",
-                  "Its dimple reaches into wood that the piece keeps."),
+              Entry.DIMPLE.told(Grade.STOP, into.maxZ() - into.minZ(), 0, t.by()),
               first,
               p.name(),
               new Point((into.minZ() + into.maxZ()) / 2, 0));
@@ -223,14 +217,7 @@ final class Player {
         .or(
             () ->
                 Optional.of(
-                    new Verdict(
-                        "lathe-fast",
-                        Grade.STOP,
-                        shop.lathe().slowest(),
-                        window.ceiling(),
-                        "rpm",
-                        "The lathe's slowest speed is too fast for work so thick",
-                        "By its largest diameter it may not turn faster than the ceiling.")));
+                    Entry.LATHE_FAST.told(Grade.STOP, shop.lathe().slowest(), window.ceiling())));
   }
 
   /** Abrasive leaves grit in the wood, and a bit that goes into it is blunted. */
@@ -245,14 +232,8 @@ final class Player {
       for (Act act : earlier.acts()) {
         if (act instanceof Act.Sand s && before.surf(s.on()).grit() > 0) {
           find(
-              new Verdict(
-                  "sanded-early",
-                  Grade.WATCH,
-                  before.surf(s.on()).grit(),
-                  0,
-                  "grit",
-                  "The " + s.on().part() + "'s " + s.on().name() + " is sanded before it is bored",
-                  "Grit left in the wood blunts the bit, and the chips scratch what was sanded."),
+              Entry.SANDED_EARLY.told(
+                  Grade.WATCH, before.surf(s.on()).grit(), 0, s.on().part(), s.on().name()),
               step.key(),
               s.on().part(),
               null);
@@ -270,15 +251,7 @@ final class Player {
       all.addAll(s.stiffBefore().missing());
     }
     for (Unknown u : all) {
-      Verdict v =
-          new Verdict(
-              "not-judged",
-              Grade.NOTE,
-              0,
-              0,
-              "",
-              u.property().judges() + " is not judged",
-              "The " + u.words() + " is not known.");
+      Verdict v = Entry.NOT_JUDGED.told(Grade.NOTE, u.property().judges(), u.words());
       findings.add(
           new Finding(
               v,
@@ -286,24 +259,13 @@ final class Player {
               "blank",
               u.words(),
               Optional.empty(),
-              Advice.of(v.code()),
+              v.helps(false),
               List.of(new Remedy.Know(u))));
     }
   }
 
   private void notHeld(Step step, String part) {
-    find(
-        new Verdict(
-            "not-held",
-            Grade.STOP,
-            0,
-            1,
-            "",
-            "The " + part + " is not held here",
-            "This setup carries another part, so the step can't be done in it."),
-        step.key(),
-        part,
-        null);
+    find(Entry.NOT_HELD.told(Grade.STOP, part), step.key(), part, null);
   }
 
   /** A step that was to cut something and found all of it gone. */
@@ -315,20 +277,7 @@ final class Player {
         .filter(r -> setup.frames().containsKey(r.part()))
         .filter(r -> before.stock(aim.part(r.part())).isPresent())
         .findFirst()
-        .ifPresent(
-            r ->
-                find(
-                    new Verdict(
-                        "nothing-removed",
-                        Grade.NOTE,
-                        0,
-                        0,
-                        "mm",
-                        "Nothing left to cut here",
-                        "An earlier step already took this wood."),
-                    step.key(),
-                    r.part(),
-                    null));
+        .ifPresent(r -> find(Entry.NOTHING_REMOVED.told(Grade.NOTE), step.key(), r.part(), null));
   }
 
   private State remove(Setup setup, Step step, State state, Act.Remove r) {
@@ -339,18 +288,7 @@ final class Player {
     Part part = aim.part(r.part());
     Body body = state.stock(part).orElse(null);
     if (body == null) {
-      find(
-          new Verdict(
-              "part-gone",
-              Grade.STOP,
-              0,
-              1,
-              "",
-              "There is no " + r.part() + " any more",
-              "Its wood was lost or cut away before this step."),
-          step.key(),
-          r.part(),
-          null);
+      find(Entry.PART_GONE.told(Grade.STOP, r.part()), step.key(), r.part(), null);
       return state;
     }
     State after = cut(state, body, r.region(), r.claims(), step.key());
@@ -362,14 +300,7 @@ final class Player {
     }
     if (r.claims().isEmpty() && neck(after, part, body)) {
       find(
-          new Verdict(
-              "hangs",
-              Grade.WATCH,
-              aim.custom(Line.ROUTE_NECK),
-              aim.custom(Line.ROUTE_NECK),
-              "mm",
-              "Hangs by a neck thinner than this",
-              "It may let go under the tool."),
+          Entry.HANGS.told(Grade.WATCH, aim.custom(Line.ROUTE_NECK), aim.custom(Line.ROUTE_NECK)),
           step.key(),
           r.part(),
           null);
@@ -401,14 +332,7 @@ final class Player {
             .orElse(0);
     if (bore > aim.custom(Line.ROUTE_NECK)) {
       find(
-          new Verdict(
-              "parts-into-hollow",
-              Grade.STOP,
-              bore,
-              0,
-              "mm",
-              "Parts into a hollow",
-              "The cut breaks through into a bore before it reaches the centre, and the edge tears."),
+          Entry.PARTS_INTO_HOLLOW.told(Grade.STOP, bore, 0),
           step.key(),
           r.part(),
           new Point(z, bore / 2));
@@ -458,16 +382,12 @@ final class Player {
     }
     if (claims.size() > 1 && pieces.size() == 1 && inside.size() > 1) {
       find(
-          new Verdict(
-              "web-left",
+          Entry.WEB_LEFT.told(
               Grade.STOP,
               pieces.get(0).at((region.minZ() + region.maxZ()) / 2).stream()
                   .mapToDouble(hazelkeep.solid.Span::length)
                   .sum(),
-              0,
-              "mm",
-              "The parting cut leaves a web",
-              "The two halves still hang together after it."),
+              0),
           at,
           body.name(),
           new Point((region.minZ() + region.maxZ()) / 2, 0));
@@ -477,14 +397,7 @@ final class Player {
 
   private void loose(HalfSection piece, StepKey at, String part) {
     find(
-        new Verdict(
-            "comes-loose",
-            Grade.STOP,
-            piece.maxZ() - piece.minZ(),
-            0,
-            "mm",
-            "A piece comes loose that nobody holds",
-            "This cut sets it free while the lathe turns."),
+        Entry.COMES_LOOSE.told(Grade.STOP, piece.maxZ() - piece.minZ(), 0),
         at,
         part,
         new Point((piece.minZ() + piece.maxZ()) / 2, piece.maxR()));
@@ -543,14 +456,7 @@ final class Player {
       double width = aim.width(j);
       if (share > aim.custom(Line.ROUTE_MOVES) && 2 * aim.custom(Line.ROUTE_REGRIP) > width) {
         find(
-            new Verdict(
-                "fit-early",
-                Grade.WATCH,
-                2 * aim.custom(Line.ROUTE_REGRIP),
-                width,
-                "mm fit",
-                "The fit is brought to size before the hollowing",
-                "Hollowing behind a fit lets the wood move by more than its class is wide."),
+            Entry.FIT_EARLY.told(Grade.WATCH, 2 * aim.custom(Line.ROUTE_REGRIP), width),
             when,
             part.name(),
             null);
@@ -568,14 +474,8 @@ final class Player {
   private void hidden(Step step, Surface s, Reaching.Answer a, Doing doing) {
     double[] lacks = a.best().map(b -> reaching.lacks(b, doing)).orElse(new double[] {0, 1});
     find(
-        new Verdict(
-            "hidden",
-            Grade.STOP,
-            100 * lacks[0],
-            100 * lacks[1],
-            "%",
-            "No tool gets to the " + s.id().part() + "'s " + s.id().name() + " here",
-            "What stands in the way keeps it from being " + doing.done() + "."),
+        Entry.HIDDEN.told(
+            Grade.STOP, 100 * lacks[0], 100 * lacks[1], s.id().part(), s.id().name(), doing.done()),
         step.key(),
         s.id(),
         a.best().map(hazelkeep.solid.LineOfWork.Reach::hiddenAt).isPresent()
@@ -602,37 +502,17 @@ final class Player {
     FitClass fit = t.jam() ? FitClass.JAM : j.use();
     double most = fit.most(recess, aim.practice());
     double least = fit.least(recess, aim.practice());
-    String loose = t.jam() ? "recess-too-big" : "fit-loose";
-    if (clearance > most + aim.custom(Line.FIT_SLACK)) {
-      find(
-          new Verdict(
-              loose,
-              t.jam() ? Grade.STOP : Grade.WATCH,
-              clearance,
-              most,
-              "mm fit",
-              t.jam()
-                  ? "The recess is larger than the spigot can still become"
-                  : "Looser than a " + fit.word() + " fit",
-              t.jam()
-                  ? "There is no wood left on the spigot to jam the lid on."
-                  : "The clearance lies above the class that was chosen."),
-          at,
-          j.fitted().part(),
-          aim.surface(j.fitted()).line().first());
-    } else if (clearance < least - aim.custom(Line.FIT_SLACK)) {
-      find(
-          new Verdict(
-              t.jam() ? "jam-hard" : "fit-tight",
-              Grade.WATCH,
-              clearance,
-              least,
-              "mm fit",
-              "Tighter than a " + fit.word() + " fit",
-              t.jam() ? "Forced on, it may split the lid." : "It may seize in damp weather."),
-          at,
-          j.fitted().part(),
-          aim.surface(j.fitted()).line().first());
+    double slack = aim.custom(Line.FIT_SLACK);
+    if (clearance > most + slack) {
+      Verdict v =
+          t.jam()
+              ? Entry.RECESS_TOO_BIG.told(Grade.STOP, clearance, most)
+              : Entry.FIT_LOOSE.told(Grade.WATCH, clearance, most, fit.named());
+      find(v, at, j.fitted().part(), aim.surface(j.fitted()).line().first());
+    } else if (clearance < least - slack) {
+      Entry tight = t.jam() ? Entry.JAM_HARD : Entry.FIT_TIGHT;
+      Verdict v = tight.told(Grade.WATCH, clearance, least, fit.named());
+      find(v, at, j.fitted().part(), aim.surface(j.fitted()).line().first());
     }
   }
 
@@ -656,14 +536,7 @@ final class Player {
     }
     if (!was.bare()) {
       find(
-          new Verdict(
-              "before-cut",
-              Grade.STOP,
-              100 * was.covered(),
-              0,
-              "%",
-              "The " + on.part() + "'s " + on.name() + " is treated before it is cut",
-              "Part of it still lies under wood that a later cut takes off."),
+          Entry.BEFORE_CUT.told(Grade.STOP, 100 * was.covered(), 0, on.part(), on.name()),
           step.key(),
           on,
           s.line().first());
@@ -704,28 +577,14 @@ final class Player {
       StepKey last = stages.isEmpty() ? null : stages.get(stages.size() - 1).step().key();
       if (left.area() > HalfSection.DUST_AREA) {
         find(
-            new Verdict(
-                "wood-left",
-                Grade.STOP,
-                left.volume() / 1000,
-                0,
-                "ml",
-                "Wood is left on the " + p.name(),
-                "No step of this route takes it off."),
+            Entry.WOOD_LEFT.told(Grade.STOP, left.volume() / 1000, 0, p.name()),
             last,
             p.name(),
             middle(left));
       }
       if (missing.area() > HalfSection.DUST_AREA) {
         find(
-            new Verdict(
-                "wood-missing",
-                Grade.STOP,
-                missing.volume() / 1000,
-                0,
-                "ml",
-                "Wood is missing from the " + p.name(),
-                "The stock no longer holds the shape that is wanted."),
+            Entry.WOOD_MISSING.told(Grade.STOP, missing.volume() / 1000, 0, p.name()),
             last,
             p.name(),
             middle(missing));
@@ -751,7 +610,7 @@ final class Player {
             on.part(),
             on.name(),
             Optional.ofNullable(where),
-            held == null ? Advice.of(v.code()) : Advice.of(v.code(), held),
+            v.helps(held != null && (held.supported() || held.steady().isPresent())),
             List.of()));
   }
 }

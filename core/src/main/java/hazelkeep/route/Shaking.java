@@ -1,9 +1,11 @@
 package hazelkeep.route;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
+import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Rounding;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -116,16 +118,16 @@ final class Shaking {
     Point where = new Point(inBlank(stage, part, place), 0);
     if (judged.grade() != Grade.NOTE) {
       double limit = shop.custom(judged == Judgement.NOT ? cut.least() : cut.light());
+      double force = shop.custom(cut.force());
       out.add(
           found(
-              new Verdict(
-                  "shakes",
+              Entry.SHAKES.told(
                   judged.grade(),
                   found,
                   limit,
-                  "N/mm",
-                  "The work gives way under the tool",
-                  "Too soft for " + cut.words() + ": it chatters, and the cut runs out of round."),
+                  cut.words(),
+                  Double.toString(force / found),
+                  Double.toString(force / limit)),
               stage,
               part,
               where,
@@ -136,14 +138,10 @@ final class Shaking {
     if (s.share() > shop.custom(Line.HOLD_STRENGTH_WATCH)) {
       out.add(
           found(
-              new Verdict(
-                  "breaks",
+              Entry.BREAKS.told(
                   s.share() > shop.custom(Line.HOLD_STRENGTH_STOP) ? Grade.STOP : Grade.WATCH,
                   s.mpa(),
-                  s.strength() * shop.custom(Line.HOLD_STRENGTH_WATCH),
-                  "MPa",
-                  "A light catch may snap it here",
-                  "The bending under the tool comes near the wood's strength."),
+                  s.strength() * shop.custom(Line.HOLD_STRENGTH_WATCH)),
               stage,
               part,
               new Point(inBlank(stage, part, s.z()), 0),
@@ -226,14 +224,8 @@ final class Shaking {
     if (most < usual.from()) {
       out.add(
           found(
-              new Verdict(
-                  "critical-speed",
-                  most < shop.lathe().slowest() ? Grade.STOP : Grade.WATCH,
-                  usual.from(),
-                  most,
-                  "rpm",
-                  "At the usual speed the work whips",
-                  "Its critical speed lies near: it bows out and shakes itself loose."),
+              Entry.CRITICAL_SPEED.told(
+                  most < shop.lathe().slowest() ? Grade.STOP : Grade.WATCH, usual.from(), most),
               stage,
               stage.setup().frames().keySet().iterator().next(),
               null,
@@ -242,7 +234,8 @@ final class Shaking {
   }
 
   private static Finding found(Verdict v, Stage stage, String part, Point where, String more) {
-    String advice = Advice.of(v.code(), stage.setup().hold());
+    Hold hold = stage.setup().hold();
+    String advice = v.helps(hold.supported() || hold.steady().isPresent());
     return new Finding(
         v,
         Optional.of(stage.step().key()),

@@ -3,11 +3,11 @@ package hazelkeep.bore;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Landmark;

@@ -3,8 +3,8 @@ package hazelkeep.hold;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
-import hazelkeep.measure.Verdict;
 import hazelkeep.piece.mill.MillKind;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -32,8 +32,7 @@ class ToldAndTriesTest {
   @CsvSource({"3.0,", "3.1,", "2.9, WATCH", "1.6, WATCH", "1.5, STOP", "0, STOP", "-2, STOP"})
   void what_is_thin_is_graded_by_half_its_limit(double found, Grade grade) {
     Told told = new Told();
-    boolean said =
-        told.thin("wall-thin", found, 3, "Thin", "Why.", "body", new Point(1, 2), "Thicker.");
+    boolean said = told.thin(Entry.WALL_THIN, found, 3, "body", new Point(1, 2), "body");
     assertThat(said).isEqualTo(grade != null);
     assertThat(told.done()).hasSize(grade == null ? 0 : 1);
     if (grade != null) {
@@ -85,7 +84,7 @@ class ToldAndTriesTest {
     StepKey step = new StepKey("mouth/mouth");
     Finding f =
         new Finding(
-            new Verdict("hold-weak", Grade.STOP, 4, 10, "N", "Weak", "Why."),
+            Entry.HOLD_WEAK.told(Grade.STOP, 4, 10),
             Optional.of(step),
             "body",
             Optional.empty(),

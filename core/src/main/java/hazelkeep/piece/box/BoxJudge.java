@@ -1,8 +1,8 @@
 package hazelkeep.piece.box;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
-import hazelkeep.measure.Verdict;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.FootRecess;
@@ -75,35 +75,24 @@ final class BoxJudge {
     String rimOn = over ? "lid" : "body";
     double gap = aim.mm("recess.depth") - aim.mm("joint.length");
     if (gap <= 0) {
-      say(
-          "spigot-bottoms",
-          Grade.STOP,
-          gap,
-          0.1,
-          "mm",
-          "The spigot bottoms in its recess",
-          "Its end touches before the shoulder closes, and a gap stays at the join.",
-          rimOn,
-          new Point(
-              aim.part(rimOn).surface("recess").line().first().z(), aim.mm("recess.diameter") / 2),
-          "A deeper recess or a shorter spigot.");
+      out.add(
+          Finding.of(
+              Entry.SPIGOT_BOTTOMS.told(Grade.STOP, gap, 0.1),
+              rimOn,
+              new Point(
+                  aim.part(rimOn).surface("recess").line().first().z(),
+                  aim.mm("recess.diameter") / 2)));
     }
     double lidWall =
         aim.part("lid").surface("side").line().last().z()
             - shape.lidFace()
             - (over ? aim.mm("recess.depth") : 0);
     if (over && lidWall < 0 && design.top() == LiddedBox.Top.FLAT) {
-      say(
-          "lid-shallow",
-          Grade.WATCH,
-          lidWall,
-          0,
-          "mm",
-          "The lid is shallow for its recess",
-          "The recess reaches up into the rounded edge.",
-          "lid",
-          aim.part("lid").surface("recess").line().first(),
-          "A shorter spigot or a higher lid.");
+      out.add(
+          Finding.of(
+              Entry.LID_SHALLOW.told(Grade.WATCH, lidWall, 0),
+              "lid",
+              aim.part("lid").surface("recess").line().first()));
     }
   }
 
@@ -115,35 +104,30 @@ final class BoxJudge {
     floorSay(floor, byPoint ? "counted from the drill's point, on the axis" : "on the axis", 0);
     double lidTop = shape.top - shape.lidFace() - aim.mm("lid.depth");
     if (lidTop < shop.custom(Line.WALL_BOX_FLOOR)) {
-      say(
-          "lid-thin",
-          grade(lidTop, shop.custom(Line.WALL_BOX_FLOOR)),
-          lidTop,
-          shop.custom(Line.WALL_BOX_FLOOR),
-          "mm",
-          "The lid's top is thin",
-          "It is turned while it hangs on a jam, and yields in the middle.",
-          "lid",
-          new Point(shape.top, 0),
-          "A shallower lid inside or a higher lid.");
+      out.add(
+          Finding.of(
+              Entry.LID_THIN.told(
+                  grade(lidTop, shop.custom(Line.WALL_BOX_FLOOR)),
+                  lidTop,
+                  shop.custom(Line.WALL_BOX_FLOOR),
+                  "lid"),
+              "lid",
+              new Point(shape.top, 0)));
     }
   }
 
   private void floorSay(double floor, String where, double r) {
     if (floor < shop.custom(Line.WALL_BOX_FLOOR)) {
-      say(
-          "floor-thin",
-          grade(floor, shop.custom(Line.WALL_BOX_FLOOR)),
-          floor,
-          shop.custom(Line.WALL_BOX_FLOOR),
-          "mm",
-          floor <= 0 ? "Through the floor" : "The floor is thin " + where,
-          floor <= 0
-              ? "The hollow and the foot meet, " + where + "."
-              : "There is little left between the hollow and the foot.",
-          "body",
-          new Point(shape.foot, r),
-          "Less depth, or a flatter foot.");
+      out.add(
+          Finding.of(
+              (floor <= 0 ? Entry.FLOOR_THROUGH : Entry.FLOOR_THIN)
+                  .told(
+                      grade(floor, shop.custom(Line.WALL_BOX_FLOOR)),
+                      floor,
+                      shop.custom(Line.WALL_BOX_FLOOR),
+                      where),
+              "body",
+              new Point(shape.foot, r)));
     }
   }
 
@@ -157,17 +141,11 @@ final class BoxJudge {
       double d = c.diameter().get().mm();
       double mouth = aim.mm("inside.diameter");
       if (d > mouth) {
-        say(
-            "content",
-            Grade.STOP,
-            mouth,
-            d,
-            "mm",
-            "What goes in does not pass the mouth",
-            "It is thicker than the inside.",
-            "body",
-            new Point(shape.mouth(), mouth / 2),
-            "A wider inside.");
+        out.add(
+            Finding.of(
+                Entry.CONTENT_WIDE.told(Grade.STOP, mouth, d),
+                "body",
+                new Point(shape.mouth(), mouth / 2)));
         return;
       }
     }
@@ -175,33 +153,21 @@ final class BoxJudge {
       double d = c.diameter().map(Size::mm).orElse(1.0);
       double room = new BoxRoom(design, aim::mm, aim.practice()).closed(d / 2);
       if (c.height().get().mm() > room + 1e-9) {
-        say(
-            "content",
-            Grade.STOP,
-            room,
-            c.height().get().mm(),
-            "mm",
-            "What goes in is too tall",
-            "With the lid on, there is less room at its edge than it needs.",
-            "body",
-            new Point(shape.mouth() - aim.mm("inside.depth"), d / 2),
-            "A deeper inside or a higher box.");
+        out.add(
+            Finding.of(
+                Entry.CONTENT_TALL.told(
+                    Grade.STOP,
+                    room,
+                    c.height().get().mm(),
+                    "With the lid on, there is less room at its edge than it needs."),
+                "body",
+                new Point(shape.mouth() - aim.mm("inside.depth"), d / 2)));
       }
     }
     if (c.ml().isPresent()) {
       double has = BoxRoom.brimMl(design, aim);
       if (has < c.ml().get() * 0.995) {
-        say(
-            "content",
-            Grade.STOP,
-            has,
-            c.ml().get(),
-            "ml",
-            "It holds too little",
-            "Filled to the brim, the body takes less than was wished.",
-            "body",
-            null,
-            "A deeper or wider inside.");
+        out.add(Finding.of(Entry.CONTENT_LESS.told(Grade.STOP, has, c.ml().get()), "body", null));
       }
     }
   }
@@ -209,63 +175,23 @@ final class BoxJudge {
   /** Ways of finishing an end that the shop or the piece does not allow. */
   private void ends() {
     BoxEnds ends = new BoxEnds(design, aim, shop, shape);
-    missing(ends.foot(design.footBy()), "body", "the foot");
-    missing(ends.top(design.topBy()), "lid", "the top");
+    missing(ends.foot(design.footBy()), "body");
+    missing(ends.top(design.topBy()), "lid");
     if (design.footBy() == Finishing.RECESS && aim.mm("foot.recess") <= 0) {
-      say(
-          "hold-missing",
-          Grade.STOP,
-          aim.mm("outside.foot"),
-          FootRecess.least(shop),
-          "mm",
-          "The foot is too narrow for a recess",
-          "No jaws open in what leaves enough wall round them.",
-          "body",
-          new Point(shape.foot, 0),
-          "Choose another way to finish the foot, or a wider foot.");
+      out.add(
+          Finding.of(
+              Entry.HOLD_MISSING_RECESS.told(
+                  Grade.STOP, aim.mm("outside.foot"), FootRecess.least(shop)),
+              "body",
+              new Point(shape.foot, 0)));
     }
   }
 
-  private void missing(EndHolds.Mount mount, String part, String end) {
-    mount
-        .missing()
-        .ifPresent(
-            v ->
-                say(
-                    v.code(),
-                    v.grade(),
-                    v.found(),
-                    v.limit(),
-                    v.unit(),
-                    v.title(),
-                    v.why(),
-                    part,
-                    null,
-                    "Choose another way to finish " + end + "."));
+  private void missing(EndHolds.Mount mount, String part) {
+    mount.missing().ifPresent(v -> out.add(Finding.of(v, part, null)));
   }
 
   private static Grade grade(double found, double limit) {
     return found <= 0.5 * limit ? Grade.STOP : Grade.WATCH;
-  }
-
-  private void say(
-      String code,
-      Grade grade,
-      double found,
-      double limit,
-      String unit,
-      String title,
-      String why,
-      String part,
-      Point where,
-      String advice) {
-    out.add(
-        new Finding(
-            new Verdict(code, grade, found, limit, unit, title, why),
-            Optional.empty(),
-            part,
-            Optional.ofNullable(where),
-            advice,
-            List.of()));
   }
 }

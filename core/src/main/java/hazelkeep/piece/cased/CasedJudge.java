@@ -1,5 +1,6 @@
 package hazelkeep.piece.cased;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.SideHoles;
@@ -50,47 +51,35 @@ final class CasedJudge {
     ends();
     content();
     told.all(new SideHoles(aim.part(BODY), design.holes()).judge(shop.custom(Line.WALL_HOLE)));
-    CasedRecipe.end(design, aim, shop)
-        .missing()
-        .ifPresent(v -> told.found(v, BODY, null, "Choose another way to finish the foot."));
+    CasedRecipe.end(design, aim, shop).missing().ifPresent(v -> told.found(v, BODY, null));
     return told.done();
   }
 
   private void recess() {
     double gap = aim.mm("lid.depth") - aim.mm("joint.length");
     if (gap < shop.custom(Line.TURN_SPIGOT_AIR)) {
-      told.say(
-          "spigot-bottoms",
-          Grade.STOP,
-          gap,
-          shop.custom(Line.TURN_SPIGOT_AIR),
-          "The spigot bottoms in the lid's bore",
-          "Its end touches before the shoulder closes, and a gap stays at the join.",
+      told.found(
+          Entry.SPIGOT_BOTTOMS.told(Grade.STOP, gap, shop.custom(Line.TURN_SPIGOT_AIR)),
           LID,
-          new Point(shape.rim + aim.mm("lid.depth"), aim.mm("recess.diameter") / 2),
-          "A deeper bore or a shorter spigot.");
+          new Point(shape.rim + aim.mm("lid.depth"), aim.mm("recess.diameter") / 2));
     }
   }
 
   private void ends() {
     told.thin(
-        "floor-thin",
+        Entry.FLOOR_THIN,
         aim.mm("body.floor") - aim.mm("foot.hollow"),
         shop.custom(Line.WALL_CASE_END),
-        "The floor under the bit's point is thin",
-        "The floor is counted from the point, on the axis.",
         BODY,
         new Point(shape.foot + aim.mm("body.floor"), 0),
-        "A shallower bore or a flatter foot.");
+        "counted from the bit's point");
     told.thin(
-        "lid-thin",
+        Entry.LID_THIN,
         aim.mm("lid.height") - aim.mm("lid.depth") - shape.lidBore().tip(),
         shop.custom(Line.WALL_CASE_END),
-        "The lid's end is thin over the bit's point",
-        "It is textured or rounded later and needs wood for it.",
         LID,
         new Point(shape.top, 0),
-        "A shallower bore in the lid, or a higher lid.");
+        LID);
   }
 
   /** The room inside, closed, for what is wished to go in, mm. */
@@ -110,33 +99,25 @@ final class CasedJudge {
         .filter(d -> d > aim.mm("bore.diameter"))
         .ifPresent(
             d ->
-                told.say(
-                    "content",
-                    Grade.STOP,
-                    aim.mm("bore.diameter"),
-                    d,
-                    "What goes in is wider than the bore",
-                    "It must slide in with a little play.",
+                told.found(
+                    Entry.CONTENT_WIDE.told(Grade.STOP, aim.mm("bore.diameter"), d),
                     BODY,
-                    new Point(shape.mouth, aim.mm("bore.diameter") / 2),
-                    "A wider bore."));
+                    new Point(shape.mouth, aim.mm("bore.diameter") / 2)));
     c.flatMap(Cased.Content::height)
         .map(Size::mm)
         .filter(h -> h > room(c.get()) + 1e-6)
         .ifPresent(
             h ->
-                told.say(
-                    "content",
-                    Grade.STOP,
-                    room(c.get()),
-                    h,
-                    "What goes in is too long",
-                    c.get().bundle()
-                        ? "A bundle does not reach into the bits' points."
-                        : "With the lid on there is less room; a single piece stands in one point at most.",
+                told.found(
+                    Entry.CONTENT_TALL.told(
+                        Grade.STOP,
+                        room(c.get()),
+                        h,
+                        c.get().bundle()
+                            ? "A bundle does not reach into the bits' points."
+                            : "With the lid on there is less room; a single piece stands in one point at most."),
                     BODY,
-                    new Point(shape.mouth - aim.mm("bore.depth"), 0),
-                    "A deeper bore in body or lid."));
+                    new Point(shape.mouth - aim.mm("bore.depth"), 0)));
   }
 
   /** Ways out of a finding that are worth trying, best first. */

@@ -1,6 +1,7 @@
 package hazelkeep.piece.mill;
 
 import hazelkeep.bore.BothEnds;
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.StockJudge;
 import hazelkeep.piece.Told;
@@ -51,7 +52,7 @@ final class MillJudge {
     parts();
     for (var mount :
         List.of(MillRecipe.mouthHold(design, aim, shop), MillRecipe.topHold(design, aim, shop))) {
-      mount.missing().ifPresent(v -> told.found(v, BODY, null, "Choose another way to hold it."));
+      mount.missing().ifPresent(v -> told.found(v, BODY, null));
     }
     return told.done();
   }
@@ -61,9 +62,7 @@ final class MillJudge {
     Point meet = new Point(shape.mouthTenonEnd() - through.meeting(), aim.mm("bore.diameter") / 2);
     told.bores(through.near(), BODY, meet);
     told.bores(through.far(), BODY, meet);
-    through
-        .verdicts(shop.practice())
-        .forEach(v -> told.found(v, BODY, meet, "A deeper bore from one of the two ends."));
+    through.verdicts(shop.practice()).forEach(v -> told.found(v, BODY, meet));
     told.bores(shape.headBore(), HEAD, new Point(shape.tenonEnd, 0));
     if (aim.mm("shaft.hole") > 0) {
       BothEnds.shortOfLine(
@@ -71,21 +70,18 @@ final class MillJudge {
               aim.mm("shaft.bore"),
               shape.top - shape.tenonEnd,
               shop.custom(Line.BORE_PAST_FACE))
-          .ifPresent(v -> told.found(v, HEAD, new Point(shape.top, 0), "Bore it deeper."));
+          .ifPresent(v -> told.found(v, HEAD, new Point(shape.top, 0)));
     }
   }
 
   private void head() {
     double roof = aim.mm("joint.length") + aim.mm("head.height") - aim.mm("drive.depth");
     told.thin(
-        "roof-thin",
+        Entry.ROOF_THIN,
         roof,
         design.grinds() ? shop.custom(Line.WALL_MILL_ROOF) : shop.custom(Line.WALL_SHAKER_ROOF),
-        "The head is thin above what is let into it",
-        "Counted on the axis, up to the top.",
         HEAD,
-        new Point(shape.top - roof, 0),
-        "A shallower seat or a higher head.");
+        new Point(shape.top - roof, 0));
     double d = aim.mm("holes.diameter");
     double circle = aim.mm("holes.circle");
     if (d <= 0) {
@@ -94,26 +90,14 @@ final class MillJudge {
     Point at = new Point(shape.top, circle / 2);
     if (design.holes() > 1) {
       told.thin(
-          "holes-close",
+          Entry.SALT_HOLES_CLOSE,
           circle * Math.sin(Math.PI / design.holes()) - d,
           shop.custom(Line.WALL_SALT_HOLES),
-          "The holes in the head lie close together",
-          "The wood between two of them breaks out.",
           HEAD,
-          at,
-          "A larger circle, or fewer holes.");
+          at);
     }
     if (circle + d > aim.mm("drive.diameter")) {
-      told.say(
-          "holes-miss",
-          Grade.STOP,
-          circle + d,
-          aim.mm("drive.diameter"),
-          "The holes in the head miss its hollow",
-          "Each has to open into it over its whole width.",
-          HEAD,
-          at,
-          "A smaller circle, or a wider hollow.");
+      told.found(Entry.HOLES_MISS.told(Grade.STOP, circle + d, aim.mm("drive.diameter")), HEAD, at);
     }
   }
 
@@ -125,37 +109,20 @@ final class MillJudge {
     }
     Point top = new Point(shape.top, 0);
     if (aim.mm("shaft.hole") < shaft + shop.custom(Line.CONTENT_SHAFT) - 1e-9) {
-      told.say(
-          "parts-jam",
-          Grade.STOP,
-          aim.mm("shaft.hole"),
-          shaft + shop.custom(Line.CONTENT_SHAFT),
-          "The shaft does not turn in its hole",
-          "It needs a little room all round.",
+      told.found(
+          Entry.PARTS_JAM_HOLE.told(
+              Grade.STOP, aim.mm("shaft.hole"), shaft + shop.custom(Line.CONTENT_SHAFT)),
           HEAD,
-          top,
-          "A larger hole.");
+          top);
     }
     told.thin(
-        "thread-short",
+        Entry.THREAD_SHORT,
         aim.mm("thread.proud") + 1e-9,
         shop.custom(Line.CONTENT_THREAD),
-        "The thread does not stand proud enough for its nut",
-        "The shaft is as long as it is: the height follows from it.",
         HEAD,
-        top,
-        "A lower mill or a longer shaft.");
+        top);
     if (shaft >= aim.mm("bore.diameter")) {
-      told.say(
-          "parts-jam",
-          Grade.STOP,
-          aim.mm("bore.diameter"),
-          shaft,
-          "The shaft is thicker than the main bore",
-          "Nothing could be put together.",
-          BODY,
-          null,
-          "A wider main bore or a thinner shaft.");
+      told.found(Entry.PARTS_JAM_BORE.told(Grade.STOP, aim.mm("bore.diameter"), shaft), BODY, null);
     }
   }
 

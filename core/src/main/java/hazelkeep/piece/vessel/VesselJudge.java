@@ -1,5 +1,6 @@
 package hazelkeep.piece.vessel;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.FootRecess;
@@ -49,35 +50,26 @@ final class VesselJudge {
     bore();
     content();
     if (design.recessed() && aim.mm("foot.recess") <= 0) {
-      told.say(
-          "hold-missing",
-          Grade.STOP,
-          aim.mm("outside.foot"),
-          FootRecess.least(shop),
-          "The foot is too narrow for a recess",
-          "No jaws open in what leaves enough wall round them.",
+      told.found(
+          Entry.HOLD_MISSING_RECESS.told(
+              Grade.STOP, aim.mm("outside.foot"), FootRecess.least(shop)),
           BODY,
-          new Point(shape.foot, 0),
-          "Choose another way to finish the foot, or a wider foot.");
+          new Point(shape.foot, 0));
       return told.done();
     }
-    VesselRecipe.end(design, aim, shop)
-        .missing()
-        .ifPresent(v -> told.found(v, BODY, null, "Choose another way to finish the foot."));
+    VesselRecipe.end(design, aim, shop).missing().ifPresent(v -> told.found(v, BODY, null));
     return told.done();
   }
 
   private void bore() {
     told.bores(shape.boring(), BODY, new Point(shape.rim - shape.bore().depth(), 0));
     told.thin(
-        "floor-thin",
+        Entry.FLOOR_THIN,
         aim.mm("outside.height") - shape.point() - aim.mm("foot.hollow"),
         shop.custom(Line.WALL_VESSEL_FLOOR),
-        "The floor under the bit's point is thin",
-        "The floor is counted from the point, on the axis.",
         BODY,
         new Point(shape.rim - shape.point(), 0),
-        "A shallower bore or a flatter foot.");
+        "counted from the bit's point");
   }
 
   /** How far from the wall of the bore its floor is looked at, mm. */
@@ -90,16 +82,8 @@ final class VesselJudge {
         .filter(d -> d > aim.mm("bore.diameter"))
         .ifPresent(
             d ->
-                told.say(
-                    "content",
-                    Grade.STOP,
-                    aim.mm("bore.diameter"),
-                    d,
-                    "What goes in is wider than the bore",
-                    "It must slide in with a little play.",
-                    BODY,
-                    null,
-                    "A wider bore."));
+                told.found(
+                    Entry.CONTENT_WIDE.told(Grade.STOP, aim.mm("bore.diameter"), d), BODY, null));
     c.flatMap(BoredVessel.Content::height)
         .map(Size::mm)
         .ifPresent(
@@ -111,16 +95,7 @@ final class VesselJudge {
               double proud = h - (part.target().in(part.closed()).maxZ() - floor);
               double want = c.get().proud().map(Size::mm).orElse(0.0);
               if (proud < want - 0.5) {
-                told.say(
-                    "content",
-                    Grade.WATCH,
-                    proud,
-                    want,
-                    "It stands less proud than wished",
-                    "The bore is deeper than what goes in needs.",
-                    BODY,
-                    null,
-                    "A shallower bore.");
+                told.found(Entry.CONTENT_PROUD.told(Grade.WATCH, proud, want), BODY, null);
               }
             });
   }

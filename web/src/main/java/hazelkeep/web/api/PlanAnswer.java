@@ -3,6 +3,7 @@ package hazelkeep.web.api;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
 import hazelkeep.measure.Dim;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
@@ -21,6 +22,7 @@ import hazelkeep.route.Stage;
 import hazelkeep.shop.Extension;
 import hazelkeep.solid.Point;
 import hazelkeep.stiffness.Stiffness;
+import hazelkeep.web.drawing.Show;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.workbench.Bench;
@@ -147,6 +149,7 @@ record PlanAnswer(
       double limit,
       String unit,
       String title,
+      String says,
       String why,
       String advice,
       String step,
@@ -326,6 +329,7 @@ record PlanAnswer(
         f.verdict().limit(),
         f.verdict().unit(),
         f.verdict().title(),
+        new Show(Unit.MM).says(f.verdict()),
         f.verdict().why(),
         f.advice(),
         f.at().map(k -> k.path()).orElse(null),

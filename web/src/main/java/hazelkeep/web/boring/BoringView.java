@@ -7,8 +7,8 @@ import hazelkeep.bore.Gap;
 import hazelkeep.bore.Pass;
 import hazelkeep.bore.Quill;
 import hazelkeep.bore.Stations;
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Verdict;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Worked;
@@ -183,7 +183,8 @@ public record BoringView(
 
   private static String said(Verdict v, Show show) {
     String sign = v.grade() == Grade.STOP ? "■ " : v.grade() == Grade.WATCH ? "▲ " : "● ";
-    return sign + v.title() + ": " + show.numbers(v);
+    String says = show.says(v);
+    return sign + v.title() + (says.isEmpty() ? "." : ". " + says);
   }
 
   private static PassView pass(

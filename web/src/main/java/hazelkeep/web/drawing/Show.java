@@ -1,11 +1,11 @@
 package hazelkeep.web.drawing;
 
+import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Allowed;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Unit;
-import hazelkeep.measure.Verdict;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Lathe;
@@ -56,34 +56,32 @@ public record Show(Unit unit) {
     return other.words(d, d.mm());
   }
 
-  /** A verdict's number, with its limit. */
-  public String numbers(Verdict v) {
-    return switch (v.unit()) {
-      case "mm" -> {
-        // A hair over the limit would read as the limit itself.
-        boolean close = bare(v.found()).equals(bare(v.limit()));
-        yield close ? fits(v) : len(v.found()) + ", limit " + len(v.limit());
-      }
-      case "mm fit" -> fits(v);
-      case "mm drawn" -> len(v.found()) + " drawn, " + len(v.limit()) + " said";
-      case "mm fit drawn" -> fit(v.found()) + " drawn, " + fit(v.limit()) + " said";
-      case "mm stated" -> len(v.found()) + " stated, " + len(v.limit()) + " without";
-      case "mm along" -> len(v.found()) + " of the height";
-      case "mm thick" -> len(v.found()) + " thick";
-      case "grit" ->
-          whole(v.found()) + " grit" + (v.limit() > 0 ? ", limit " + whole(v.limit()) : "");
-      case "" ->
-          v.limit() <= 1 && v.found() <= 1 ? "" : tenth(v.found()) + ", limit " + tenth(v.limit());
-      default -> tenth(v.found()) + " " + v.unit() + ", limit " + tenth(v.limit()) + " " + v.unit();
+  /** A verdict's numbers in a sentence; empty where it has none. */
+  public String says(Verdict v) {
+    // A hair over the limit would read as the limit itself.
+    boolean close =
+        v.unit().equals("mm") && v.limit() != 0 && bare(v.found()).equals(bare(v.limit()));
+    return v.says((value, in) -> close && in.equals("mm") ? fit(value) : measure(value, in));
+  }
+
+  /** What a verdict found, in short; empty where it has no number. */
+  public String found(Verdict v) {
+    return v.entry().text().says().contains("found}") ? measure(v.found(), v.unit()) : "";
+  }
+
+  /** A number in a unit of the book, with its word. */
+  public String measure(double value, String in) {
+    return switch (in) {
+      case "mm" -> len(value);
+      case "mm fit" -> fit(value);
+      case "" -> tenth(value);
+      case "%", "N", "rpm", "grit" -> whole(value) + " " + in;
+      default -> tenth(value) + " " + in;
     };
   }
 
   private static String tenth(double v) {
     return Rounding.text(v, 1);
-  }
-
-  private String fits(Verdict v) {
-    return fit(v.found()) + ", limit " + fit(v.limit());
   }
 
   /**

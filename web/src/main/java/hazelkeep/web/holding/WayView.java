@@ -81,9 +81,9 @@ public record WayView(
   }
 
   private static String said(Finding f, Show show) {
-    String numbers = show.numbers(f.verdict());
+    String says = show.says(f.verdict());
     String sign = f.grade() == Grade.STOP ? "■ " : f.grade() == Grade.WATCH ? "▲ " : "● ";
-    return sign + f.verdict().title() + (numbers.isEmpty() ? "" : ": " + numbers);
+    return sign + f.verdict().title() + (says.isEmpty() ? "" : ". " + says);
   }
 
   private static String reach(Compared c, End end) {

@@ -27,7 +27,8 @@ import java.util.stream.Stream;
  * @param mark the sign before it, so that colour is never alone
  * @param code its stable name
  * @param title what
- * @param numbers number and limit
+ * @param says its numbers in a sentence; empty where it has none
+ * @param found what was found, in short; empty where it has no number
  * @param why why it matters
  * @param advice what to do
  * @param step the step it shows at, empty for the design
@@ -41,7 +42,8 @@ public record FindingView(
     String mark,
     String code,
     String title,
-    String numbers,
+    String says,
+    String found,
     String why,
     String advice,
     String step,
@@ -74,7 +76,8 @@ public record FindingView(
               mark,
               f.code(),
               f.verdict().title(),
-              show.numbers(f.verdict()),
+              show.says(f.verdict()),
+              show.found(f.verdict()),
               f.verdict().why(),
               f.advice(),
               f.at().flatMap(k -> plan.route().step(k)).map(Step::title).orElse(""),
@@ -134,7 +137,7 @@ public record FindingView(
 
   private String place() {
     String at = step.isEmpty() ? "in the design" : "at " + step.toLowerCase(Locale.ROOT);
-    return numbers.isEmpty() ? at : numbers + ", " + at;
+    return found.isEmpty() ? at : found + ", " + at;
   }
 
   /** Where the turner says what only the turner can know. */

@@ -2,9 +2,9 @@ package hazelkeep.web.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Unit;
-import hazelkeep.measure.Verdict;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -14,17 +14,17 @@ class ShowTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "MM | 2.5 | 3 | mm | '2.5 mm, limit 3.0 mm'",
-        "MM | 2.98 | 3 | mm | '2.98 mm, limit 3.00 mm'",
-        "MM | 49.47 | 49.5 | mm fit | '49.47 mm, limit 49.50 mm'",
-        "INCH | 25.4 | 50.8 | mm | '1 in, limit 2 in'",
-        "INCH | 25.3 | 25.4 | mm | '0.996 in, limit 1.000 in'",
-        "MM | 120 | 250 | ml | '120.0 ml, limit 250.0 ml'",
-        "MM | 0 | 1 | '' | ''",
+        "MM | 2.5 | 3 | RIM_THIN | 'It is 2.5 mm at its thinnest; 3.0 mm wanted.'",
+        "MM | 2.98 | 3 | RIM_THIN | 'It is 2.98 mm at its thinnest; 3.00 mm wanted.'",
+        "INCH | 25.4 | 50.8 | RIM_THIN | 'It is 1 in at its thinnest; 2 in wanted.'",
+        "INCH | 25.3 | 25.4 | RIM_THIN | 'It is 0.996 in at its thinnest; 1.000 in wanted.'",
+        "MM | 120 | 250 | CONTENT_LESS | 'To the brim it holds 120.0 ml; 250.0 ml is wished.'",
+        "MM | 5.2 | 5 | LEVER | 'Stands out 5.2 tenon diameters; 5.0 is enough for light cuts.'",
+        "MM | -0.33 | 0.03 | FIT_TIGHT | 'Its clearance is -0.33 mm, the class begins at 0.03 mm: take 0.18 mm off each side.'",
+        "MM | 0 | 0 | NOT_HELD | ''",
       })
-  void a_number_never_reads_as_its_own_limit(
-      Unit unit, double found, double limit, String in, String said) {
-    Verdict v = new Verdict("code", Grade.WATCH, found, limit, in, "Title", "Why.");
-    assertThat(new Show(unit).numbers(v)).isEqualTo(said);
+  void a_sentence_carries_its_numbers_and_none_reads_as_its_own_limit(
+      Unit unit, double found, double limit, Entry entry, String said) {
+    assertThat(new Show(unit).says(entry.told(Grade.WATCH, found, limit, "lid"))).isEqualTo(said);
   }
 }
