@@ -330,6 +330,18 @@ class BenchTest {
     assertThat(off.plan().findings()).extracting(Finding::code).contains("wood-missing");
   }
 
+  @Test
+  void a_crack_and_a_bore_off_its_middle_are_told_as_they_were_found() {
+    Bench<LiddedBox> b = doUntil("top, tail up/bulk");
+    Bench<LiddedBox> crack =
+        add(b.found(new AsFound("body", AsFound.What.CRACK, 20, 30, 40, 90, false), "a crack"));
+    Finding f =
+        crack.plan().findings().stream().filter(x -> x.code().equals("cracked")).findFirst().get();
+    assertThat(f.verdict().title()).contains("90 degrees from the grain mark");
+    Bench<LiddedBox> off = add(crack.found(new AsFound("body", AsFound.What.OFF, 0, 1.2), "off"));
+    assertThat(off.plan().findings()).extracting(Finding::code).contains("off-centre");
+  }
+
   /** The spigot broke off: the body is there, and a new spigot further down saves it. */
   @Test
   void a_spigot_that_broke_off_leaves_the_body() {
