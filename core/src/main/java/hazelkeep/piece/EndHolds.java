@@ -186,7 +186,8 @@ public final class EndHolds {
 
   private Mount around(Half h, double shoulder) {
     boolean spigot = !Double.isNaN(shoulder);
-    double zero = spigot ? shoulder : h.face() + (h.flipped() ? -h.grip() : h.grip());
+    double grip = h.grip() > 0 ? h.grip() : shop.custom(Line.HOLD_ROUND_DEPTH);
+    double zero = spigot ? shoulder : h.face() + (h.flipped() ? -grip : grip);
     String on = spigot ? "spigot" : "rim";
     return shop.jaws().stream()
         .filter(j -> j.squeeze().holds(h.outer()))
