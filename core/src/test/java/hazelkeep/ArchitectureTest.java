@@ -28,6 +28,7 @@ class ArchitectureTest {
           "fit",
           "route",
           "piece",
+          "element",
           "kinds",
           "workbench");
 

@@ -138,7 +138,12 @@ public enum Entry {
   CONTENT_WIDE,
   CONTENT_TALL,
   CONTENT_PROUD,
-  CONTENT_LESS;
+  CONTENT_LESS,
+  DETAIL_THIN,
+  DETAIL_FINE,
+  BEAD_DEEP,
+  DETAIL_MEETS,
+  DETAIL_NO_ROOM;
 
   private final String key;
   private final Book.Text text;

@@ -1,5 +1,7 @@
 package hazelkeep.kinds;
 
+import hazelkeep.element.Adorned;
+import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.piece.cased.CasedKind;
@@ -7,20 +9,27 @@ import hazelkeep.piece.mill.MillKind;
 import hazelkeep.piece.vessel.VesselKind;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The list of kinds. A new kind of piece is one folder under {@code piece} and one entry here. */
 public final class Kinds {
   /** Every kind that can be planned. */
   public static final List<Kind<?>> ALL =
-      List.of(
-          new LiddedBoxKind(),
-          LiddedBoxKind.CANISTER,
-          VesselKind.WELL,
-          VesselKind.VASE,
-          CasedKind.NEEDLE_CASE,
-          MillKind.MILL,
-          MillKind.SHAKER,
-          CasedKind.HOUSE);
+      Stream.<Kind<?>>of(
+              new LiddedBoxKind(),
+              LiddedBoxKind.CANISTER,
+              VesselKind.WELL,
+              VesselKind.VASE,
+              CasedKind.NEEDLE_CASE,
+              MillKind.MILL,
+              MillKind.SHAKER,
+              CasedKind.HOUSE)
+          .<Kind<?>>map(Kinds::adorned)
+          .toList();
+
+  private static <D extends Design> Kind<D> adorned(Kind<D> kind) {
+    return new Adorned<>(kind);
+  }
 
   private Kinds() {}
 

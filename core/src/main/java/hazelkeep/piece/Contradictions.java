@@ -99,7 +99,7 @@ public final class Contradictions<D extends Design> {
     List<Remedy> remedies = new ArrayList<>();
     ways.forEach((k, mm) -> remedies.add(new Remedy.LetGo(k, Length.mm(mm))));
     Optional<Measure> place =
-        kind.measures(design, aim).stream().filter(m -> m.key().equals(key)).findFirst();
+        kind.measures(design, aim, shop).stream().filter(m -> m.key().equals(key)).findFirst();
     boolean unfit = Math.abs(read - d.mm()) <= FITS;
     Verdict v = unfit ? unfit(aim, d) : differs(d, read, stated(aim, named));
     return Finding.of(
@@ -139,7 +139,7 @@ public final class Contradictions<D extends Design> {
   }
 
   private Optional<Rule<D>> clearanceRule() {
-    return kind.rules().stream().filter(r -> r.key().equals(CLEARANCE)).findFirst();
+    return kind.rules(design).stream().filter(r -> r.key().equals(CLEARANCE)).findFirst();
   }
 
   private static boolean wished(Aim aim, DimKey key) {
@@ -149,7 +149,7 @@ public final class Contradictions<D extends Design> {
   /** Sizes that differ from what was drawn, each with what was read. */
   private Map<DimKey, Double> off(Aim aim) {
     Map<DimKey, Double> out = new LinkedHashMap<>();
-    kind.onSection(design, aim)
+    kind.onSection(design, aim, shop)
         .forEach(
             (key, read) -> {
               Dim d = aim.dims().get(key);
@@ -173,7 +173,8 @@ public final class Contradictions<D extends Design> {
   private Optional<Aim> without(DimKey stated) {
     try {
       D then = kind.size(design, stated, Optional.empty());
-      return Optional.of(kind.aim(then, Dims.resolve(then, kind.rules(), shop, Map.of()), shop));
+      return Optional.of(
+          kind.aim(then, Dims.resolve(then, kind.rules(then), shop, Map.of()), shop));
     } catch (BadDesign e) {
       return Optional.empty();
     }

@@ -2,12 +2,16 @@ package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import java.util.List;
 import java.util.Map;
 
 /** What a turner states about a piece: choices, and the sizes that are not left to the rules. */
 public interface Design {
   /** The sizes stated, by dimension. */
   Map<DimKey, Size> sizes();
+
+  /** What was added to it, in the order in which it was added. */
+  List<Added> elements();
 
   /** The wood's common name; may be any name. */
   String species();

@@ -33,8 +33,8 @@ public interface Kind<D extends Design> {
   /** A design with nothing stated. */
   D fresh();
 
-  /** How every dimension follows. */
-  List<Rule<D>> rules();
+  /** How every dimension of a design follows. */
+  List<Rule<D>> rules(D design);
 
   /**
    * What is to be made.
@@ -111,10 +111,10 @@ public interface Kind<D extends Design> {
   List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
 
   /** Where dimensions lie: those that hang on the drawing, and those measured at the bench. */
-  List<Measure> measures(D design, Aim aim);
+  List<Measure> measures(D design, Aim aim, Shop shop);
 
   /** Sizes that have a place, read again on the section that was drawn, mm. */
-  Map<DimKey, Double> onSection(D design, Aim aim);
+  Map<DimKey, Double> onSection(D design, Aim aim, Shop shop);
 
   /** The points of the outline that can be dragged. */
   List<Handle> handles(D design, Aim aim, Shop shop);

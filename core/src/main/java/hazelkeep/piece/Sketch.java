@@ -31,7 +31,7 @@ public record Sketch<D extends Design>(
    */
   public static <D extends Design> Sketch<D> of(
       Kind<D> kind, D design, Shop shop, Map<DimKey, Double> readings) {
-    Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, readings);
+    Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(design), shop, readings);
     Aim aim = kind.aim(design, dims, shop);
     List<Finding> findings = new ArrayList<>();
     if (readings.isEmpty()) {
@@ -51,7 +51,7 @@ public record Sketch<D extends Design>(
 
   /** Where dimensions lie. */
   public List<Measure> measures() {
-    return kind.measures(design, aim);
+    return kind.measures(design, aim, shop);
   }
 
   /** The points of the outline that can be dragged. */

@@ -43,7 +43,7 @@ final class Unused<D extends Design> {
   List<Finding> sizes(Aim aim) {
     List<Finding> out = new ArrayList<>();
     List<DimKey> open = new ArrayList<>(design.sizes().keySet());
-    open.removeAll(kind.onSection(design, aim).keySet());
+    open.removeAll(kind.onSection(design, aim, shop).keySet());
     // Every length of the stick lies somewhere in the blank.
     open.removeIf(k -> k.path().startsWith("stick.") || k.path().startsWith("blank."));
     if (open.isEmpty()) {
@@ -62,7 +62,7 @@ final class Unused<D extends Design> {
     try {
       Size is = design.sizes().get(key);
       D other = kind.size(design, key, Optional.of(Size.mm(is.mm() + nudge)));
-      Aim then = kind.aim(other, Dims.resolve(other, kind.rules(), shop, Map.of()), shop);
+      Aim then = kind.aim(other, Dims.resolve(other, kind.rules(other), shop, Map.of()), shop);
       return !then.parts().equals(aim.parts())
           || !then.blank().equals(aim.blank())
           || !kind.route(other, then, shop).equals(route);
@@ -75,7 +75,7 @@ final class Unused<D extends Design> {
   private Finding told(Aim aim, DimKey key) {
     Dim d = aim.dims().get(key);
     D without = kind.size(design, key, Optional.empty());
-    double then = Dims.resolve(without, kind.rules(), shop, Map.of()).get(key).mm();
+    double then = Dims.resolve(without, kind.rules(without), shop, Map.of()).get(key).mm();
     return Finding.of(
             Entry.SIZE_UNUSED.told(Grade.NOTE, d.mm(), then, d.label()),
             aim.parts().get(0).name(),

@@ -120,7 +120,11 @@ final class WaysOut {
     }
     double share = set.to().mm() / d.mm();
     boolean little = Math.abs(set.to().mm() - d.mm()) <= LITTLE;
+    // Where something is put is no size: it may go anywhere.
+    boolean place =
+        sketch.design().elements().stream().anyMatch(a -> a.size("height").equals(set.key()));
     return d.mm() <= 0
+        || place
         || STOCK.contains(set.key())
         || little
         || share <= FACTOR && share >= 1 / FACTOR;

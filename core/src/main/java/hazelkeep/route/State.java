@@ -93,8 +93,15 @@ public record State(
       }
     }
     double n = samples.size();
-    return new Surf(covered / n, lost / n, was.grit(), was.coated(), was.cutBy());
+    return new Surf(share(covered, n), lost / n, was.grit(), was.coated(), was.cutBy());
   }
+
+  /** A single place of many that lies in a corner, beside wood that stays, says nothing. */
+  private static double share(int hits, double n) {
+    return hits == 1 && n >= MANY ? Math.min(Surf.SOME, 1 / n) : hits / n;
+  }
+
+  private static final int MANY = 20;
 
   /** This state with one body replaced by what a cut leaves of it. */
   State replaced(Body was, List<Body> now, double gone, double scraps, double loose) {

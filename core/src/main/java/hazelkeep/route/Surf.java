@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 public record Surf(double covered, double lost, int grit, boolean coated, Optional<StepKey> cutBy) {
   /** Share of a line that a sample's width may stand for. */
-  private static final double SOME = 0.03;
+  static final double SOME = 0.03;
 
   /** A surface nobody has touched. */
   public static final Surf UNTOUCHED = new Surf(1, 0, 0, false, Optional.empty());

@@ -117,7 +117,7 @@ final class Notes<D extends Design> {
     valid.put(what, truth);
     Aim then;
     try {
-      then = kind.aim(design, Dims.resolve(design, kind.rules(), shop, valid), shop);
+      then = kind.aim(design, Dims.resolve(design, kind.rules(design), shop, valid), shop);
     } catch (BadDesign e) {
       if (settles) {
         throw e;
@@ -177,7 +177,7 @@ final class Notes<D extends Design> {
     if (less <= 0) {
       return out;
     }
-    for (Measure m : kind.measures(design, aim)) {
+    for (Measure m : kind.measures(design, aim, shop)) {
       Double read = log.readings().get(m.key());
       boolean fromMouth =
           m.part().equals(as.part())
@@ -250,7 +250,7 @@ final class Notes<D extends Design> {
                   + ": it has to show more than that. Enter the number as it is shown"
               : "A length above 0 is expected");
     }
-    Leaves leaves = Leaves.of(kind.measures(design, aim), prompt, truth);
+    Leaves leaves = Leaves.of(kind.measures(design, aim, shop), prompt, truth);
     return new Taken(prompt, device, shown, truth, leaves);
   }
 

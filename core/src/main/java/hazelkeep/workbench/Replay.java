@@ -129,7 +129,7 @@ final class Replay<D extends Design> {
     }
     standing = new LinkedHashMap<>(readings);
     if (begun()) {
-      Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(), shop, readings);
+      Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(design), shop, readings);
       Map<DimKey, Double> lengths = new LinkedHashMap<>();
       dims.forEach((k, d) -> lengths.put(k, d.mm()));
       standing.putAll(kind.settled(design, begun, lengths));
@@ -140,7 +140,7 @@ final class Replay<D extends Design> {
         }
       }
     }
-    aim = kind.aim(design, Dims.resolve(design, kind.rules(), shop, standing), shop);
+    aim = kind.aim(design, Dims.resolve(design, kind.rules(design), shop, standing), shop);
   }
 
   private void unresolved() {

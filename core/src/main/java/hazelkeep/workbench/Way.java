@@ -156,8 +156,9 @@ public record Way(
     Plan<D> plan = bench.plan();
     Set<DimKey> own = new HashSet<>();
     keys(main, own);
+    D changed = plan.changed(main);
     Map<DimKey, Dim> then =
-        Dims.resolve(plan.changed(main), plan.kind().rules(), plan.shop(), bench.readings());
+        Dims.resolve(changed, plan.kind().rules(changed), plan.shop(), bench.readings());
     Map<DimKey, Double> stays = new LinkedHashMap<>(bench.settled());
     for (DimKey k : plan.kind().stays(plan.design(), own)) {
       stays.put(k, plan.aim().dims().get(k).mm());

@@ -85,12 +85,17 @@ class SizesThatCantAllHoldTest {
 
   private <D extends Design> Outcome outcome(Kind<D> kind) {
     Sketch<D> usual = sketch(kind, kind.fresh());
-    List<DimKey> keys = new ArrayList<>(kind.onSection(usual.design(), usual.aim()).keySet());
+    List<DimKey> keys =
+        new ArrayList<>(kind.onSection(usual.design(), usual.aim(), usual.shop()).keySet());
     keys.removeIf(k -> !usual.aim().dims().containsKey(k));
     Collections.shuffle(keys, random);
     Map<String, Double> sizes = new TreeMap<>();
     for (DimKey k : keys.subList(0, 1 + random.nextInt(4))) {
-      Rule<D> rule = kind.rules().stream().filter(r -> r.key().equals(k)).findFirst().orElseThrow();
+      Rule<D> rule =
+          kind.rules(usual.design()).stream()
+              .filter(r -> r.key().equals(k))
+              .findFirst()
+              .orElseThrow();
       double mm = usual.aim().dims().get(k).mm() * (0.85 + 0.3 * random.nextDouble());
       if (mm > 0) {
         sizes.put(k.path(), Math.max(rule.least(), Math.min(rule.most(), mm)));
@@ -211,7 +216,7 @@ class SizesThatCantAllHoldTest {
   }
 
   private static <D extends Design> Map<DimKey, Double> read(Sketch<D> s) {
-    return s.kind().onSection(s.design(), s.aim());
+    return s.kind().onSection(s.design(), s.aim(), s.shop());
   }
 
   /** A spigot alone decides: its mate follows with the clearance of the class. */

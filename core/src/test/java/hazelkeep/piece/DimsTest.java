@@ -29,7 +29,7 @@ class DimsTest {
   private final Shop shop = Shop.starter();
 
   private Map<DimKey, Dim> resolve(LiddedBox box, Map<DimKey, Double> readings) {
-    return Dims.resolve(box, kind.rules(), shop, readings);
+    return Dims.resolve(box, kind.rules(box), shop, readings);
   }
 
   private static DimKey key(String path) {
@@ -158,13 +158,14 @@ class DimsTest {
     DimKey clearance = new DimKey("joint.clearance");
     Map<DimKey, Double> both =
         Map.of(new DimKey("recess.diameter"), 49.60, new DimKey("spigot.diameter"), 49.30);
-    Dim made = Dims.resolve(box, new LiddedBoxKind().rules(), Shop.starter(), both).get(clearance);
+    Dim made =
+        Dims.resolve(box, new LiddedBoxKind().rules(box), Shop.starter(), both).get(clearance);
     assertThat(made.mm()).isCloseTo(0.30, within(1e-9));
     assertThat(made.origin()).isEqualTo(Origin.MEASURED);
     assertThat(made.planned().mm()).isCloseTo(0.08, within(1e-9));
     Map<DimKey, Double> one = Map.of(new DimKey("recess.diameter"), 49.60);
     assertThat(
-            Dims.resolve(box, new LiddedBoxKind().rules(), Shop.starter(), one)
+            Dims.resolve(box, new LiddedBoxKind().rules(box), Shop.starter(), one)
                 .get(clearance)
                 .origin())
         .isEqualTo(Origin.WISHED);

@@ -86,7 +86,7 @@ class WholeLogTest {
         switch (random.nextInt(5)) {
           case 0 -> other = pieces.otherwise(kind, design);
           case 1 -> {
-            List<DimKey> keys = kind.rules().stream().map(r -> r.key()).toList();
+            List<DimKey> keys = kind.rules(design).stream().map(r -> r.key()).toList();
             DimKey key = keys.get(random.nextInt(keys.size()));
             double mm = bench().plan().aim().dims().get(key).mm();
             other = kind.size(design, key, Optional.of(Size.mm(mm + 2 * random.nextGaussian())));

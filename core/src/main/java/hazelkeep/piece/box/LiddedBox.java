@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
@@ -41,6 +42,7 @@ import java.util.TreeMap;
  * @param jamWood the wood that jam chucks are turned from
  * @param paper layers of paper between a jam chuck and the work
  * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
+ * @param elements what was added to it
  */
 public record LiddedBox(
     School school,
@@ -64,7 +66,8 @@ public record LiddedBox(
     Finishing topBy,
     String jamWood,
     int paper,
-    int grainSlope)
+    int grainSlope,
+    List<Added> elements)
     implements Design {
 
   /** Which half carries the spigot. */
@@ -163,6 +166,7 @@ public record LiddedBox(
       throw new IllegalArgumentException(
           "A jam is for turning only; choose push to drop-on for use");
     }
+    elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");
@@ -213,7 +217,8 @@ public record LiddedBox(
         Finishing.ON_PARTNER,
         "Yellow-poplar",
         0,
-        0);
+        0,
+        List.of());
   }
 
   /** This box with its sizes replaced. */

@@ -75,7 +75,7 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
   }
 
   @Override
-  public List<Rule<LiddedBox>> rules() {
+  public List<Rule<LiddedBox>> rules(LiddedBox design) {
     return BoxRules.ALL;
   }
 
@@ -199,12 +199,12 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
   }
 
   @Override
-  public Map<DimKey, Double> onSection(LiddedBox d, Aim aim) {
+  public Map<DimKey, Double> onSection(LiddedBox d, Aim aim, Shop shop) {
     return BoxOnSection.read(d, aim);
   }
 
   @Override
-  public List<Measure> measures(LiddedBox d, Aim aim) {
+  public List<Measure> measures(LiddedBox d, Aim aim, Shop shop) {
     return BoxMeasures.measures(d, aim);
   }
 

@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
@@ -32,6 +33,7 @@ import java.util.TreeMap;
  * @param jamWood the wood that jam chucks are turned from
  * @param paper layers of paper between a jam chuck and the work
  * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
+ * @param elements what was added to it
  */
 public record Cased(
     Form form,
@@ -47,7 +49,8 @@ public record Cased(
     Finishing topBy,
     String jamWood,
     int paper,
-    int grainSlope)
+    int grainSlope,
+    List<Added> elements)
     implements Design {
 
   /** What it looks like. */
@@ -83,6 +86,7 @@ public record Cased(
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public Cased {
+    elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
     if (fit == FitClass.JAM) {
       throw new IllegalArgumentException(
@@ -119,7 +123,8 @@ public record Cased(
         house ? Finishing.ON_PARTNER : Finishing.SAW,
         "Yellow-poplar",
         0,
-        0);
+        0,
+        List.of());
   }
 
   /** With its sizes replaced. */

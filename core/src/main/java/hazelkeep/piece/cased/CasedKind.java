@@ -90,7 +90,7 @@ public final class CasedKind extends NamedKind<Cased> {
   }
 
   @Override
-  public List<Rule<Cased>> rules() {
+  public List<Rule<Cased>> rules(Cased design) {
     return CasedRules.ALL;
   }
 
@@ -331,12 +331,12 @@ public final class CasedKind extends NamedKind<Cased> {
   }
 
   @Override
-  public Map<DimKey, Double> onSection(Cased d, Aim aim) {
+  public Map<DimKey, Double> onSection(Cased d, Aim aim, Shop shop) {
     return CasedOnSection.read(aim);
   }
 
   @Override
-  public List<Measure> measures(Cased d, Aim aim) {
+  public List<Measure> measures(Cased d, Aim aim, Shop shop) {
     double foot = aim.part(BODY).closed().zero();
     double join = foot + aim.mm("body.height");
     double mouth = join + aim.mm("joint.length");

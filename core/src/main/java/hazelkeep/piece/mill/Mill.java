@@ -4,11 +4,13 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Stated;
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -31,6 +33,7 @@ import java.util.TreeMap;
  * @param jamWood the wood that jam chucks are turned from
  * @param paper layers of paper between a jam chuck and the work
  * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
+ * @param elements what was added to it
  */
 public record Mill(
     Role role,
@@ -46,7 +49,8 @@ public record Mill(
     Finishing topBy,
     String jamWood,
     int paper,
-    int grainSlope)
+    int grainSlope,
+    List<Added> elements)
     implements Design {
 
   /** What it does. */
@@ -67,6 +71,7 @@ public record Mill(
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public Mill {
+    elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
     if (holes < 1 || holes > HOLES_MOST) {
       throw new IllegalArgumentException("A shaker's head has 1 to " + HOLES_MOST + " holes");
@@ -96,7 +101,8 @@ public record Mill(
         Finishing.JAM_CUP,
         "Yellow-poplar",
         0,
-        0);
+        0,
+        List.of());
   }
 
   /** With its sizes replaced. */

@@ -93,7 +93,7 @@ public final class MillKind extends NamedKind<Mill> {
   }
 
   @Override
-  public List<Rule<Mill>> rules() {
+  public List<Rule<Mill>> rules(Mill design) {
     return MillRules.ALL;
   }
 
@@ -359,7 +359,8 @@ public final class MillKind extends NamedKind<Mill> {
             d.topBy(),
             d.jamWood(),
             d.paper(),
-            d.grainSlope());
+            d.grainSlope(),
+            List.of());
     return Optional.of(new Twin<>(SHAKER, twin));
   }
 
@@ -393,12 +394,12 @@ public final class MillKind extends NamedKind<Mill> {
   }
 
   @Override
-  public Map<DimKey, Double> onSection(Mill d, Aim aim) {
+  public Map<DimKey, Double> onSection(Mill d, Aim aim, Shop shop) {
     return MillOnSection.read(d, aim);
   }
 
   @Override
-  public List<Measure> measures(Mill d, Aim aim) {
+  public List<Measure> measures(Mill d, Aim aim, Shop shop) {
     double foot = foot(aim);
     double mouth = foot + aim.mm("body.height");
     double rim = rim(aim);

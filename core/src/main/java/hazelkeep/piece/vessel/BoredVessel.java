@@ -3,11 +3,13 @@ package hazelkeep.piece.vessel;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Stated;
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -27,6 +29,7 @@ import java.util.TreeMap;
  * @param jamWood the wood that jam chucks are turned from
  * @param paper layers of paper between a jam chuck and the work
  * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
+ * @param elements what was added to it
  */
 public record BoredVessel(
     Form form,
@@ -40,7 +43,8 @@ public record BoredVessel(
     Finishing footBy,
     String jamWood,
     int paper,
-    int grainSlope)
+    int grainSlope,
+    List<Added> elements)
     implements Design {
 
   /** The line of the outside. */
@@ -86,6 +90,7 @@ public record BoredVessel(
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public BoredVessel {
+    elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");
@@ -107,7 +112,8 @@ public record BoredVessel(
         Finishing.SAW,
         "Yellow-poplar",
         0,
-        0);
+        0,
+        List.of());
   }
 
   /** This vessel with its sizes replaced. */

@@ -84,7 +84,7 @@ public final class VesselKind extends NamedKind<BoredVessel> {
   }
 
   @Override
-  public List<Rule<BoredVessel>> rules() {
+  public List<Rule<BoredVessel>> rules(BoredVessel design) {
     return VesselRules.ALL;
   }
 
@@ -293,12 +293,12 @@ public final class VesselKind extends NamedKind<BoredVessel> {
   }
 
   @Override
-  public Map<DimKey, Double> onSection(BoredVessel d, Aim aim) {
+  public Map<DimKey, Double> onSection(BoredVessel d, Aim aim, Shop shop) {
     return VesselOnSection.read(d, aim);
   }
 
   @Override
-  public List<Measure> measures(BoredVessel d, Aim aim) {
+  public List<Measure> measures(BoredVessel d, Aim aim, Shop shop) {
     double foot = aim.part(BODY).closed().zero();
     double h = aim.mm("outside.height");
     double rim = foot + h;

@@ -287,7 +287,7 @@ class CasedTest {
     var wide =
         hazelkeep.piece.Dims.resolve(
             c,
-            CasedKind.NEEDLE_CASE.rules(),
+            CasedKind.NEEDLE_CASE.rules(c),
             shop,
             java.util.Map.of(new DimKey("recess.diameter"), 18.2));
     assertThat(wide.get(new DimKey("spigot.diameter")).mm())
@@ -297,7 +297,7 @@ class CasedTest {
     var deep =
         hazelkeep.piece.Dims.resolve(
             c,
-            CasedKind.NEEDLE_CASE.rules(),
+            CasedKind.NEEDLE_CASE.rules(c),
             shop,
             java.util.Map.of(new DimKey("lid.depth"), plan.aim().mm("lid.depth") + 2));
     assertThat(deep.get(new DimKey("bore.depth")).mm())

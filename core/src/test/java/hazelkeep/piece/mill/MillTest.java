@@ -277,7 +277,7 @@ class MillTest {
     var dims =
         hazelkeep.piece.Dims.resolve(
             mill(),
-            MillKind.MILL.rules(),
+            MillKind.MILL.rules(mill()),
             shop,
             java.util.Map.of(new DimKey("bore.mouth"), mouth - 4));
     assertThat(dims.get(new DimKey("bore.foot")).mm()).isCloseTo(foot + 4, within(1e-9));
@@ -295,7 +295,7 @@ class MillTest {
     var dims =
         hazelkeep.piece.Dims.resolve(
             mill(),
-            MillKind.MILL.rules(),
+            MillKind.MILL.rules(mill()),
             shop,
             java.util.Map.of(new DimKey("bore.diameter"), 25.3));
     List<String> moved =

@@ -1,0 +1,341 @@
+package hazelkeep.element;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.AsFound;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Fitting;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Properties;
+import hazelkeep.piece.Rolled;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.piece.Twin;
+import hazelkeep.piece.Walled;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.Route;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Part;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * A kind of piece with what its turner added to it. The kind knows nothing of what is added: it
+ * draws, judges and orders its plain piece; elements bend the parts that it drew, judge themselves
+ * on what is then there, and hang their steps into its route.
+ *
+ * @param <D> its design record
+ * @param plain the kind itself
+ */
+public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
+  @Override
+  public String name() {
+    return plain.name();
+  }
+
+  @Override
+  public String title() {
+    return plain.title();
+  }
+
+  @Override
+  public Class<D> type() {
+    return plain.type();
+  }
+
+  @Override
+  public D fresh() {
+    return plain.fresh();
+  }
+
+  @Override
+  public List<Rule<D>> rules(D design) {
+    List<Rule<D>> out = new ArrayList<>(plain.rules(design));
+    for (Element e : Elements.of(design)) {
+      for (SizeRule r : e.sizes()) {
+        out.add(new Rule<>(r.key(), r.label(), r.least(), r.most(), false, d -> r.by().apply(d)));
+      }
+    }
+    return out;
+  }
+
+  /** What was added and where, on the parts as the kind drew them. */
+  private record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<Element> elements) {
+    Form form(Element e) {
+      return forms.get(e.added().part());
+    }
+  }
+
+  private Drawn drawn(D design, Map<DimKey, Dim> dims, Shop shop) {
+    Aim bare = plain.aim(design, dims, shop);
+    List<Element> elements = Elements.of(design);
+    Map<String, Form> forms = new LinkedHashMap<>();
+    bare.parts().forEach(p -> forms.put(p.name(), new Form(p)));
+    for (Element e : elements) {
+      Form form = forms.get(e.added().part());
+      if (form == null) {
+        throw new BadDesign(
+            e.added().size("height"),
+            "There is no part “"
+                + e.added().part()
+                + "” for the "
+                + e.label()
+                + " on a "
+                + title()
+                + "; it has "
+                + String.join(", ", forms.keySet())
+                + ".");
+      }
+      e.shape(form, key -> dims.get(key).mm());
+    }
+    List<Part> parts = forms.values().stream().map(Form::part).toList();
+    Aim aim = new Aim(bare.blank(), parts, bare.joints(), dims, shop.practice());
+    return new Drawn(bare, aim, forms, elements);
+  }
+
+  private Drawn drawn(D design, Aim aim, Shop shop) {
+    return drawn(design, aim.dims(), shop);
+  }
+
+  private static boolean none(Design design) {
+    return design.elements().isEmpty();
+  }
+
+  @Override
+  public Aim aim(D design, Map<DimKey, Dim> dims, Shop shop) {
+    return none(design) ? plain.aim(design, dims, shop) : drawn(design, dims, shop).aim;
+  }
+
+  @Override
+  public Route route(D design, Aim aim, Shop shop) {
+    if (none(design)) {
+      return plain.route(design, aim, shop);
+    }
+    Drawn d = drawn(design, aim, shop);
+    Route out = plain.route(design, d.plain, shop);
+    for (Element e : d.elements) {
+      Form form = d.form(e);
+      Optional<Form.Bend> bend = form.bend(e.added().id());
+      if (bend.isPresent()) {
+        String on = bend.get().on();
+        out = Order.after(out, e.added().part(), on, setup -> e.work(form, setup, d.aim, shop));
+      }
+    }
+    return out;
+  }
+
+  @Override
+  public List<Walled> walls(D design, Aim aim, Shop shop) {
+    return plain.walls(design, none(design) ? aim : drawn(design, aim, shop).plain, shop);
+  }
+
+  @Override
+  public List<Finding> judge(D design, Aim aim, Shop shop) {
+    if (none(design)) {
+      return plain.judge(design, aim, shop);
+    }
+    Drawn d = drawn(design, aim, shop);
+    Told told = new Told();
+    told.all(plain.judge(design, d.plain, shop));
+    d.elements.forEach(e -> e.check(d.form(e), d.aim, told));
+    return told.done();
+  }
+
+  @Override
+  public List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop) {
+    List<Remedy> out = new ArrayList<>(plain.remedies(design, finding, aim, shop));
+    if (!none(design)) {
+      Drawn d = drawn(design, aim, shop);
+      for (Element e : d.elements) {
+        if (finding.verdict().said().contains(e.label())) {
+          Tries tries = new Tries(aim);
+          e.remedies(finding, d.form(e), d.aim, tries);
+          out.addAll(tries.done());
+        }
+      }
+    }
+    return out;
+  }
+
+  private static Optional<Element> owner(Design design, DimKey key) {
+    return Elements.of(design).stream().filter(e -> e.added().owns(key)).findFirst();
+  }
+
+  @Override
+  public D size(D design, DimKey key, Optional<Size> size) {
+    if (owner(design, key).isEmpty()) {
+      return plain.size(design, key, size);
+    }
+    Map<DimKey, Size> next = new TreeMap<>(design.sizes());
+    size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
+    return Restated.with(design, "sizes", next);
+  }
+
+  @Override
+  public D choose(D design, String choice, String option) {
+    return plain.choose(design, choice, option);
+  }
+
+  @Override
+  public D drag(D design, Aim aim, String handle, double z, double r) {
+    Optional<Added> added =
+        design.elements().stream().filter(a -> a.id().equals(handle)).findFirst();
+    if (added.isEmpty()) {
+      return plain.drag(design, aim, handle, z, r);
+    }
+    Element e = Elements.of(added.get());
+    D out = design;
+    for (Map.Entry<DimKey, Double> s :
+        e.dragged(new Form(aim.part(added.get().part())), z).entrySet()) {
+      double mm = Rounding.to(Math.max(0, s.getValue()), 1);
+      out = size(out, s.getKey(), Optional.of(Size.mm(mm)));
+    }
+    return out;
+  }
+
+  @Override
+  public List<Choice> choices(D design) {
+    return plain.choices(design);
+  }
+
+  @Override
+  public List<End> ends(D design) {
+    return plain.ends(design);
+  }
+
+  @Override
+  public List<Boring> boring(D design, Aim aim, Shop shop) {
+    return plain.boring(design, aim, shop);
+  }
+
+  @Override
+  public HalfSection keep(D design, Aim aim, Shop shop) {
+    return plain.keep(design, aim, shop);
+  }
+
+  @Override
+  public Optional<Twin<D>> twin(D design, Aim aim) {
+    return plain
+        .twin(design, aim)
+        .map(t -> new Twin<>(new Adorned<>(t.kind()), carried(t.design(), design)));
+  }
+
+  /** A design with what was added to another. */
+  private static <D extends Design> D carried(D onto, D from) {
+    Map<DimKey, Size> sizes = new TreeMap<>(onto.sizes());
+    from.sizes().forEach((k, s) -> owner(from, k).ifPresent(e -> sizes.put(k, s)));
+    return Restated.with(Restated.with(onto, "elements", from.elements()), "sizes", sizes);
+  }
+
+  @Override
+  public List<Fitting> fittings(D design, Aim aim) {
+    return plain.fittings(design, aim);
+  }
+
+  @Override
+  public Optional<Rolled> rolled(D design, Aim aim) {
+    return plain.rolled(design, aim);
+  }
+
+  @Override
+  public List<String> assembly(D design, Aim aim) {
+    return plain.assembly(design, aim);
+  }
+
+  @Override
+  public List<StickPiece> stick(D design, Map<DimKey, Dim> dims) {
+    return plain.stick(design, dims);
+  }
+
+  @Override
+  public List<Measure> measures(D design, Aim aim, Shop shop) {
+    List<Measure> out = new ArrayList<>(plain.measures(design, aim, shop));
+    if (!none(design)) {
+      Drawn d = drawn(design, aim, shop);
+      Measures m = new Measures(aim);
+      d.elements.forEach(e -> e.measures(d.form(e), m, d.aim));
+      out.addAll(m.done());
+    }
+    return out;
+  }
+
+  @Override
+  public Map<DimKey, Double> onSection(D design, Aim aim, Shop shop) {
+    if (none(design)) {
+      return plain.onSection(design, aim, shop);
+    }
+    Drawn d = drawn(design, aim, shop);
+    Map<DimKey, Double> out = new LinkedHashMap<>(plain.onSection(design, d.plain, shop));
+    d.elements.forEach(e -> out.putAll(e.onSection(d.form(e), d.aim)));
+    return out;
+  }
+
+  @Override
+  public List<Handle> handles(D design, Aim aim, Shop shop) {
+    List<Handle> out = new ArrayList<>(plain.handles(design, aim, shop));
+    if (!none(design)) {
+      Drawn d = drawn(design, aim, shop);
+      d.elements.forEach(e -> out.addAll(e.handles(d.form(e), d.aim)));
+    }
+    return out;
+  }
+
+  @Override
+  public Map<String, Double> anchors(D design, Map<DimKey, Double> dims) {
+    return plain.anchors(design, dims);
+  }
+
+  @Override
+  public Map<DimKey, Double> settled(D design, Map<DimKey, Double> then, Map<DimKey, Double> now) {
+    return plain.settled(design, then, now);
+  }
+
+  @Override
+  public List<DimKey> stays(D design, Set<DimKey> named) {
+    return plain.stays(design, named);
+  }
+
+  @Override
+  public List<Feature> features(D design) {
+    return plain.features(design);
+  }
+
+  @Override
+  public List<DimKey> recorded(D design) {
+    List<DimKey> out = new ArrayList<>(plain.recorded(design));
+    Elements.of(design).forEach(e -> e.sizes().forEach(r -> out.add(r.key())));
+    return out;
+  }
+
+  @Override
+  public List<Remedy> waysOn(D design, Aim aim, AsFound found) {
+    return plain.waysOn(design, aim, found);
+  }
+
+  @Override
+  public Properties properties(D design, Aim aim) {
+    return plain.properties(design, aim);
+  }
+}

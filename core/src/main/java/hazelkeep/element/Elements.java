@@ -1,0 +1,79 @@
+package hazelkeep.element;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Design;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** What can be added to a piece. */
+public final class Elements {
+  /** More than so many on a piece are none that anybody turns. */
+  private static final int MOST = 24;
+
+  private Elements() {}
+
+  /**
+   * The element that something added is.
+   *
+   * @throws IllegalArgumentException when nothing of that name can be added
+   */
+  public static Element of(Added added) {
+    return Shape.named(added.what())
+        .<Element>map(s -> new Ornament(added, s))
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "“"
+                        + added.what()
+                        + "” can't be added; what can is "
+                        + Arrays.stream(Shape.values())
+                            .map(Shape::key)
+                            .collect(Collectors.joining(", "))));
+  }
+
+  /** The elements of a design, in the order in which they were added. */
+  static List<Element> of(Design design) {
+    return design.elements().stream().map(Elements::of).toList();
+  }
+
+  /**
+   * A design with something more on it.
+   *
+   * @param height where it is put, mm over the low end of its part's outside
+   * @throws IllegalArgumentException when there are too many, or nothing of that name can be added
+   */
+  public static <D extends Design> D with(D design, String what, String part, Size height) {
+    if (design.elements().size() >= MOST) {
+      throw new IllegalArgumentException("A piece has at most " + MOST + " things added to it");
+    }
+    int no =
+        1
+            + design.elements().stream()
+                .filter(a -> a.what().equals(what))
+                .mapToInt(Added::no)
+                .max()
+                .orElse(0);
+    Added added = new Added(what, no, part);
+    of(added);
+    List<Added> all = new ArrayList<>(design.elements());
+    all.add(added);
+    Map<DimKey, Size> sizes = new TreeMap<>(design.sizes());
+    sizes.put(added.size("height"), height);
+    return Restated.with(Restated.with(design, "elements", all), "sizes", sizes);
+  }
+
+  /** A design without something that was added, and without its sizes. */
+  public static <D extends Design> D without(D design, String id) {
+    List<Added> rest = design.elements().stream().filter(a -> !a.id().equals(id)).toList();
+    Map<DimKey, Size> sizes = new TreeMap<>(design.sizes());
+    sizes.keySet().removeIf(k -> k.path().startsWith(id + "."));
+    return Restated.with(Restated.with(design, "elements", rest), "sizes", sizes);
+  }
+}

@@ -1,0 +1,243 @@
+package hazelkeep.element;
+
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Surface;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A part whose outline elements bend. Heights count from the low end of what is seen of its
+ * outside: the foot of a body, the rim of a lid. A stretch that one element bent is no other's any
+ * more, so that two of them never overlap.
+ */
+public final class Form {
+  /** Points nearer than this are one, mm. */
+  private static final double SAME = 1e-9;
+
+  /**
+   * A stretch of an outside that was bent.
+   *
+   * @param on the surface that it is on
+   * @param chain its line now, from its low end to its high end, in the blank's z
+   * @param was its line before
+   * @param cut what has to go for it
+   */
+  public record Bend(String on, Polyline chain, Polyline was, HalfSection cut) {
+    /** Where it begins, in the blank's z. */
+    public double from() {
+      return was.first().z();
+    }
+
+    /** Where it ends. */
+    public double to() {
+      return was.last().z();
+    }
+
+    /** How deep it lies under the line that was there, mm. */
+    public double deep() {
+      double most = 0;
+      for (Point p : chain.points()) {
+        most = Math.max(most, at(was, p.z()) - p.r());
+      }
+      return most;
+    }
+
+    /** The place where it is deepest. */
+    public Point deepest() {
+      Point best = chain.first();
+      double most = -1;
+      for (Point p : chain.points()) {
+        double deep = at(was, p.z()) - p.r();
+        if (deep > most + SAME) {
+          most = deep;
+          best = p;
+        }
+      }
+      return best;
+    }
+  }
+
+  private final Part plain;
+  private final double zero;
+  private final double end;
+  private final Map<String, Bend> bends = new LinkedHashMap<>();
+
+  /** A part as its kind drew it. */
+  public Form(Part part) {
+    this.plain = part;
+    double low = Double.POSITIVE_INFINITY;
+    double high = Double.NEGATIVE_INFINITY;
+    for (Surface s : part.surfaces()) {
+      if (outside(s)) {
+        for (Point p : s.line().points()) {
+          low = Math.min(low, p.z());
+          high = Math.max(high, p.z());
+        }
+      }
+    }
+    this.zero = low;
+    this.end = high;
+  }
+
+  private static boolean outside(Surface s) {
+    return !s.inside() && s.role() == Role.SHOW;
+  }
+
+  /** The part as its kind drew it. */
+  public Part plain() {
+    return plain;
+  }
+
+  /** Where heights are counted from, in the blank's z. */
+  public double zero() {
+    return zero;
+  }
+
+  /** How high what is seen of its outside is, mm. */
+  public double height() {
+    return end - zero;
+  }
+
+  /** The radius of the outside as its kind drew it, at a height, mm; 0 where there is none. */
+  public double radius(double height) {
+    return plain.target().outer(zero + height);
+  }
+
+  /** What an element bent; empty where it found no room. */
+  public Optional<Bend> bend(String id) {
+    return Optional.ofNullable(bends.get(id));
+  }
+
+  /**
+   * The surface that runs from one height to another along the axis, with no other element on it.
+   *
+   * @param from the low height, mm
+   * @param to the high height, mm
+   */
+  public Optional<Surface> free(double from, double to) {
+    double z0 = zero + from;
+    double z1 = zero + to;
+    boolean taken = bends.values().stream().anyMatch(b -> z0 < b.to() && z1 > b.from());
+    return taken
+        ? Optional.empty()
+        : plain.surfaces().stream()
+            .filter(Form::outside)
+            .filter(s -> rises(s.line()) && s.line().first().z() < z0 && s.line().last().z() > z1)
+            .findFirst();
+  }
+
+  /** The element that holds a stretch already. */
+  public Optional<String> taker(double from, double to) {
+    return bends.entrySet().stream()
+        .filter(e -> zero + from < e.getValue().to() && zero + to > e.getValue().from())
+        .map(Map.Entry::getKey)
+        .findFirst();
+  }
+
+  private static boolean rises(Polyline line) {
+    for (int i = 1; i < line.points().size(); i++) {
+      if (line.points().get(i).z() < line.points().get(i - 1).z()) {
+        return false;
+      }
+    }
+    return line.last().z() > line.first().z();
+  }
+
+  /** The radius of a rising line at a z. */
+  static double at(Polyline line, double z) {
+    List<Point> p = line.points();
+    for (int i = 1; i < p.size(); i++) {
+      Point a = p.get(i - 1);
+      Point b = p.get(i);
+      if (z <= b.z() && b.z() > a.z()) {
+        return a.r() + (b.r() - a.r()) * Math.max(0, (z - a.z()) / (b.z() - a.z()));
+      }
+    }
+    return line.last().r();
+  }
+
+  private static Polyline between(Polyline line, double z0, double z1) {
+    List<Point> out = new ArrayList<>();
+    out.add(new Point(z0, at(line, z0)));
+    for (Point p : line.points()) {
+      if (p.z() > z0 + SAME && p.z() < z1 - SAME) {
+        out.add(p);
+      }
+    }
+    out.add(new Point(z1, at(line, z1)));
+    return new Polyline(out);
+  }
+
+  /**
+   * Bends a stretch of a surface inwards.
+   *
+   * @param id the element's
+   * @param on the surface
+   * @param chain the new line from its low end to its high end; both ends lie on the old one
+   */
+  public void bend(String id, Surface on, List<Point> chain) {
+    Polyline line = new Polyline(chain);
+    Polyline was = between(on.line(), line.first().z(), line.last().z());
+    bends.put(id, new Bend(on.id().name(), line, was, under(line, was)));
+  }
+
+  /** What lies between two lines; where they touch, one piece ends and the next begins. */
+  private static HalfSection under(Polyline line, Polyline was) {
+    HalfSection out = HalfSection.EMPTY;
+    List<Point> run = new ArrayList<>();
+    for (Point p : line.points()) {
+      run.add(p);
+      boolean touches = at(was, p.z()) - p.r() < SAME;
+      if (touches && run.size() > 2) {
+        List<Point> back = between(was, run.get(0).z(), p.z()).reversed().points();
+        run.addAll(back.subList(1, back.size() - 1));
+        out = out.plus(HalfSection.of(run));
+      }
+      if (touches) {
+        run = new ArrayList<>(List.of(p));
+      }
+    }
+    return out;
+  }
+
+  /** The part with everything that was bent. */
+  public Part part() {
+    if (bends.isEmpty()) {
+      return plain;
+    }
+    HalfSection target = plain.target();
+    for (Bend b : bends.values()) {
+      target = target.minus(b.cut());
+    }
+    return new Part(
+        plain.name(),
+        plain.core(),
+        target,
+        plain.surfaces().stream().map(this::bent).toList(),
+        plain.stubs(),
+        plain.closed());
+  }
+
+  private Surface bent(Surface s) {
+    Polyline line = s.line();
+    HalfSection zone = s.zone();
+    for (Bend b : bends.values()) {
+      if (b.on().equals(s.id().name())) {
+        List<Point> points = new ArrayList<>();
+        line.points().stream().filter(p -> p.z() < b.from() - SAME).forEach(points::add);
+        points.addAll(b.chain().points());
+        line.points().stream().filter(p -> p.z() > b.to() + SAME).forEach(points::add);
+        line = new Polyline(points);
+        zone = zone.plus(b.cut());
+      }
+    }
+    return line == s.line() ? s : new Surface(s.id(), s.role(), line, zone, s.inside(), s.needs());
+  }
+}

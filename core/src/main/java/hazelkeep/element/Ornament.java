@@ -1,0 +1,279 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Wall;
+import hazelkeep.wood.Figure;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Something cut into an outside: a line, a bead, a cove, a step, a band of texture. */
+final class Ornament implements Element {
+  /** Places along its width at which its outline is drawn, at least. */
+  private static final int PLACES = 32;
+
+  private final Added added;
+  private final Shape shape;
+  private final DimKey height;
+  private final DimKey wide;
+  private final DimKey deep;
+  private final DimKey apart;
+
+  Ornament(Added added, Shape shape) {
+    this.added = added;
+    this.shape = shape;
+    this.height = added.size("height");
+    this.wide = added.size("wide");
+    this.deep = added.size("deep");
+    this.apart = added.size("apart");
+  }
+
+  @Override
+  public Added added() {
+    return added;
+  }
+
+  @Override
+  public String label() {
+    return shape.word() + " " + added.no();
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    String name = label();
+    List<SizeRule> out = new ArrayList<>();
+    out.add(
+        new SizeRule(
+            height,
+            "Height of " + name,
+            0,
+            900,
+            d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere")));
+    out.add(
+        new SizeRule(
+            wide,
+            "Width of " + name,
+            0.2,
+            200,
+            d -> Rule.Value.practice(d.custom(shape.wide()), "looks right on small work")));
+    out.add(
+        new SizeRule(
+            deep,
+            "Depth of " + name,
+            0.1,
+            30,
+            d -> Rule.Value.practice(d.custom(shape.deep()), "looks right on small work")));
+    if (shape == Shape.LINES) {
+      out.add(
+          new SizeRule(
+              apart,
+              "Between the lines of " + name,
+              0.3,
+              60,
+              d -> Rule.Value.practice(d.custom(Line.DETAIL_APART), "looks right on small work")));
+    }
+    return out;
+  }
+
+  @Override
+  public void shape(Form form, Sizes s) {
+    double half = s.mm(wide) / 2;
+    double reach = half + (shape == Shape.LINES ? s.mm(apart) : 0);
+    double at = s.mm(height);
+    form.free(at - reach, at + reach)
+        .ifPresent(on -> form.bend(added.id(), on, chain(form, on, s)));
+  }
+
+  /** The new line: one shape, or three of them with the old line between. */
+  private List<Point> chain(Form form, Surface on, Sizes s) {
+    double half = s.mm(wide) / 2;
+    double middle = form.zero() + s.mm(height);
+    List<Point> out = new ArrayList<>();
+    int each = shape == Shape.LINES ? 1 : 0;
+    for (int i = -each; i <= each; i++) {
+      double z = middle + i * (each > 0 ? s.mm(apart) : 0);
+      for (int k = 0; k <= PLACES; k++) {
+        double x = 2.0 * k / PLACES - 1;
+        double at = z + x * half;
+        double r = Form.at(on.line(), at) - shape.at(x, s.mm(deep), half);
+        boolean before = !out.isEmpty() && at <= out.get(out.size() - 1).z() + 1e-6;
+        if (!before) {
+          out.add(new Point(at, Math.max(0.05, r)));
+        }
+      }
+    }
+    return out;
+  }
+
+  @Override
+  public Step work(Form form, String setup, Aim aim, Shop shop) {
+    Form.Bend bend = form.bend(added.id()).orElseThrow();
+    SurfaceId on = new SurfaceId(added.part(), bend.on());
+    List<Act> acts = new ArrayList<>();
+    acts.add(new Act.Remove(added.part(), bend.cut(), Set.of(on), List.of()));
+    if (shape == Shape.BURNT || shape == Shape.TEXTURE) {
+      acts.add(new Act.Mark(added.part(), shape.word()));
+    }
+    double within = shop.custom(Line.READ_TURNED);
+    acts.add(Acts.read(height.path(), "rule", "to its middle", within, within));
+    return new Step(
+        new StepKey(setup + "/" + added.what() + " " + added.no()),
+        shape.title(),
+        shape.how(),
+        Speeds.At.TURNING,
+        acts);
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    Optional<Form.Bend> bend = form.bend(added.id());
+    if (bend.isEmpty()) {
+      noRoom(form, aim, told);
+      return;
+    }
+    Point deepest = bend.get().deepest();
+    double left = left(form, bend.get().chain());
+    told.thin(
+        Entry.DETAIL_THIN, left, aim.custom(Line.DETAIL_LEFT), added.part(), deepest, label());
+    told.thin(Entry.DETAIL_FINE, aim.mm(wide.path()), finest(aim), added.part(), deepest, label());
+    if (shape == Shape.BEAD && aim.mm(deep.path()) > aim.mm(wide.path()) / 2) {
+      told.found(
+          Entry.BEAD_DEEP.told(Grade.WATCH, aim.mm(deep.path()), aim.mm(wide.path()) / 2, label()),
+          added.part(),
+          deepest);
+    }
+  }
+
+  /** Coarse wood crumbles at what fine wood holds. */
+  private double finest(Aim aim) {
+    double density = aim.blank().wood().density().map(Figure::value).orElse(Double.NaN);
+    boolean soft = density < aim.custom(Line.BORE_HARD);
+    return aim.custom(soft ? Line.DETAIL_FINEST_SOFT : Line.DETAIL_FINEST);
+  }
+
+  private void noRoom(Form form, Aim aim, Told told) {
+    double at = aim.mm(height.path());
+    double reach = reach(aim);
+    Optional<String> other = form.taker(at - reach, at + reach);
+    Point where = new Point(form.zero() + at, form.radius(at));
+    told.found(
+        other
+            .map(o -> Entry.DETAIL_MEETS.told(Grade.STOP, label(), o.replace('-', ' ')))
+            .orElseGet(
+                () -> Entry.DETAIL_NO_ROOM.told(Grade.STOP, 2 * reach, at, label(), added.part())),
+        added.part(),
+        where);
+  }
+
+  private double reach(Aim aim) {
+    double between = shape == Shape.LINES ? aim.mm(apart.path()) : 0;
+    return aim.mm(wide.path()) / 2 + between;
+  }
+
+  /** The least wood between it and any inside, mm; all of it where the part is solid there. */
+  private static double left(Form form, Polyline chain) {
+    double least = Double.POSITIVE_INFINITY;
+    for (Surface s : form.plain().surfaces()) {
+      if (s.inside()) {
+        for (Point p : chain.points()) {
+          least = Math.min(least, Wall.nearest(s.line(), p).distance(p));
+        }
+      }
+    }
+    for (Point p : chain.points()) {
+      least = Math.min(least, 2 * p.r());
+    }
+    return least;
+  }
+
+  @Override
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
+    double lack = finding.verdict().limit() - finding.verdict().found();
+    switch (finding.code()) {
+      case "detail-thin" -> tries.more(-lack, deep.path());
+      case "detail-fine" -> tries.more(lack, wide.path());
+      case "bead-deep" -> tries.set(deep.path(), finding.verdict().limit());
+      case "detail-no-room", "detail-meets" -> {
+        double step = 2 * reach(aim) + aim.custom(Line.DETAIL_EDGE);
+        for (double to = step; to < form.height(); to += step) {
+          for (double way : new double[] {to, -to}) {
+            double at = aim.mm(height.path()) + way;
+            if (form.free(at - step / 2, at + step / 2).isPresent()) {
+              tries.set(height.path(), at);
+              return;
+            }
+          }
+        }
+      }
+      default -> {}
+    }
+  }
+
+  @Override
+  public void measures(Form form, Measures m, Aim aim) {
+    form.bend(added.id())
+        .ifPresent(
+            b ->
+                m.length(
+                    height.path(),
+                    label(),
+                    form.zero(),
+                    form.zero() + aim.mm(height.path()),
+                    added.part()));
+  }
+
+  @Override
+  public List<Handle> handles(Form form, Aim aim) {
+    return form.bend(added.id())
+        .map(
+            b -> {
+              double z = form.zero() + aim.mm(height.path());
+              Point at = new Point(z, Form.at(b.chain(), z));
+              return List.of(new Handle(added.id(), label(), at, true, false));
+            })
+        .orElse(List.of());
+  }
+
+  @Override
+  public Map<DimKey, Double> dragged(Form form, double z) {
+    return Map.of(height, z - form.zero());
+  }
+
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    form.bend(added.id())
+        .ifPresent(
+            b -> {
+              double between = shape == Shape.LINES ? aim.mm(apart.path()) : 0;
+              out.put(height, (b.from() + b.to()) / 2 - form.zero());
+              out.put(wide, b.to() - b.from() - 2 * between);
+              out.put(deep, b.deep());
+            });
+    return out;
+  }
+}

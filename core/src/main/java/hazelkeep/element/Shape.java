@@ -1,0 +1,129 @@
+package hazelkeep.element;
+
+import hazelkeep.practice.Line;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The shapes that an outside can be bent to, with their words. */
+public enum Shape {
+  LINE(
+      "line",
+      "Cut the line",
+      "Point of the skew, straight in.",
+      Line.DETAIL_LINE_WIDE,
+      Line.DETAIL_LINE_DEEP),
+  LINES(
+      "three lines",
+      "Cut the three lines",
+      "Mark all three first; the middle one a little deeper looks right.",
+      Line.DETAIL_LINE_WIDE,
+      Line.DETAIL_LINE_DEEP),
+  BURNT(
+      "burnt line",
+      "Cut the line and burn it",
+      "Cut it first, then press a wire with handles into it while it turns. Clear the shavings away,"
+          + " never wind the wire round a finger.",
+      Line.DETAIL_BURNT_WIDE,
+      Line.DETAIL_BURNT_DEEP),
+  BEAD(
+      "bead",
+      "Turn the bead",
+      "Two cuts of the skew mark its sides; roll it from the middle down to each.",
+      Line.DETAIL_BEAD_WIDE,
+      Line.DETAIL_BEAD_DEEP),
+  COVE(
+      "cove",
+      "Turn the cove",
+      "Small gouge, from both sides down to the middle, never up the far side.",
+      Line.DETAIL_COVE_WIDE,
+      Line.DETAIL_COVE_DEEP),
+  STEP(
+      "step",
+      "Cut the step",
+      "Parting tool to the depth, its edges left crisp.",
+      Line.DETAIL_STEP_WIDE,
+      Line.DETAIL_STEP_DEEP),
+  TEXTURE(
+      "texture band",
+      "Texture the band",
+      "A line at each side ends it cleanly; sand up to it, not over it.",
+      Line.DETAIL_TEXTURE_WIDE,
+      Line.DETAIL_TEXTURE_DEEP);
+
+  /** Of a bead's depth, how far the cut beside it leans. */
+  private static final double LEANS = 0.35;
+
+  /** Of a flat's depth, how far its edges lean. */
+  private static final double CRISP = 0.15;
+
+  private final String word;
+  private final String title;
+  private final String how;
+  private final Line wide;
+  private final Line deep;
+
+  Shape(String word, String title, String how, Line wide, Line deep) {
+    this.word = word;
+    this.title = title;
+    this.how = how;
+    this.wide = wide;
+    this.deep = deep;
+  }
+
+  /** Its word in the trade. */
+  public String word() {
+    return word;
+  }
+
+  /** Its step in a few words. */
+  String title() {
+    return title;
+  }
+
+  /** What to do, a sentence or two. */
+  String how() {
+    return how;
+  }
+
+  /** How wide it usually is. */
+  Line wide() {
+    return wide;
+  }
+
+  /** How deep it usually is. */
+  Line deep() {
+    return deep;
+  }
+
+  /** Its name in piece files: {@code line}. */
+  public String key() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+
+  /** The shape of that name. */
+  public static Optional<Shape> named(String key) {
+    return Arrays.stream(values()).filter(s -> s.key().equals(key)).findFirst();
+  }
+
+  /**
+   * How deep it lies at a place of its width.
+   *
+   * @param x from -1 at its low end over 0 in its middle to 1
+   * @param deep its depth, mm
+   * @param half half its width, mm
+   */
+  double at(double x, double deep, double half) {
+    double off = Math.min(1, Math.abs(x));
+    return switch (this) {
+      case LINE, LINES, BURNT -> deep * (1 - off);
+      case COVE -> deep * Math.sqrt(1 - off * off);
+      case BEAD -> {
+        double lead = Math.min(0.4, LEANS * deep / half);
+        double on = off / (1 - lead);
+        yield on <= 1 ? deep * (1 - Math.sqrt(1 - on * on)) : deep * (1 - off) / lead;
+      }
+      case STEP, TEXTURE -> deep * Math.min(1, (1 - off) / Math.min(0.5, CRISP * deep / half));
+    };
+  }
+}
