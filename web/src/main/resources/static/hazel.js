@@ -127,6 +127,20 @@ document.addEventListener("pointerdown", (e) => {
     drag = { handle: d.handle, along: d.along === "true", across: d.across === "true", z: Number(d.z), r: Number(d.r), last: null, next: null, busy: false };
   }
 });
+// A click on the drawing says where something is to be put, while its form is open.
+document.addEventListener("click", (e) => {
+  const form = document.getElementById("added")?.open && document.getElementById("put");
+  if (!form || !e.target.closest?.("#drawing") || e.target.closest(".handle, input, a, foreignObject")) return;
+  const { z } = place(e);
+  const parts = form.querySelector("#put-part");
+  const at = [...parts.options].find((o) => z > Number(o.dataset.zero) && z < Number(o.dataset.zero) + Number(o.dataset.high));
+  if (!at) return;
+  parts.value = at.value;
+  const mm = z - Number(at.dataset.zero);
+  const field = form.querySelector("#put-height");
+  field.value = sheet().dataset.unit === "INCH" ? (mm / 25.4).toFixed(2) : mm.toFixed(1);
+  form.querySelector("button").focus();
+});
 document.addEventListener("pointermove", (e) => {
   if (!drag) return;
   const p = place(e);

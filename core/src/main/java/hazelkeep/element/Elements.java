@@ -39,7 +39,7 @@ public final class Elements {
   }
 
   /** The elements of a design, in the order in which they were added. */
-  static List<Element> of(Design design) {
+  public static List<Element> of(Design design) {
     return design.elements().stream().map(Elements::of).toList();
   }
 

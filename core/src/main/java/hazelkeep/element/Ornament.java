@@ -116,8 +116,7 @@ final class Ornament implements Element {
     int each = shape == Shape.LINES ? 1 : 0;
     for (int i = -each; i <= each; i++) {
       double z = middle + i * (each > 0 ? s.mm(apart) : 0);
-      for (int k = 0; k <= PLACES; k++) {
-        double x = 2.0 * k / PLACES - 1;
+      for (double x : shape.places(PLACES, s.mm(deep), half)) {
         double at = z + x * half;
         double r = Form.at(on.line(), at) - shape.at(x, s.mm(deep), half);
         boolean before = !out.isEmpty() && at <= out.get(out.size() - 1).z() + 1e-6;
@@ -238,7 +237,7 @@ final class Ornament implements Element {
     form.bend(added.id())
         .ifPresent(
             b ->
-                m.length(
+                m.along(
                     height.path(),
                     label(),
                     form.zero(),

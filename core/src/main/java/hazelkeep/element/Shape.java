@@ -4,6 +4,8 @@ import hazelkeep.practice.Line;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /** The shapes that an outside can be bent to, with their words. */
 public enum Shape {
@@ -119,11 +121,35 @@ public enum Shape {
       case LINE, LINES, BURNT -> deep * (1 - off);
       case COVE -> deep * Math.sqrt(1 - off * off);
       case BEAD -> {
-        double lead = Math.min(0.4, LEANS * deep / half);
+        double lead = edge(deep, half);
         double on = off / (1 - lead);
         yield on <= 1 ? deep * (1 - Math.sqrt(1 - on * on)) : deep * (1 - off) / lead;
       }
-      case STEP, TEXTURE -> deep * Math.min(1, (1 - off) / Math.min(0.5, CRISP * deep / half));
+      case STEP, TEXTURE -> deep * Math.min(1, (1 - off) / edge(deep, half));
     };
+  }
+
+  /** Of half its width, what its edge takes at each side; all of it where it has no flat. */
+  private double edge(double deep, double half) {
+    return switch (this) {
+      case BEAD -> Math.min(0.4, LEANS * deep / half);
+      case STEP, TEXTURE -> Math.min(0.5, CRISP * deep / half);
+      default -> 1;
+    };
+  }
+
+  /**
+   * Places along its width at which its outline is drawn: evenly, and where it turns sharply.
+   *
+   * @param places how many at least
+   */
+  double[] places(int places, double deep, double half) {
+    double corner = 1 - edge(deep, half);
+    return DoubleStream.concat(
+            IntStream.rangeClosed(0, places).mapToDouble(k -> 2.0 * k / places - 1),
+            DoubleStream.of(-corner, corner))
+        .sorted()
+        .distinct()
+        .toArray();
   }
 }

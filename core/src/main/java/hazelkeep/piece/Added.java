@@ -12,7 +12,9 @@ import java.util.regex.Pattern;
  */
 public record Added(String what, int no, String part) {
   private static final Pattern WORD = Pattern.compile("[a-z][a-z-]{0,19}");
-  private static final int NO_MOST = 99;
+
+  /** The highest number. */
+  public static final int NO_MOST = 99;
 
   /**
    * @throws IllegalArgumentException when it can't be so, saying what would be accepted

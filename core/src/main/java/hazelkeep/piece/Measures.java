@@ -24,6 +24,11 @@ public final class Measures {
     return add(key, label, new Point(from, 0), new Point(to, 0), Measure.Kind.LENGTH, part, true);
   }
 
+  /** A length along the axis that shows at the bench only. */
+  public Measures along(String key, String label, double from, double to, String part) {
+    return add(key, label, new Point(from, 0), new Point(to, 0), Measure.Kind.LENGTH, part, false);
+  }
+
   /** An outside diameter on the drawing. */
   public Measures outside(String key, String label, double z, String part) {
     return across(key, label, Measure.Kind.OUTSIDE, z, part, true);

@@ -112,6 +112,18 @@ class ElementsTest {
     return plan(kind, kind.fresh());
   }
 
+  @ParameterizedTest
+  @MethodSource("everywhere")
+  void the_drawn_section_has_the_sizes_that_were_stated(Room at, Shape shape) {
+    Plan<?> plan = usual(at.kind, shape, at.part, at.height);
+    assertThat(plan.findings()).extracting(Finding::code).doesNotContain("sizes-contradict");
+  }
+
+  private static <D extends Design> Plan<D> usual(
+      Kind<D> kind, Shape shape, String part, double height) {
+    return plan(kind, Elements.with(kind.fresh(), shape.key(), part, Size.mm(height)));
+  }
+
   /** By hand, on a straight well: what a shape takes is its half-section turned round. */
   @ParameterizedTest
   @EnumSource(Shape.class)

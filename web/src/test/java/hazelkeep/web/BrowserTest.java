@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.Position;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.cased.CasedKind;
@@ -28,6 +29,34 @@ class BrowserTest extends Browsing {
   /** Waits until the page shows a version of the design. */
   private void saved(int version) {
     assertThat(page.locator("#sheet")).hasAttribute("data-version", Integer.toString(version));
+  }
+
+  @Test
+  void a_bead_is_put_where_the_outside_is_clicked_sized_moved_and_taken_off() {
+    go("/pieces/" + fresh("Beaded box"));
+    page.click("text=Lines, beads, coves and the like");
+    page.locator("#drawing").click(new Locator.ClickOptions().setPosition(new Position(250, 60)));
+    assertThat(page.locator("#put-height")).not().hasValue("");
+    page.selectOption("#put-what", "bead");
+    accessible();
+    page.click("text=Add it");
+    saved(2);
+    assertThat(page.locator(".added")).containsText("Bead 1 on the body");
+    Locator deep = page.locator("#el-bead-1\\.deep");
+    deep.fill("0.9");
+    deep.press("Tab");
+    saved(3);
+    Locator handle = page.locator("[data-handle='bead-1']");
+    handle.focus();
+    handle.press("ArrowRight");
+    saved(4);
+    page.fill("#put-height", "0.2");
+    page.click("text=Add it");
+    saved(5);
+    assertThat(page.locator("#findings")).containsText("There is no room for the line 1");
+    page.locator("text=Take off").nth(1).click();
+    saved(6);
+    assertThat(page.locator("#findings")).not().containsText("There is no room");
   }
 
   @Test

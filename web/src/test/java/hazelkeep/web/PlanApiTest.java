@@ -476,21 +476,4 @@ class PlanApiTest {
         visitor.json("/api/plan", WORKED.formatted(", \"facts\": [" + facts + "]"));
     assertThat(r.statusCode()).as(r.body().substring(0, 200)).isEqualTo(200);
   }
-
-  /** The list of codes in the docs is written from the sources; this keeps it so. */
-  @Test
-  void the_documented_codes_are_those_that_are_told() throws IOException {
-    String list = String.join(" ", Codes.of(Path.of("..", "core", "src", "main", "java")));
-    Path file = Path.of("..", "docs", "piece-file.md");
-    String docs = Files.readString(file);
-    String head = "<!-- codes: written by the tests -->\n";
-    String foot = "\n<!-- end of codes -->";
-    int from = docs.indexOf(head) + head.length();
-    int to = docs.indexOf(foot);
-    if (Boolean.getBoolean("hazel.write-docs")) {
-      Files.writeString(file, docs.substring(0, from) + list + docs.substring(to));
-    } else {
-      assertThat(docs.substring(from, to)).isEqualTo(list);
-    }
-  }
 }

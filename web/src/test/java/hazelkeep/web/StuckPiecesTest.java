@@ -178,7 +178,7 @@ class StuckPiecesTest {
 
   private static <D extends Design> Design random(Kind<D> kind, Random r) {
     Map<DimKey, Size> sizes = new TreeMap<>();
-    List<DimKey> keys = kind.rules().stream().map(x -> x.key()).toList();
+    List<DimKey> keys = kind.rules(kind.fresh()).stream().map(x -> x.key()).toList();
     for (int i = 0; i < 5; i++) {
       sizes.put(keys.get(r.nextInt(keys.size())), Size.mm(0.5 + 120 * r.nextDouble()));
     }

@@ -2,17 +2,23 @@ package hazelkeep.web.api;
 
 import static hazelkeep.web.api.Schemas.map;
 
+import hazelkeep.element.Shape;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Restated;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sketch;
+import hazelkeep.shop.Shop;
 import hazelkeep.web.json.Json;
+import hazelkeep.wood.Part;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * The JSON Schema of piece files, made from the design records themselves. It offers what a record
@@ -52,10 +58,29 @@ final class PieceSchema {
       }
     }
     Map<String, Object> sizes = new LinkedHashMap<>();
-    kind.rules().forEach(r -> sizes.put(r.key().path(), size(r)));
-    design.put("sizes", Schemas.object(sizes, List.of()));
+    kind.rules(kind.fresh()).forEach(r -> sizes.put(r.key().path(), size(r)));
+    Map<String, Object> stated = Schemas.object(sizes, List.of());
+    stated.put("patternProperties", map(ADDED, map("$ref", "#/$defs/size")));
+    design.put("sizes", stated);
+    design.put("elements", map("type", "array", "items", added(kind)));
     fields.put("design", Schemas.object(design, List.of()));
     return Schemas.object(fields, List.of("kind"));
+  }
+
+  /** Sizes of what is added are named for it: line-1.height. */
+  private static final String ADDED =
+      "^("
+          + Arrays.stream(Shape.values()).map(Shape::key).collect(Collectors.joining("|"))
+          + ")-[1-9][0-9]?\\.(height|wide|deep|apart)$";
+
+  private static <D extends Design> Map<String, Object> added(Kind<D> kind) {
+    Sketch<D> fresh = Sketch.of(kind, kind.fresh(), Shop.starter(), Map.of());
+    List<String> parts = fresh.aim().parts().stream().map(Part::name).toList();
+    Map<String, Object> fields = new LinkedHashMap<>();
+    fields.put("what", Schemas.options(Arrays.stream(Shape.values()).map(Shape::key).toList()));
+    fields.put("no", map("type", "integer", "minimum", 1, "maximum", Added.NO_MOST));
+    fields.put("part", Schemas.options(parts));
+    return Schemas.object(fields, List.of("what", "no", "part"));
   }
 
   /** A number within what is taken from a person, or a text. */

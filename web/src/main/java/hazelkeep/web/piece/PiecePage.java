@@ -1,5 +1,6 @@
 package hazelkeep.web.piece;
 
+import hazelkeep.element.Shape;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
@@ -111,6 +112,9 @@ class PiecePage {
     model.addAttribute("properties", plan.sketch().properties());
     model.addAttribute("waterLine", show.len(plan.shop().custom(Line.CONTENT_WATER_LINE)));
     model.addAttribute("customs", customs(plan, unit));
+    model.addAttribute("added", AddedView.of(plan, show));
+    model.addAttribute("rooms", AddedView.rooms(plan));
+    model.addAttribute("shapes", Shape.values());
     model.addAttribute("species", planner.shop().woods().all());
     model.addAttribute("form", DesignForm.of(piece.design(), unit));
   }

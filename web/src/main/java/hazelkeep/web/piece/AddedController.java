@@ -1,0 +1,79 @@
+package hazelkeep.web.piece;
+
+import hazelkeep.element.Elements;
+import hazelkeep.measure.SizeText;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Lines, beads and the like: put on a piece and taken off. */
+@Controller
+@RequestMapping("/pieces/{id:\\d+}/elements")
+class AddedController {
+  private final PieceStore pieces;
+  private final PiecePage page;
+
+  AddedController(PieceStore pieces, PiecePage page) {
+    this.pieces = pieces;
+    this.page = page;
+  }
+
+  /**
+   * What is to be put where.
+   *
+   * @param what its shape
+   * @param part the part
+   * @param height as typed, over the low end of the part's outside
+   */
+  record Put(String what, String part, String height) {
+    Put {
+      what = what == null ? "" : what;
+      part = part == null ? "" : part;
+      height = height == null ? "" : height;
+    }
+  }
+
+  @PostMapping
+  String put(@PathVariable long id, Put put, @RequestParam int version, PiecePage.Asked asked) {
+    Piece piece = pieces.get(id);
+    return page.change(
+        piece,
+        version,
+        asked,
+        "put a " + put.what + " on the " + put.part,
+        () -> {
+          if (put.height.isBlank()) {
+            throw new IllegalArgumentException(
+                "Say how high it is to be, over the foot or the rim; or click on the outside.");
+          }
+          return with(piece.kind(), piece.design(), put, asked);
+        });
+  }
+
+  private static <D extends Design> D with(
+      Kind<D> kind, Design design, Put put, PiecePage.Asked asked) {
+    return Elements.with(
+        kind.type().cast(design), put.what, put.part, SizeText.parse(put.height, asked.unit()));
+  }
+
+  @PostMapping("/off")
+  String off(
+      @PathVariable long id,
+      @RequestParam String element,
+      @RequestParam int version,
+      PiecePage.Asked asked) {
+    Piece piece = pieces.get(id);
+    return page.change(
+        piece, version, asked, "took off " + element, () -> without(piece.kind(), piece, element));
+  }
+
+  private static <D extends Design> D without(Kind<D> kind, Piece piece, String element) {
+    return Elements.without(kind.type().cast(piece.design()), element);
+  }
+}

@@ -1,0 +1,69 @@
+package hazelkeep.web.piece;
+
+import hazelkeep.element.Element;
+import hazelkeep.element.Elements;
+import hazelkeep.element.Form;
+import hazelkeep.element.SizeRule;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.Rounding;
+import hazelkeep.piece.Plan;
+import hazelkeep.web.drawing.Show;
+import java.util.List;
+
+/**
+ * Something added to a piece as it is shown.
+ *
+ * @param id the first words of the names of its sizes
+ * @param label its name and its part
+ * @param sizes its sizes
+ */
+public record AddedView(String id, String label, List<Field> sizes) {
+  /**
+   * One of its sizes.
+   *
+   * @param key its name
+   * @param label what it is: height, width
+   * @param value as it is shown
+   */
+  public record Field(String key, String label, String value) {}
+
+  /**
+   * A part on which something can be put.
+   *
+   * @param zero where its heights are counted from, in the blank's z
+   * @param high how high it is, mm
+   */
+  public record Room(String part, double zero, double high) {}
+
+  /** All that was added. */
+  static List<AddedView> of(Plan<?> plan, Show show) {
+    return Elements.of(plan.design()).stream().map(e -> view(e, plan, show)).toList();
+  }
+
+  private static AddedView view(Element e, Plan<?> plan, Show show) {
+    List<Field> sizes =
+        e.sizes().stream()
+            .map(
+                r -> {
+                  Dim d = plan.aim().dims().get(r.key());
+                  return new Field(r.key().path(), word(e, r), show.value(d));
+                })
+            .toList();
+    return new AddedView(e.added().id(), e.label() + " on the " + e.added().part(), sizes);
+  }
+
+  private static String word(Element e, SizeRule r) {
+    return r.label().replace(" of " + e.label(), "").toLowerCase(java.util.Locale.ROOT);
+  }
+
+  /** The parts that have an outside. */
+  static List<Room> rooms(Plan<?> plan) {
+    return plan.aim().parts().stream()
+        .map(
+            p -> {
+              Form f = new Form(p);
+              return new Room(p.name(), Rounding.to(f.zero(), 3), Rounding.to(f.height(), 1));
+            })
+        .toList();
+  }
+}

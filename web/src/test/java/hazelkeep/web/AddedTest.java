@@ -1,0 +1,122 @@
+package hazelkeep.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.kinds.Kinds;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.web.store.PieceStore;
+import java.net.http.HttpResponse;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.web.util.HtmlUtils;
+import tools.jackson.databind.JsonNode;
+
+/** Lines and beads over the web: put on, refused, taken off, in files and answers. */
+class AddedTest {
+  private static final App APP = App.shared();
+  private final App.Visitor visitor = APP.visitor();
+  private final PieceStore pieces = APP.bean(PieceStore.class);
+
+  private static <D extends Design> D fresh(Kind<D> kind) {
+    return kind.fresh();
+  }
+
+  private long piece(String kind) {
+    Kind<?> k = Kinds.named(kind).orElseThrow();
+    long id = pieces.create("Lined " + kind, k, fresh(k));
+    visitor.get("/pieces/" + id);
+    return id;
+  }
+
+  private HttpResponse<String> put(long id, String what, String part, String height, int version) {
+    return visitor.asPart(
+        "/pieces/" + id + "/elements",
+        "what",
+        what,
+        "part",
+        part,
+        "height",
+        height,
+        "version",
+        Integer.toString(version));
+  }
+
+  @Test
+  void every_kind_takes_one_and_shows_it_on_all_its_pages() {
+    for (Kind<?> kind : Kinds.ALL) {
+      long id = piece(kind.name());
+      String part = planPart(kind);
+      HttpResponse<String> r = put(id, "line", part, "20", 1);
+      assertThat(r.statusCode()).as(kind.name()).isEqualTo(200);
+      for (String page : new String[] {"", "/route", "/bench", "/paper", "/holding", "/boring"}) {
+        assertThat(visitor.get("/pieces/" + id + page).statusCode())
+            .as(kind.name() + page)
+            .isEqualTo(200);
+      }
+      assertThat(visitor.get("/pieces/" + id + "/route").body()).contains("Cut the line");
+    }
+  }
+
+  private static String planPart(Kind<?> kind) {
+    return switch (kind.name()) {
+      case "straight-well", "dry-stem-vase" -> "vessel";
+      default -> "body";
+    };
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "wing | body | 20 | can't be added",
+        "line | lid! | 20 | is on a part like body or lid",
+        "line | roof | 20 | There is no part “roof”",
+        "line | body | | Say how high it is to be",
+        "line | body | high | size",
+        "line | body | 2000 | Height of line 1",
+      })
+  void nonsense_is_refused_in_a_sentence_and_nothing_is_stored(
+      String what, String part, String height, String says) {
+    long id = piece("lidded-box");
+    HttpResponse<String> r = put(id, what, part, height == null ? "" : height, 1);
+    assertThat(r.statusCode()).isEqualTo(422);
+    assertThat(HtmlUtils.htmlUnescape(r.body())).contains(says);
+    assertThat(pieces.get(id).version()).isEqualTo(1);
+  }
+
+  @Test
+  void another_tab_is_told() {
+    long id = piece("lidded-box");
+    put(id, "line", "body", "20", 1);
+    assertThat(put(id, "bead", "body", "40", 1).statusCode()).isEqualTo(409);
+    assertThat(pieces.get(id).design().elements()).hasSize(1);
+  }
+
+  @Test
+  void it_travels_in_the_piece_s_file_and_answers_other_programs() {
+    long id = piece("canister");
+    put(id, "cove", "body", "30", 1);
+    String file = visitor.get("/pieces/" + id + "/file").body();
+    assertThat(file).contains("\"what\" : \"cove\"").contains("cove-1.height");
+    JsonNode plan = visitor.plan(file);
+    assertThat(plan.path("dimensions").path("cove-1.height").path("mm").asDouble()).isEqualTo(30);
+    visitor.get("/data");
+    assertThat(visitor.upload("/data/piece", "piece", file).headers().firstValue("Location").get())
+        .contains("/pieces/");
+    String wrong = file.replace("\"cove\"", "\"wing\"");
+    assertThat(visitor.json("/api/plan", wrong).statusCode()).isBetween(400, 422);
+  }
+
+  @Test
+  void taken_off_it_is_gone_with_its_sizes_and_can_be_brought_back() {
+    long id = piece("lidded-box");
+    put(id, "bead", "body", "20", 1);
+    visitor.asPart("/pieces/" + id + "/elements/off", "element", "bead-1", "version", "2");
+    assertThat(pieces.get(id).design().elements()).isEmpty();
+    assertThat(pieces.get(id).design().sizes()).isEmpty();
+    visitor.asPart("/pieces/" + id + "/undo", "version", "3");
+    assertThat(pieces.get(id).design().elements()).hasSize(1);
+  }
+}
