@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.measure.Memory;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -80,10 +81,26 @@ public record State(
 
   /** Covered, bare or lost, by probing just outside and just inside of the surface. */
   static Surf look(HalfSection wood, Surface surface, Surf was) {
+    boolean fit = surface.role() == Role.FIT;
+    Looked is =
+        LOOKED.of(new Looking(wood, surface.line(), fit), () -> looked(wood, surface.line(), fit));
+    return new Surf(is.covered, is.lost, was.grit(), was.coated(), was.cutBy());
+  }
+
+  /** Looks that a generation of the memory holds: some 2 MB. */
+  private static final int REMEMBERED = 10_000;
+
+  private static final Memory<Looking, Looked> LOOKED = new Memory<>(REMEMBERED, l -> 1);
+
+  private record Looking(HalfSection wood, Polyline line, boolean fit) {}
+
+  private record Looked(double covered, double lost) {}
+
+  private static Looked looked(HalfSection wood, Polyline line, boolean fit) {
     int covered = 0;
     int lost = 0;
-    double probe = surface.role() == Role.FIT ? PROBE_FIT : PROBE;
-    List<Polyline.Sample> samples = surface.line().samples(STEP, 0.5);
+    double probe = fit ? PROBE_FIT : PROBE;
+    List<Polyline.Sample> samples = line.samples(STEP, 0.5);
     for (Polyline.Sample s : samples) {
       Point p = s.at();
       if (wood.holds(p.z() + probe * s.nz(), p.r() + probe * s.nr())) {
@@ -93,7 +110,7 @@ public record State(
       }
     }
     double n = samples.size();
-    return new Surf(share(covered, n), lost / n, was.grit(), was.coated(), was.cutBy());
+    return new Looked(share(covered, n), lost / n);
   }
 
   /** A single place of many that lies in a corner, beside wood that stays, says nothing. */

@@ -1,5 +1,6 @@
 package hazelkeep.solid;
 
+import hazelkeep.measure.Memory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
@@ -25,6 +26,17 @@ public record FirstContact(double stop, double rFrom, double rTo) {
    * @param press radial interference that is forced past, mm a side; 0 for none
    */
   public static FirstContact of(HalfSection host, HalfSection guest, double press) {
+    return KNOWN.of(new Slide(host, guest, press), () -> slid(host, guest, press));
+  }
+
+  /** Slides that a generation of the memory holds. */
+  private static final int REMEMBERED = 1_000;
+
+  private static final Memory<Slide, FirstContact> KNOWN = new Memory<>(REMEMBERED, c -> 1);
+
+  private record Slide(HalfSection host, HalfSection guest, double press) {}
+
+  private static FirstContact slid(HalfSection host, HalfSection guest, double press) {
     TreeSet<Double> radii = new TreeSet<>();
     for (HalfSection h : List.of(host, guest)) {
       double[] e = h.edges();

@@ -1,5 +1,6 @@
 package hazelkeep.solid;
 
+import hazelkeep.measure.Memory;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -50,6 +51,7 @@ public final class HalfSection {
   private double volume = Double.NaN;
   private double countedNeck = Double.NaN;
   private int count;
+  private int hash;
   private Left left;
 
   /** The allowance asked for last: the cuts of a route ask for the same many times. */
@@ -160,7 +162,22 @@ public final class HalfSection {
     return isEmpty() || o.isEmpty() || !envelope().intersects(o.envelope());
   }
 
+  /** Points that a generation of the memory of overlays holds: some 8 MB. */
+  private static final int REMEMBERED = 200_000;
+
+  /** An entry's own weight, in points. */
+  private static final int ENTRY = 10;
+
+  private static final Memory<Overlay, HalfSection> OVERLAYS =
+      new Memory<>(REMEMBERED, h -> ENTRY + h.area.getNumPoints());
+
+  private record Overlay(HalfSection one, HalfSection other, int op) {}
+
   private HalfSection overlay(HalfSection o, int op) {
+    return OVERLAYS.of(new Overlay(this, o, op), () -> overlaid(o, op));
+  }
+
+  private HalfSection overlaid(HalfSection o, int op) {
     OverlayNG ng = new OverlayNG(area, o.area, GRID, op);
     ng.setStrictMode(true);
     return keep(ng.getResult());
@@ -191,11 +208,20 @@ public final class HalfSection {
 
   /** This region as it lies in a setup. */
   public HalfSection in(Frame f) {
+    return isEmpty() ? this : PLACED.of(new Placed(this, f), () -> placed(f));
+  }
+
+  private static final Memory<Placed, HalfSection> PLACED =
+      new Memory<>(REMEMBERED, h -> ENTRY + h.area.getNumPoints());
+
+  private record Placed(HalfSection one, Frame at) {}
+
+  private HalfSection placed(Frame f) {
     AffineTransformation t =
         f.turned()
             ? new AffineTransformation(-1, 0, f.zero(), 0, 1, 0)
             : new AffineTransformation(1, 0, -f.zero(), 0, 1, 0);
-    return isEmpty() ? this : keep(t.transform(area));
+    return keep(t.transform(area));
   }
 
   /** This region moved along the axis, mm. */
@@ -537,12 +563,20 @@ public final class HalfSection {
   /** Regions are equal when they have the same corners. */
   @Override
   public boolean equals(Object o) {
-    return o instanceof HalfSection h && area.equalsExact(h.area);
+    return this == o
+        || o instanceof HalfSection h && hashCode() == h.hashCode() && area.equalsExact(h.area);
   }
 
   @Override
   public int hashCode() {
-    return area.hashCode();
+    if (hash == 0) {
+      int h = 1;
+      for (Coordinate c : area.getCoordinates()) {
+        h = 31 * (31 * h + Double.hashCode(c.x)) + Double.hashCode(c.y);
+      }
+      hash = h;
+    }
+    return hash;
   }
 
   @Override

@@ -1,5 +1,6 @@
 package hazelkeep.solid;
 
+import hazelkeep.measure.Memory;
 import java.util.List;
 
 /**
@@ -67,6 +68,21 @@ public final class LineOfWork {
    */
   public static Reach of(
       List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {
+    return REACHES.of(
+        new Asked(List.copyOf(obstacles), tool, surface, from, giveUp),
+        () -> tested(obstacles, tool, surface, from, giveUp));
+  }
+
+  /** Answers that a generation of the memory holds: some 5 MB. */
+  private static final int REMEMBERED = 6_000;
+
+  private static final Memory<Asked, Reach> REACHES = new Memory<>(REMEMBERED, r -> 1);
+
+  private record Asked(
+      List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {}
+
+  private static Reach tested(
+      List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {
     double[] e = mirrored(obstacles);
     double open = 0;
     double tight = 0;
@@ -111,6 +127,18 @@ public final class LineOfWork {
    * @param giveUp share of the line that may be closed before the rest is taken for hidden
    */
   public static Reach hooked(
+      HalfSection wood, ToolShape bar, double hook, Polyline surface, double giveUp) {
+    return HOOKED.of(
+        new Hooked(wood, bar, hook, surface, giveUp),
+        () -> testedHooked(wood, bar, hook, surface, giveUp));
+  }
+
+  private static final Memory<Hooked, Reach> HOOKED = new Memory<>(REMEMBERED, r -> 1);
+
+  private record Hooked(
+      HalfSection wood, ToolShape bar, double hook, Polyline surface, double giveUp) {}
+
+  private static Reach testedHooked(
       HalfSection wood, ToolShape bar, double hook, Polyline surface, double giveUp) {
     double[] e = mirrored(List.of(wood));
     double stuck = stuck(wood, hook + bar.shank());

@@ -3,7 +3,9 @@ package hazelkeep.stiffness;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Support;
 import hazelkeep.hold.Work;
+import hazelkeep.measure.Memory;
 import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
@@ -15,6 +17,7 @@ import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeSet;
 
 /**
@@ -87,7 +90,9 @@ public record Stiffness(
    * @param spring how far lathe and chuck yield
    */
   public static Stiffness of(Work work, Hold hold, JawSpring spring) {
-    return new Sum(work, hold, spring).result();
+    return KNOWN.of(
+        new Asked(work.bodies(), work.frames(), work.practice(), hold, spring),
+        () -> new Sum(work, hold, spring).result());
   }
 
   /**
@@ -101,6 +106,18 @@ public record Stiffness(
   static double buckling(double least, double length) {
     return BUCKLES * least * length;
   }
+
+  /** Answers that a generation of the memory holds: some 5 MB. */
+  private static final int REMEMBERED = 1_500;
+
+  private static final Memory<Asked, Stiffness> KNOWN = new Memory<>(REMEMBERED, s -> 1);
+
+  private record Asked(
+      Map<String, Body> bodies,
+      Map<String, Frame> frames,
+      Practice practice,
+      Hold hold,
+      JawSpring spring) {}
 
   /** Whether something could be worked out. */
   public boolean known() {
