@@ -125,7 +125,8 @@ public class ChangeBenchmark {
   /** The reference: the cuts as bare differences, on wood that was never cut so before. */
   @Benchmark
   public HalfSection bareDifferences() {
-    HalfSection wood = blank.plus(HalfSection.box(-random.nextDouble(), 1, 0, 5));
+    double wide = blank.maxR() - random.nextDouble();
+    HalfSection wood = HalfSection.box(blank.minZ(), blank.maxZ(), 0, wide);
     for (HalfSection cut : cuts) {
       wood = wood.minus(cut);
     }

@@ -49,13 +49,7 @@ public final class HalfSection {
   private final Geometry area;
   private double[] edges;
   private double volume = Double.NaN;
-  private double countedNeck = Double.NaN;
-  private int count;
   private int hash;
-  private Left left;
-
-  /** The allowance asked for last: the cuts of a route ask for the same many times. */
-  private record Left(double allowance, HalfSection region) {}
 
   private HalfSection(Geometry area) {
     this.area = area;
@@ -234,13 +228,13 @@ public final class HalfSection {
     if (allowance == 0 || isEmpty()) {
       return this;
     }
-    Left known = left;
-    if (known == null || known.allowance != allowance) {
-      known = new Left(allowance, grown(allowance));
-      left = known;
-    }
-    return known.region;
+    return LEFT.of(new Left(this, allowance), () -> grown(allowance));
   }
+
+  private static final Memory<Left, HalfSection> LEFT =
+      new Memory<>(REMEMBERED / ENTRY, h -> ENTRY + h.area.getNumPoints());
+
+  private record Left(HalfSection one, double allowance) {}
 
   private HalfSection grown(double allowance) {
     double a = Math.abs(allowance);
@@ -280,12 +274,14 @@ public final class HalfSection {
    * @param neck thickness in mm, measured across the full section
    */
   public int countWithout(double neck) {
-    if (neck != countedNeck) {
-      count = counted(neck);
-      countedNeck = neck;
-    }
-    return count;
+    return COUNTED.of(new Counting(this, neck), () -> counted(neck));
   }
+
+  private static final int COUNTS = 2_000;
+
+  private static final Memory<Counting, Integer> COUNTED = new Memory<>(COUNTS, n -> 1);
+
+  private record Counting(HalfSection one, double neck) {}
 
   private int counted(double neck) {
     Geometry shrunk = mirrored().buffer(-neck / 2, 4);
