@@ -1,7 +1,9 @@
 package hazelkeep.element;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
@@ -26,6 +28,7 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
 import hazelkeep.piece.Walled;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -74,11 +77,30 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   public List<Rule<D>> rules(D design) {
     List<Rule<D>> out = new ArrayList<>(plain.rules(design));
     for (Element e : Elements.of(design)) {
+      e.lengthens().ifPresent(by -> out.replaceAll(r -> r.key().equals(WASTE) ? longer(r, by) : r));
       for (SizeRule r : e.sizes()) {
         out.add(new Rule<>(r.key(), r.label(), r.least(), r.most(), false, d -> r.by().apply(d)));
       }
     }
     return out;
+  }
+
+  /** The waste that something on the top is turned from. */
+  private static final DimKey WASTE = new DimKey("stick.waste-top");
+
+  private static <D extends Design> Rule<D> longer(Rule<D> r, DimKey by) {
+    return new Rule<>(
+        r.key(),
+        r.label(),
+        r.least(),
+        r.most() + r.most(),
+        r.fit(),
+        d -> {
+          Rule.Value v = r.by().apply(d);
+          return new Rule.Value(
+              v.mm() + d.mm(by.path()), v.origin(), v.reason() + ", and what is turned on the top");
+        },
+        r.read());
   }
 
   /** What was added and where, on the parts as the kind drew them. */
@@ -108,11 +130,25 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
                 + String.join(", ", forms.keySet())
                 + ".");
       }
-      e.shape(form, key -> dims.get(key).mm());
+      e.shape(form, sizes(dims, shop));
     }
     List<Part> parts = forms.values().stream().map(Form::part).toList();
     Aim aim = new Aim(bare.blank(), parts, bare.joints(), dims, shop.practice());
     return new Drawn(bare, aim, forms, elements);
+  }
+
+  private static Element.Sizes sizes(Map<DimKey, Dim> dims, Shop shop) {
+    return new Element.Sizes() {
+      @Override
+      public double mm(DimKey key) {
+        return dims.get(key).mm();
+      }
+
+      @Override
+      public double practice(Line line) {
+        return shop.custom(line);
+      }
+    };
   }
 
   private Drawn drawn(D design, Aim aim, Shop shop) {
@@ -135,11 +171,14 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     Drawn d = drawn(design, aim, shop);
     Route out = plain.route(design, d.plain, shop);
+    for (Form f : d.forms.values()) {
+      out = Order.sparing(out, f.rough());
+    }
     for (Element e : d.elements) {
       Form form = d.form(e);
-      Optional<Form.Bend> bend = form.bend(e.added().id());
-      if (bend.isPresent()) {
-        String on = bend.get().on();
+      Optional<String> where = form.on(e.added().id());
+      if (where.isPresent()) {
+        String on = where.get();
         out = Order.after(out, e.added().part(), on, setup -> e.work(form, setup, d.aim, shop));
       }
     }
@@ -160,7 +199,19 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     Told told = new Told();
     told.all(plain.judge(design, d.plain, shop));
     d.elements.forEach(e -> e.check(d.form(e), d.aim, told));
+    byHand(design, d, shop, told);
     return told.done();
+  }
+
+  /** What stands on a top that no hold finishes on the lathe can't be turned. */
+  private void byHand(D design, Drawn d, Shop shop, Told told) {
+    for (Element e : d.elements) {
+      Optional<Form.Grown> g = d.form(e).grown(e.added().id());
+      String part = e.added().part();
+      if (g.isPresent() && !Order.bares(plain.route(design, d.plain, shop), part, g.get().on())) {
+        told.found(Entry.KNOB_BY_HAND.told(Grade.STOP, e.label(), part), part, g.get().widest());
+      }
+    }
   }
 
   @Override
@@ -171,6 +222,9 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       for (Element e : d.elements) {
         if (finding.verdict().said().contains(e.label())) {
           Tries tries = new Tries(aim);
+          if (finding.verdict().entry() == Entry.KNOB_BY_HAND) {
+            tries.ends(plain.ends(design));
+          }
           e.remedies(finding, d.form(e), d.aim, tries);
           out.addAll(tries.done());
         }

@@ -6,12 +6,14 @@ import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * One thing of wood on a part, that owns all that is known about it: its sizes, its stretch of the
@@ -27,6 +29,11 @@ public interface Element {
 
   /** How its sizes follow. */
   List<SizeRule> sizes();
+
+  /** The size by which it needs more waste over the top; empty where it needs none. */
+  default Optional<DimKey> lengthens() {
+    return Optional.empty();
+  }
 
   /** Bends the outline of its part; where there is no room it leaves it as it is. */
   void shape(Form form, Sizes sizes);
@@ -61,5 +68,8 @@ public interface Element {
   interface Sizes {
     /** A size in mm. */
     double mm(DimKey key);
+
+    /** What the turner goes by. */
+    double practice(Line line);
   }
 }

@@ -6,9 +6,9 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -27,15 +27,35 @@ public final class Elements {
   public static Element of(Added added) {
     return Shape.named(added.what())
         .<Element>map(s -> new Ornament(added, s))
+        .or(() -> KnobShape.named(added.what()).map(s -> new Knob(added, s)))
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
                     "“"
                         + added.what()
                         + "” can't be added; what can is "
-                        + Arrays.stream(Shape.values())
-                            .map(Shape::key)
-                            .collect(Collectors.joining(", "))));
+                        + all().stream().map(Sort::key).collect(Collectors.joining(", "))));
+  }
+
+  /**
+   * A sort of thing that can be added.
+   *
+   * @param key its name in piece files
+   * @param word its word in the trade
+   * @param placed whether it is put at a height; a knob stands on the top
+   */
+  public record Sort(String key, String word, boolean placed) {}
+
+  /** Everything that can be added. */
+  public static List<Sort> all() {
+    List<Sort> out = new ArrayList<>();
+    for (Shape s : Shape.values()) {
+      out.add(new Sort(s.key(), s.word(), true));
+    }
+    for (KnobShape s : KnobShape.values()) {
+      out.add(new Sort(s.key(), s.word(), false));
+    }
+    return out;
   }
 
   /** The elements of a design, in the order in which they were added. */
@@ -46,10 +66,16 @@ public final class Elements {
   /**
    * A design with something more on it.
    *
-   * @param height where it is put, mm over the low end of its part's outside
+   * @param height where it is put, mm over the low end of its part's outside; how tall a knob is
    * @throws IllegalArgumentException when there are too many, or nothing of that name can be added
    */
   public static <D extends Design> D with(D design, String what, String part, Size height) {
+    return with(design, what, part, Optional.of(height));
+  }
+
+  /** The same with its height left to the rules. */
+  public static <D extends Design> D with(
+      D design, String what, String part, Optional<Size> height) {
     if (design.elements().size() >= MOST) {
       throw new IllegalArgumentException("A piece has at most " + MOST + " things added to it");
     }
@@ -65,7 +91,7 @@ public final class Elements {
     List<Added> all = new ArrayList<>(design.elements());
     all.add(added);
     Map<DimKey, Size> sizes = new TreeMap<>(design.sizes());
-    sizes.put(added.size("height"), height);
+    height.ifPresent(h -> sizes.put(added.size("height"), h));
     return Restated.with(Restated.with(design, "elements", all), "sizes", sizes);
   }
 

@@ -7,6 +7,7 @@ import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -207,14 +208,128 @@ public final class Form {
     return out;
   }
 
-  /** The part with everything that was bent. */
+  /**
+   * The top of a part: an end that is seen and has wood on the axis.
+   *
+   * @param surface its name
+   * @param z how high it is on the axis, in the blank's z
+   * @param radius how far it reaches outwards, mm
+   */
+  public record Top(String surface, double z, double radius) {}
+
+  /**
+   * What was grown on a top.
+   *
+   * @param on the surface that it stands on
+   * @param chain its line from there up to the axis
+   * @param wood what comes to the part
+   * @param rough what is left standing for it until it is turned
+   */
+  public record Grown(String on, List<Point> chain, HalfSection wood, HalfSection rough) {
+    /** Where it is widest. */
+    public Point widest() {
+      return chain.stream().max(Comparator.comparingDouble(Point::r)).orElseThrow();
+    }
+  }
+
+  /** How far what is grown reaches into what it stands on, mm: so that the two are one. */
+  private static final double ROOT = 0.05;
+
+  private final Map<String, Grown> grown = new LinkedHashMap<>();
+
+  /** The top, where there is one. */
+  public Optional<Top> top() {
+    return plain.surfaces().stream()
+        .filter(s -> outside(s) && s.line().last().r() < SAME && s.line().last().z() > zero + SAME)
+        .map(
+            s ->
+                new Top(
+                    s.id().name(),
+                    s.line().last().z(),
+                    s.line().points().stream().mapToDouble(Point::r).max().orElse(0)))
+        .findFirst();
+  }
+
+  /** What an element grew; empty where it found no room. */
+  public Optional<Grown> grown(String id) {
+    return Optional.ofNullable(grown.get(id));
+  }
+
+  /** The surface that an element is on; empty where it found no room. */
+  Optional<String> on(String id) {
+    return bend(id).map(Bend::on).or(() -> grown(id).map(Grown::on));
+  }
+
+  /** Whether something stands on the top already. */
+  public boolean isGrown() {
+    return !grown.isEmpty();
+  }
+
+  /** What is left standing until it is turned. */
+  HalfSection rough() {
+    return grown.values().stream().map(Grown::rough).reduce(HalfSection.EMPTY, HalfSection::plus);
+  }
+
+  /**
+   * Grows something on the top, which nothing stands on yet.
+   *
+   * @param id the element's
+   * @param outline from its foot to its tip on the axis, z = 0 at the top
+   * @param rough radius of what is left standing until it is turned, mm
+   */
+  public void grow(String id, List<Point> outline, double rough) {
+    Top top = top().orElse(null);
+    if (top == null || isGrown()) {
+      return;
+    }
+    Polyline line = plain.surface(top.surface).line();
+    double foot = height(line, outline.get(0).r());
+    List<Point> chain = new ArrayList<>();
+    chain.add(new Point(foot, outline.get(0).r()));
+    for (Point p : outline) {
+      Point at = new Point(top.z + p.z(), p.r());
+      if (chain.get(chain.size() - 1).distance(at) > SAME) {
+        chain.add(at);
+      }
+    }
+    List<Point> ring = new ArrayList<>(chain);
+    ring.add(new Point(top.z - ROOT, 0));
+    ring.add(new Point(foot - ROOT, outline.get(0).r()));
+    double low = height(line, Math.min(rough, top.radius));
+    double tip = chain.get(chain.size() - 1).z();
+    grown.put(
+        id,
+        new Grown(
+            top.surface,
+            List.copyOf(chain),
+            HalfSection.of(ring).minus(plain.target()),
+            HalfSection.box(low, tip, 0, rough).minus(plain.target())));
+  }
+
+  /** How high a top's line lies at a radius, in the blank's z. */
+  private static double height(Polyline line, double r) {
+    List<Point> p = line.points();
+    for (int i = p.size() - 1; i > 0; i--) {
+      Point in = p.get(i);
+      Point out = p.get(i - 1);
+      if (r <= out.r() && out.r() > in.r()) {
+        return in.z() + (out.z() - in.z()) * Math.max(0, (r - in.r()) / (out.r() - in.r()));
+      }
+    }
+    return line.first().z();
+  }
+
+  /** The part with everything that was bent and grown. */
   public Part part() {
-    if (bends.isEmpty()) {
+    if (bends.isEmpty() && grown.isEmpty()) {
       return plain;
     }
     HalfSection target = plain.target();
     for (Bend b : bends.values()) {
       target = target.minus(b.cut());
+    }
+    for (Grown g : grown.values()) {
+      target = target.plus(g.wood());
     }
     return new Part(
         plain.name(),
@@ -236,6 +351,16 @@ public final class Form {
         line.points().stream().filter(p -> p.z() > b.to() + SAME).forEach(points::add);
         line = new Polyline(points);
         zone = zone.plus(b.cut());
+      }
+    }
+    for (Grown g : grown.values()) {
+      if (g.on().equals(s.id().name())) {
+        double r = g.chain().get(0).r();
+        List<Point> points = new ArrayList<>();
+        line.points().stream().filter(p -> p.r() > r + SAME).forEach(points::add);
+        points.addAll(g.chain());
+        line = new Polyline(points);
+        zone = zone.minus(g.wood());
       }
     }
     return line == s.line() ? s : new Surface(s.id(), s.role(), line, zone, s.inside(), s.needs());

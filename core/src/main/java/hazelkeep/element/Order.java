@@ -1,9 +1,11 @@
 package hazelkeep.element;
 
 import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
 import hazelkeep.route.Route;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Step;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,16 +35,58 @@ final class Order {
         sanded = bared != null && treats(steps.get(k), on);
       }
     }
-    return bared == null ? route : put(route, bared, step);
+    return bared == null ? route : put(route, bared, on, step);
   }
 
-  private static Route put(Route route, Place after, Function<String, Step> step) {
+  /** A route none of whose cuts takes what is left standing for later. */
+  static Route sparing(Route route, HalfSection rough) {
+    if (rough.isEmpty()) {
+      return route;
+    }
+    List<Setup> setups =
+        route.setups().stream()
+            .map(s -> s.with(s.steps().stream().map(x -> sparing(x, rough)).toList()))
+            .toList();
+    return new Route(setups, route.ignored());
+  }
+
+  private static Step sparing(Step step, HalfSection rough) {
+    List<Act> acts =
+        step.acts().stream()
+            .map(a -> a instanceof Act.Remove r ? Acts.sparing(r, rough) : a)
+            .toList();
+    return with(step, acts);
+  }
+
+  private static Route put(Route route, Place after, SurfaceId on, Function<String, Step> step) {
     List<Setup> setups = new ArrayList<>(route.setups());
     Setup setup = setups.get(after.setup);
     List<Step> steps = new ArrayList<>(setup.steps());
-    steps.add(after.step + 1, step.apply(setup.name()));
+    Step bared = steps.get(after.step);
+    Step added = step.apply(setup.name());
+    if (treats(bared, on)) {
+      // One step cuts and sands: what comes between takes the sanding with it.
+      List<Act> later = bared.acts().stream().filter(a -> treats(a, on)).toList();
+      List<Act> now = bared.acts().stream().filter(a -> !treats(a, on)).toList();
+      steps.set(after.step, with(bared, now));
+      added = with(added, Acts.both(added.acts(), later));
+    }
+    steps.add(after.step + 1, added);
     setups.set(after.setup, setup.with(steps));
     return new Route(setups, route.ignored());
+  }
+
+  private static Step with(Step step, List<Act> acts) {
+    return new Step(step.key(), step.title(), step.words(), step.at(), acts, step.bit());
+  }
+
+  /** Whether any step of a route bares a surface on the lathe. */
+  static boolean bares(Route route, String part, String surface) {
+    SurfaceId on = new SurfaceId(part, surface);
+    return route.setups().stream()
+        .filter(s -> s.hold().onLathe())
+        .flatMap(s -> s.steps().stream())
+        .anyMatch(s -> bares(s, on));
   }
 
   private static boolean bares(Step step, SurfaceId on) {
@@ -50,10 +94,11 @@ final class Order {
   }
 
   private static boolean treats(Step step, SurfaceId on) {
-    return step.acts().stream()
-        .anyMatch(
-            a ->
-                a instanceof Act.Sand s && s.on().equals(on)
-                    || a instanceof Act.Coat c && c.on().equals(on));
+    return step.acts().stream().anyMatch(a -> treats(a, on));
+  }
+
+  private static boolean treats(Act act, SurfaceId on) {
+    return act instanceof Act.Sand s && s.on().equals(on)
+        || act instanceof Act.Coat c && c.on().equals(on);
   }
 }

@@ -143,7 +143,13 @@ public enum Entry {
   DETAIL_FINE,
   BEAD_DEEP,
   DETAIL_MEETS,
-  DETAIL_NO_ROOM;
+  DETAIL_NO_ROOM,
+  KNOB_NO_TOP,
+  KNOB_SECOND,
+  KNOB_WIDE,
+  KNOB_NECK,
+  KNOB_NO_WOOD,
+  KNOB_BY_HAND;
 
   private final String key;
   private final Book.Text text;

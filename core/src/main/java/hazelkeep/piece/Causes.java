@@ -16,7 +16,15 @@ final class Causes {
 
   /** Effects of a cause on its own part. */
   private static final Map<String, Set<String>> ON_ITS_PART =
-      Map.of("hold-missing", Set.of("tenon-range", "jam-loose"));
+      Map.of(
+          "hold-missing",
+          Set.of("tenon-range", "jam-loose"),
+          "knob-by-hand",
+          Set.of("wood-left", "last-cut", "last-sand", "last-finish", "before-cut"),
+          "detail-no-room",
+          Set.of("size-unused"),
+          "detail-meets",
+          Set.of("size-unused"));
 
   private Causes() {}
 

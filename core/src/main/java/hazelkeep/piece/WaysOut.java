@@ -126,6 +126,7 @@ final class WaysOut {
     return d.mm() <= 0
         || place
         || STOCK.contains(set.key())
+        || set.key().path().startsWith("stick.")
         || little
         || share <= FACTOR && share >= 1 / FACTOR;
   }

@@ -235,7 +235,14 @@ public enum Line {
   DETAIL_LEFT,
   DETAIL_EDGE,
   DETAIL_FINEST,
-  DETAIL_FINEST_SOFT;
+  DETAIL_FINEST_SOFT,
+  DETAIL_KNOB_TALL,
+  DETAIL_SPIRE_TALL,
+  DETAIL_KNOB_WIDE,
+  DETAIL_KNOB_NECK,
+  DETAIL_KNOB_SLIM,
+  DETAIL_KNOB_LEAST,
+  DETAIL_KNOB_SPARE;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

@@ -252,6 +252,93 @@ class ElementsTest {
     assertThat(one(deep, "detail-thin").grade()).isEqualTo(Grade.STOP);
   }
 
+  /** Kinds with a part that has a top: an end that is closed and seen. */
+  static Stream<Arguments> tops() {
+    return Kinds.ALL.stream()
+        .flatMap(
+            k ->
+                sketch(k).aim().parts().stream()
+                    .filter(p -> new Form(p).top().isPresent())
+                    .map(p -> Arguments.of(k, p.name())))
+        .flatMap(
+            a ->
+                Stream.of("button", "ball", "spire")
+                    .map(w -> Arguments.of(a.get()[0], a.get()[1], w)));
+  }
+
+  private static <D extends Design> Plan<D> knobbed(
+      Kind<D> kind, String part, String what, Object... sizes) {
+    D d = Elements.with(kind.fresh(), what, part, Optional.empty());
+    for (int i = 0; i < sizes.length; i += 2) {
+      d = kind.size(d, new DimKey((String) sizes[i]), Optional.of(Size.mm((Double) sizes[i + 1])));
+    }
+    return plan(kind, d);
+  }
+
+  @ParameterizedTest
+  @MethodSource("tops")
+  void a_knob_can_be_turned_on_any_top(Kind<?> kind, String part, String what) {
+    Plan<?> plain = plan(kind);
+    double wide = Math.min(13, 1.2 * new Form(plain.aim().part(part)).top().orElseThrow().radius());
+    Plan<?> plan = knobbed(kind, part, what, what + "-1.wide", wide, what + "-1.neck", 0.8 * wide);
+    Set<String> more = codes(plan);
+    more.removeAll(codes(plain));
+    if (more.contains("knob-by-hand")) {
+      assertThat(more).containsOnly("knob-by-hand");
+      return;
+    }
+    // What is slim is told to be soft, as it is.
+    assertThat(more)
+        .as("new stops and watches")
+        .isSubsetOf("knob-neck", "breaks", "shakes", "hold-weak");
+    if (wide >= 13 && !what.equals("spire")) {
+      assertThat(more).isEmpty();
+    }
+    HalfSection wood = plan.rehearsal().end().stock(plan.aim().part(part)).orElseThrow().sound();
+    HalfSection target = plan.aim().part(part).target();
+    assertThat(wood.minus(target).area() + target.minus(wood).area())
+        .isLessThan(2 * HalfSection.DUST_AREA);
+    double tall = plan.aim().mm(what + "-1.height");
+    assertThat(target.maxZ() - plain.aim().part(part).target().maxZ())
+        .as("the blank is longer by it")
+        .isGreaterThanOrEqualTo(tall - 1e-6);
+    assertThat(plan.aim().mm("stick.need"))
+        .isCloseTo(plain.aim().mm("stick.need") + tall, within(1e-6));
+  }
+
+  @Test
+  void a_ball_has_the_volume_of_a_ball_on_a_neck() {
+    Kind<?> box = Kinds.named("lidded-box").orElseThrow();
+    Plan<?> plain = plan(box);
+    Plan<?> plan =
+        knobbed(box, "lid", "ball", "ball-1.height", 14.0, "ball-1.wide", 12.0, "ball-1.neck", 6.0);
+    double more =
+        plan.aim().part("lid").target().volume() - plain.aim().part("lid").target().volume();
+    // By hand: a ball of 12 less the cap inside the neck of 6, and the neck up to it.
+    double h = 6 - Math.sqrt(36 - 9);
+    double cap = Math.PI * h * h * (3 * 6 - h) / 3;
+    double ball = 4.0 / 3 * Math.PI * 216;
+    double neck = Math.PI * 9 * (14 - 12 + h);
+    assertThat(more).isCloseTo(ball - cap + neck, within(0.01 * more));
+  }
+
+  @Test
+  void a_knob_where_none_can_stand_is_told() {
+    Kind<?> box = Kinds.named("lidded-box").orElseThrow();
+    assertThat(codes(knobbed(box, "body", "ball"))).contains("knob-no-top");
+    assertThat(codes(knobbed(box, "lid", "ball", "ball-1.wide", 150.0))).contains("knob-wide");
+    assertThat(codes(knobbed(box, "lid", "ball", "ball-1.neck", 2.0))).contains("knob-neck");
+    Plan<?> low = knobbed(box, "lid", "ball", "stick.waste-top", 4.0);
+    assertThat(one(low, "knob-no-wood").verdict().found()).isCloseTo(4, within(1e-6));
+    assertThat(one(low.withRemedies(), "knob-no-wood").remedies()).isNotEmpty();
+    assertThat(twoKnobs(box)).contains("knob-second");
+  }
+
+  private static <D extends Design> Set<String> twoKnobs(Kind<D> kind) {
+    D d = Elements.with(kind.fresh(), "ball", "lid", Optional.empty());
+    return codes(plan(kind, Elements.with(d, "spire", "lid", Optional.empty())));
+  }
+
   @Test
   void what_nobody_knows_is_refused_with_what_can_be_added() {
     assertThatThrownBy(() -> Elements.of(new Added("wing", 1, "lid")))

@@ -2,7 +2,7 @@ package hazelkeep.web.api;
 
 import static hazelkeep.web.api.Schemas.map;
 
-import hazelkeep.element.Shape;
+import hazelkeep.element.Elements;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.Added;
@@ -70,14 +70,14 @@ final class PieceSchema {
   /** Sizes of what is added are named for it: line-1.height. */
   private static final String ADDED =
       "^("
-          + Arrays.stream(Shape.values()).map(Shape::key).collect(Collectors.joining("|"))
-          + ")-[1-9][0-9]?\\.(height|wide|deep|apart)$";
+          + Elements.all().stream().map(Elements.Sort::key).collect(Collectors.joining("|"))
+          + ")-[1-9][0-9]?\\.(height|wide|deep|apart|neck)$";
 
   private static <D extends Design> Map<String, Object> added(Kind<D> kind) {
     Sketch<D> fresh = Sketch.of(kind, kind.fresh(), Shop.starter(), Map.of());
     List<String> parts = fresh.aim().parts().stream().map(Part::name).toList();
     Map<String, Object> fields = new LinkedHashMap<>();
-    fields.put("what", Schemas.options(Arrays.stream(Shape.values()).map(Shape::key).toList()));
+    fields.put("what", Schemas.options(Elements.all().stream().map(Elements.Sort::key).toList()));
     fields.put("no", map("type", "integer", "minimum", 1, "maximum", Added.NO_MOST));
     fields.put("part", Schemas.options(parts));
     return Schemas.object(fields, List.of("what", "no", "part"));

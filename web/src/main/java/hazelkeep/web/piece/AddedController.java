@@ -48,7 +48,9 @@ class AddedController {
         asked,
         "put a " + put.what + " on the " + put.part,
         () -> {
-          if (put.height.isBlank()) {
+          boolean placed =
+              Elements.all().stream().anyMatch(s -> s.placed() && s.key().equals(put.what));
+          if (placed && put.height.isBlank()) {
             throw new IllegalArgumentException(
                 "Say how high it is to be, over the foot or the rim; or click on the outside.");
           }
@@ -59,7 +61,12 @@ class AddedController {
   private static <D extends Design> D with(
       Kind<D> kind, Design design, Put put, PiecePage.Asked asked) {
     return Elements.with(
-        kind.type().cast(design), put.what, put.part, SizeText.parse(put.height, asked.unit()));
+        kind.type().cast(design),
+        put.what,
+        put.part,
+        put.height.isBlank()
+            ? Optional.empty()
+            : Optional.of(SizeText.parse(put.height, asked.unit())));
   }
 
   @PostMapping("/off")

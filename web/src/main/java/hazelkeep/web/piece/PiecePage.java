@@ -1,6 +1,6 @@
 package hazelkeep.web.piece;
 
-import hazelkeep.element.Shape;
+import hazelkeep.element.Elements;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
@@ -114,7 +114,7 @@ class PiecePage {
     model.addAttribute("customs", customs(plan, unit));
     model.addAttribute("added", AddedView.of(plan, show));
     model.addAttribute("rooms", AddedView.rooms(plan));
-    model.addAttribute("shapes", Shape.values());
+    model.addAttribute("shapes", Elements.all());
     model.addAttribute("species", planner.shop().woods().all());
     model.addAttribute("form", DesignForm.of(piece.design(), unit));
   }

@@ -1,0 +1,236 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Stub;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/** A knob turned on the top of a part, out of the waste over it. */
+final class Knob implements Element {
+  private final Added added;
+  private final KnobShape shape;
+  private final DimKey tall;
+  private final DimKey wide;
+  private final DimKey neck;
+
+  Knob(Added added, KnobShape shape) {
+    this.added = added;
+    this.shape = shape;
+    this.tall = added.size("height");
+    this.wide = added.size("wide");
+    this.neck = added.size("neck");
+  }
+
+  @Override
+  public Added added() {
+    return added;
+  }
+
+  @Override
+  public String label() {
+    return shape.word() + " " + added.no();
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    boolean spire = shape == KnobShape.SPIRE;
+    return List.of(
+        new SizeRule(
+            tall,
+            "Height of " + label(),
+            2,
+            200,
+            d ->
+                Rule.Value.practice(
+                    d.custom(spire ? Line.DETAIL_SPIRE_TALL : Line.DETAIL_KNOB_TALL),
+                    "two fingers hold it")),
+        new SizeRule(
+            wide,
+            "Width of " + label(),
+            2,
+            200,
+            d -> Rule.Value.practice(d.custom(Line.DETAIL_KNOB_WIDE), "two fingers hold it")),
+        new SizeRule(
+            neck,
+            "Neck of " + label(),
+            1,
+            150,
+            d ->
+                Rule.Value.practice(
+                    Math.min(
+                        d.custom(Line.DETAIL_KNOB_NECK),
+                        d.custom(Line.DETAIL_KNOB_SLIM) * d.mm(wide.path())),
+                    "slimmer than what is held")));
+  }
+
+  @Override
+  public Optional<DimKey> lengthens() {
+    return Optional.of(tall);
+  }
+
+  @Override
+  public void shape(Form form, Sizes s) {
+    double r = Math.min(s.mm(wide), s.mm(neck)) / 2;
+    if (s.mm(wide) / 2 > form.top().map(Form.Top::radius).orElse(0.0)) {
+      return;
+    }
+    List<Point> outline = shape.outline(s.mm(tall), s.mm(wide) / 2, r);
+    form.grow(added.id(), outline, s.mm(wide) / 2 + s.practice(Line.DETAIL_KNOB_SPARE));
+  }
+
+  @Override
+  public Step work(Form form, String setup, Aim aim, Shop shop) {
+    Form.Grown grown = form.grown(added.id()).orElseThrow();
+    SurfaceId on = new SurfaceId(added.part(), grown.on());
+    double within = shop.custom(Line.READ_TURNED);
+    List<Act> acts = new ArrayList<>();
+    acts.add(
+        new Act.Remove(added.part(), grown.rough().minus(grown.wood()), Set.of(on), List.of()));
+    acts.add(Acts.read(wide.path(), shop.caliper().name(), "at its widest", within, within));
+    acts.add(Acts.read(neck.path(), shop.caliper().name(), "at its neck", within, within));
+    return new Step(
+        new StepKey(setup + "/" + added.what() + " " + added.no()),
+        "Turn the " + shape.word(),
+        shape.how(),
+        Speeds.At.TURNING,
+        acts);
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    Optional<Form.Top> top = form.top();
+    if (top.isEmpty()) {
+      told.found(Entry.KNOB_NO_TOP.told(Grade.STOP, label(), added.part()), added.part(), null);
+      return;
+    }
+    Point at = new Point(top.get().z(), 0);
+    if (form.grown(added.id()).isEmpty()) {
+      boolean second = form.isGrown();
+      told.found(
+          second
+              ? Entry.KNOB_SECOND.told(Grade.STOP, label(), added.part())
+              : Entry.KNOB_WIDE.told(
+                  Grade.STOP, aim.mm(wide.path()), 2 * top.get().radius(), label()),
+          added.part(),
+          at);
+      return;
+    }
+    told.thin(
+        Entry.KNOB_NECK,
+        Math.min(aim.mm(neck.path()), aim.mm(wide.path())),
+        aim.custom(Line.DETAIL_KNOB_LEAST),
+        added.part(),
+        at,
+        label());
+    room(form, top.get(), aim)
+        .ifPresent(
+            room -> {
+              if (room < aim.mm(tall.path())) {
+                told.found(
+                    Entry.KNOB_NO_WOOD.told(Grade.STOP, room, aim.mm(tall.path()), label()),
+                    added.part(),
+                    at);
+              }
+            });
+  }
+
+  /** How much wood stands over the top before the tenon there begins, mm. */
+  private static OptionalDouble room(Form form, Form.Top top, Aim aim) {
+    OptionalDouble tenon =
+        form.plain().stubs().stream()
+            .map(Stub::region)
+            .filter(r -> r.minZ() >= top.z() - 1e-6)
+            .mapToDouble(r -> r.minZ() - top.z())
+            .min();
+    return tenon.isPresent() ? tenon : OptionalDouble.of(aim.blank().sound().maxZ() - top.z());
+  }
+
+  @Override
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
+    switch (finding.code()) {
+      case "knob-wide" -> tries.set(wide.path(), 0.8 * finding.verdict().limit());
+      case "knob-neck" -> tries.set(neck.path(), finding.verdict().limit());
+      case "knob-no-wood" -> {
+        tries.set(tall.path(), finding.verdict().found());
+        tries.set(
+            "stick.waste-top", finding.verdict().limit() + aim.custom(Line.STOCK_PARTING_LEAST));
+      }
+      default -> {}
+    }
+  }
+
+  @Override
+  public void measures(Form form, Measures m, Aim aim) {
+    form.grown(added.id())
+        .ifPresent(
+            g -> {
+              double z = form.top().orElseThrow().z();
+              double high = aim.mm(tall.path());
+              m.along(tall.path(), label(), z, z + high, added.part());
+              Point widest = g.widest();
+              m.turned(
+                  wide.path(),
+                  label(),
+                  hazelkeep.piece.Measure.Kind.OUTSIDE,
+                  widest.z(),
+                  added.part());
+              m.turned(neck.path(), "neck", hazelkeep.piece.Measure.Kind.OUTSIDE, z, added.part());
+            });
+  }
+
+  @Override
+  public List<Handle> handles(Form form, Aim aim) {
+    return form.grown(added.id())
+        .map(
+            g ->
+                List.of(
+                    new Handle(
+                        added.id(),
+                        label(),
+                        new Point(form.top().orElseThrow().z() + aim.mm(tall.path()), 0.5),
+                        true,
+                        false)))
+        .orElse(List.of());
+  }
+
+  @Override
+  public Map<DimKey, Double> dragged(Form form, double z) {
+    return Map.of(tall, Math.max(2, z - form.top().map(Form.Top::z).orElse(z)));
+  }
+
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    form.grown(added.id())
+        .ifPresent(
+            g -> {
+              out.put(tall, g.wood().maxZ() - form.top().orElseThrow().z());
+              out.put(wide, 2 * g.widest().r());
+            });
+    return out;
+  }
+}
