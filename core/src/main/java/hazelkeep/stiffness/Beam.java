@@ -14,7 +14,7 @@ public final class Beam {
   /** Entries of a row from its diagonal on: two nodes hang together, four freedoms. */
   private static final int BAND = 4;
 
-  private static final double CONVERGED = 1e-6;
+  private static final double CONVERGED = 1e-8;
   private static final int ROUNDS_MOST = 400;
 
   private final int freedoms;
