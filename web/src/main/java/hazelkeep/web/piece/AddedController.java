@@ -6,6 +6,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
