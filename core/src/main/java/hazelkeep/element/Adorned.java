@@ -373,7 +373,9 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
 
   @Override
   public List<Feature> features(D design) {
-    return plain.features(design);
+    List<Feature> out = new ArrayList<>(plain.features(design));
+    Elements.of(design).forEach(e -> out.addAll(e.features()));
+    return out;
   }
 
   @Override

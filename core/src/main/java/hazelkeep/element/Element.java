@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Told;
@@ -51,6 +52,9 @@ public interface Element {
 
   /** Ways out of one of its findings, best first. */
   void remedies(Finding finding, Form form, Aim aim, Tries tries);
+
+  /** Its sizes that are read at the bench, and the surface that they are read on. */
+  List<Feature> features();
 
   /** Where its sizes lie. */
   void measures(Form form, Measures measures, Aim aim);

@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
@@ -181,6 +182,14 @@ final class Knob implements Element {
       }
       default -> {}
     }
+  }
+
+  @Override
+  public List<Feature> features() {
+    SurfaceId on = new SurfaceId(added.part(), "top");
+    return List.of(
+        new Feature(wide, on, Feature.Kind.SKIN, wide),
+        new Feature(neck, on, Feature.Kind.SKIN, neck));
   }
 
   @Override

@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
@@ -230,6 +231,12 @@ final class Ornament implements Element {
       }
       default -> {}
     }
+  }
+
+  @Override
+  public List<Feature> features() {
+    SurfaceId on = new SurfaceId(added.part(), "side");
+    return List.of(new Feature(height, on, Feature.Kind.SKIN, height));
   }
 
   @Override

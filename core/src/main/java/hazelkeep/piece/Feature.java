@@ -21,6 +21,8 @@ public record Feature(DimKey key, SurfaceId surface, Kind kind, DimKey keeps) {
     INNER,
     /** A depth or height: the stock follows the target along the surface. */
     SHAPE,
+    /** Something on an outside: the stock follows the target over all that is seen of the part. */
+    SKIN,
     /** The diameter of a tenon: the stock follows the stub. */
     STUB
   }

@@ -8,6 +8,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import java.util.List;
@@ -37,6 +38,7 @@ final class Correction {
           case OUTER -> outer(wood, aim.surface(f.surface()), mm / 2);
           case INNER -> inner(wood, aim.surface(f.surface()), mm / 2);
           case SHAPE -> shape(wood, part, aim.surface(f.surface()));
+          case SKIN -> skin(wood, part);
           case STUB -> stub(wood, part.standingOn(f.surface()));
         };
     if (now.equals(wood)) {
@@ -68,7 +70,7 @@ final class Correction {
         HalfSection stub = part.standingOn(f.surface()).region();
         yield before.and(stub).area() - after.and(stub).area() > RECUT * stub.area();
       }
-      case SHAPE -> differs(before, after, s) > RECUT;
+      case SHAPE, SKIN -> differs(before, after, s) > RECUT;
     };
   }
 
@@ -135,6 +137,26 @@ final class Correction {
     }
     HalfSection band = HalfSection.box(z0, z1, 0, r + 0.5);
     return wood.minus(band.minus(part.target())).plus(part.target().and(band));
+  }
+
+  /** How far under an outside the stock follows the target, mm. */
+  private static final double UNDER = 0.5;
+
+  /** Over what is seen of a part and was cut, the stock is what the target says. */
+  private static HalfSection skin(HalfSection wood, Part part) {
+    HalfSection filled = part.target();
+    for (Surface s : part.surfaces()) {
+      filled = s.inside() ? filled.plus(s.zone()) : filled;
+    }
+    HalfSection out = wood;
+    for (Surface s : part.surfaces()) {
+      if (!s.inside() && s.role() == Role.SHOW && !uncut(wood, s)) {
+        double r = s.line().points().stream().mapToDouble(Point::r).min().orElse(0) - UNDER;
+        HalfSection over = HalfSection.box(low(s), high(s), Math.max(0, r), HalfSection.FAR);
+        out = out.minus(over.minus(filled)).plus(over.and(part.target()));
+      }
+    }
+    return out;
   }
 
   /** How far in front of a surface wood must stand for it not to be cut yet, mm. */

@@ -2,9 +2,12 @@ package hazelkeep.workbench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.element.Elements;
+import hazelkeep.element.Form;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
@@ -15,6 +18,7 @@ import hazelkeep.piece.mill.MillKind;
 import hazelkeep.piece.vessel.BoredVessel;
 import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
@@ -23,6 +27,7 @@ import hazelkeep.wood.Part;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -108,6 +113,45 @@ class EveryKindAtBenchTest {
   @MethodSource("kinds")
   void readings_that_are_a_little_off_are_carried_to_the_end(Kind<?> kind) {
     carried(new Run<>(kind));
+  }
+
+  /** A line on each part that has room, and a knob where one can stand, read and carried too. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void what_was_added_is_read_and_carried_too(Kind<?> kind) {
+    carried(added(kind));
+  }
+
+  private <D extends Design> Run<D> added(Kind<D> kind) {
+    D d = kind.fresh();
+    Aim aim = Plan.of(kind, d, shop, List.of()).aim();
+    for (Part p : aim.parts()) {
+      double at = 0.4 * new Form(p).height();
+      if (new Form(p).free(at - 1, at + 1).isPresent()) {
+        d = Elements.with(d, "line", p.name(), Size.mm(at));
+      }
+    }
+    Part last = aim.parts().get(aim.parts().size() - 1);
+    return new Run<>(
+        kind,
+        new Form(last).top().filter(t -> t.radius() > 12).isPresent()
+            ? Elements.with(d, "button", last.name(), Optional.empty())
+            : d);
+  }
+
+  /** What was cut is cut: taken off the design afterwards, the wood that is gone is told. */
+  @Test
+  void what_is_taken_off_after_it_was_cut_is_told_as_wood_that_is_gone() {
+    takenOff(Kinds.named("straight-well").orElseThrow());
+  }
+
+  private <D extends Design> void takenOff(Kind<D> kind) {
+    D lined = Elements.with(kind.fresh(), "step", "vessel", Size.mm(30));
+    Run<D> run = toTheEnd(new Run<>(kind, lined), 0);
+    assertThat(run.bench.plan().stops()).isZero();
+    Bench<D> then = Bench.replay(kind, Elements.without(lined, "step-1"), shop, List.of(), run.log);
+    assertThat(then.plan().findings()).extracting(Finding::code).contains("wood-missing");
+    assertThat(then.now().bodies()).isEqualTo(run.bench.now().bodies());
   }
 
   /**
