@@ -92,7 +92,7 @@ public final class StockRules<D extends Design> {
   public StockRules<D> blank(List<String> stretches, ToDoubleFunction<Dims<D>> widest, Line left) {
     return add(
             "stick.need",
-            "Length that it needs",
+            "Length needed",
             10,
             900,
             d ->

@@ -122,7 +122,7 @@ class BrowserTest extends Browsing {
     page.click("text=To the record");
     page.fill("#fit", "suction, a soft pop");
     page.fill("#signature", "harbour, winter");
-    page.click("text=Close the piece");
+    page.click("text=Save and finish");
     assertThat(page.locator("#fit")).hasValue("suction, a soft pop");
     assertThat(page.locator("tr:has-text('Recess diameter')")).containsText("measured");
     go("/");

@@ -190,6 +190,46 @@ class RouteEditTest {
     assertThat(page).contains("stiff-held").contains("softest ").contains("wood alone");
   }
 
+  // Other orders.
+
+  private String orders() {
+    return visitor.get("/pieces/" + id + "/route/orders").body();
+  }
+
+  private static String first(String page, String field) {
+    var found =
+        java.util.regex.Pattern.compile("name=\"" + field + "\" value=\"([^\"]*)\"").matcher(page);
+    assertThat(found.find()).as(page).isTrue();
+    return found.group(1);
+  }
+
+  @Test
+  void another_order_is_played_shown_and_taken() {
+    assertThat(visitor.get("/pieces/" + id + "/route").body()).contains("Other orders of the work");
+    String page = orders();
+    assertThat(page).contains("As it is").contains("in force");
+    String setup = first(page, "setup");
+    String after = first(page, "after");
+    HttpResponse<String> taken = route("orders", "setup", setup, "after", after);
+    assertThat(taken.statusCode()).isEqualTo(302);
+    assertThat(pieces.get(id).edits()).containsExactly(new RouteEdit.MoveSetup(setup, after));
+    List<String> names = plan().route().setups().stream().map(Setup::name).toList();
+    assertThat(names.indexOf(setup)).isEqualTo(names.indexOf(after) + 1);
+    assertThat(plan().stops()).as("an order that forbids nothing more").isZero();
+  }
+
+  @Test
+  void an_order_that_is_none_or_from_an_older_page_is_told() {
+    route("orders", "setup", "", "after", "lid");
+    assertThat(page()).contains("notice is-stop");
+    route("orders", "choice", "no such", "option", "x");
+    assertThat(page()).contains("notice is-stop");
+    visitor.post(
+        "/pieces/" + id + "/route/orders", "setup", "lid", "after", "body", "version", "77");
+    assertThat(page()).contains("changed in another tab");
+    assertThat(pieces.get(id).edits()).isEmpty();
+  }
+
   // Holding.
 
   private String holding() {

@@ -33,7 +33,7 @@ final class BoxChoices {
             "inside.diameter"),
         Choice.of(
             "share",
-            "Lid to whole",
+            "Height of the lid",
             List.of(
                 new Option("THIRDS", "One third", "The common proportion: body twice the lid."),
                 new Option("GOLDEN", "Golden section", "A taller lid, 0.382 of the height.")),
@@ -88,7 +88,7 @@ final class BoxChoices {
             d.hollowing()),
         Choice.of(
             "gives",
-            "What gives when the blank is short",
+            "If the blank is too short, shorten",
             List.of(
                 new Option("BOTH", "Body and lid", "Both shrink, in their share."),
                 new Option("BODY", "The body", "The lid keeps its height."),

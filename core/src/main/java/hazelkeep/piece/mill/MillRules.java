@@ -51,7 +51,7 @@ final class MillRules {
 
   private static void parts(List<Rule<Mill>> r) {
     add(r, "plate.diameter", "Plate at the foot", 0, 150, d -> optional(d, 44, "holds the works"));
-    add(r, "plate.depth", "Its recess, deep", 0, 30, d -> optional(d, 2, "flush with the foot"));
+    add(r, "plate.depth", "Depth of its recess", 0, 30, d -> optional(d, 2, "flush with the foot"));
     add(
         r,
         "ring.diameter",
@@ -96,7 +96,7 @@ final class MillRules {
                     Math.max(1, d.mm("joint.length") + d.mm("head.height") - CAP_USUAL),
                     "the head less its cap"));
     add(r, "shaft.diameter", "Shaft", 0, 30, d -> optional(d, 6, "a common shaft"));
-    add(r, "shaft.length", "Shaft, long", 0, 600, d -> optional(d, 170, "as bought"));
+    add(r, "shaft.length", "Length of the shaft", 0, 600, d -> optional(d, 170, "as bought"));
     add(
         r,
         "shaft.sunk",

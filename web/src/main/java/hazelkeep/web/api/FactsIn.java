@@ -49,7 +49,7 @@ final class FactsIn {
           "“"
               + key
               + "” is not the next step; "
-              + next.map(k -> "that is “" + k + "”.").orElse("nothing is owed any more."));
+              + next.map(k -> "that is “" + k + "”.").orElse("all is done."));
     }
     return hand.did(key);
   }

@@ -1,5 +1,6 @@
 package hazelkeep.web.demo;
 
+import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
@@ -103,7 +104,7 @@ class DemoPieces implements ApplicationRunner {
     pieces.create("Little house for the harbour wall", CasedKind.HOUSE, house);
   }
 
-  /** For the seed library's barley: a good cupful, bored to width. */
+  /** For the seed library's barley: a good cupful, bored to width; a button to lift the lid by. */
   private void barley() {
     LiddedBox box = with(LiddedBoxKind.CANISTER.fresh(), "White ash", 320);
     box =
@@ -113,6 +114,8 @@ class DemoPieces implements ApplicationRunner {
             Optional.of(
                 new LiddedBox.Content(Optional.empty(), Optional.empty(), Optional.of(180.0))));
     box = box.with("outside.diameter", 84).with("outside.height", 120);
+    box = Elements.with(box, "button", "lid", Optional.empty());
+    box = Elements.with(box, "lines", "body", Size.mm(52));
     pieces.create("Barley canister", LiddedBoxKind.CANISTER, box);
   }
 

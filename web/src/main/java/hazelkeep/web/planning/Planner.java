@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
+import hazelkeep.piece.Alternative;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Compared;
 import hazelkeep.piece.Design;
@@ -137,6 +138,15 @@ public class Planner {
     Object plan = new PlanKey(piece.kind().name(), piece.design(), piece.edits(), shop(), false);
     return (List<Compared>)
         remembered(new EndKey(plan, end.name()), () -> Compared.of(plan(piece), end));
+  }
+
+  private record OrdersKey(Object plan) {}
+
+  /** Other orders of a piece's work, each played from the blank. */
+  @SuppressWarnings("unchecked")
+  public List<Alternative> alternatives(Piece piece) {
+    Object plan = new PlanKey(piece.kind().name(), piece.design(), piece.edits(), shop(), false);
+    return (List<Alternative>) remembered(new OrdersKey(plan), () -> Alternative.of(plan(piece)));
   }
 
   private <D extends Design> Plan<D> of(Kind<D> kind, Design design, List<RouteEdit> edits) {

@@ -24,6 +24,7 @@ import hazelkeep.web.piece.Marks;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
 import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -46,11 +47,13 @@ class RouteController {
 
   private final PieceStore pieces;
   private final Planner planner;
+  private final RunStore runs;
   private final Json json;
 
-  RouteController(PieceStore pieces, Planner planner, Json json) {
+  RouteController(PieceStore pieces, Planner planner, RunStore runs, Json json) {
     this.pieces = pieces;
     this.planner = planner;
+    this.runs = runs;
     this.json = json;
   }
 
@@ -147,6 +150,7 @@ class RouteController {
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
     model.addAttribute("rows", rows);
+    model.addAttribute("running", runs.started(id));
     int left = plan.rehearsal().stages().size();
     int steps = plan.route().steps().size();
     model.addAttribute("first", steps - left + 1);

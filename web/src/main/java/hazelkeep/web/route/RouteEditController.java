@@ -5,8 +5,6 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Route;
 import hazelkeep.route.RouteEdit;
-import hazelkeep.route.Setup;
-import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.web.planning.Changes;
 import hazelkeep.web.planning.Planner;
@@ -31,9 +29,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/pieces/{id:\\d+}/route")
 class RouteEditController {
-  /** More changes than this make a recipe of one's own, not a changed one. */
-  private static final int MOST = 200;
-
   private static final int GRIT_LEAST = 80;
   private static final int GRIT_MOST = 2000;
 
@@ -66,8 +61,8 @@ class RouteEditController {
         () -> {
           StepKey step = new StepKey(what);
           return switch (how) {
-            case "earlier" -> earlier(route, step);
-            case "later" -> later(route, step);
+            case "earlier" -> Moves.earlier(route, step);
+            case "later" -> Moves.later(route, step);
             case "after" -> new RouteEdit.MoveAfter(step, new StepKey(to));
             case "into" -> new RouteEdit.MoveInto(step, to);
             case "drop" -> new RouteEdit.Drop(step);
@@ -78,51 +73,6 @@ class RouteEditController {
 
   private interface Edit {
     RouteEdit make();
-  }
-
-  private static RouteEdit earlier(Route route, StepKey what) {
-    List<Setup> setups = route.setups();
-    for (int i = 0; i < setups.size(); i++) {
-      List<Step> steps = setups.get(i).steps();
-      for (int j = 0; j < steps.size(); j++) {
-        if (!steps.get(j).key().equals(what)) {
-          continue;
-        }
-        if (j > 0) {
-          return j == 1
-              ? new RouteEdit.MoveInto(what, setups.get(i).name())
-              : new RouteEdit.MoveAfter(what, steps.get(j - 2).key());
-        }
-        if (i == 0) {
-          throw new IllegalArgumentException("It is the first step already.");
-        }
-        List<Step> before = setups.get(i - 1).steps();
-        return before.isEmpty()
-            ? new RouteEdit.MoveInto(what, setups.get(i - 1).name())
-            : new RouteEdit.MoveAfter(what, before.get(before.size() - 1).key());
-      }
-    }
-    throw new IllegalArgumentException("This step is not in the route any more.");
-  }
-
-  private static RouteEdit later(Route route, StepKey what) {
-    List<Setup> setups = route.setups();
-    for (int i = 0; i < setups.size(); i++) {
-      List<Step> steps = setups.get(i).steps();
-      for (int j = 0; j < steps.size(); j++) {
-        if (!steps.get(j).key().equals(what)) {
-          continue;
-        }
-        if (j + 1 < steps.size()) {
-          return new RouteEdit.MoveAfter(what, steps.get(j + 1).key());
-        }
-        if (i + 1 == setups.size()) {
-          throw new IllegalArgumentException("It is the last step already.");
-        }
-        return new RouteEdit.MoveInto(what, setups.get(i + 1).name());
-      }
-    }
-    throw new IllegalArgumentException("This step is not in the route any more.");
   }
 
   /** A hold with all its steps goes earlier or later, is left out, or taken once more. */
@@ -142,31 +92,11 @@ class RouteEditController {
         flash,
         () ->
             switch (how) {
-              case "earlier", "later" -> move(route, setup, how.equals("earlier"));
-              case "again" -> new RouteEdit.Again(setup, fresh(route, setup));
+              case "earlier", "later" -> Moves.hold(route, setup, how.equals("earlier"));
+              case "again" -> new RouteEdit.Again(setup, Moves.fresh(route, setup));
               case "drop" -> new RouteEdit.DropSetup(setup);
               default -> throw new IllegalArgumentException("A hold goes earlier or later.");
             });
-  }
-
-  private static RouteEdit move(Route route, String name, boolean earlier) {
-    List<String> names = route.setups().stream().map(Setup::name).toList();
-    int at = names.indexOf(name);
-    if (at < 0 || (earlier ? at == 0 : at + 1 == names.size())) {
-      throw new IllegalArgumentException(
-          earlier ? "It is the first hold already." : "It is the last hold already.");
-    }
-    String after = earlier ? (at == 1 ? "" : names.get(at - 2)) : names.get(at + 1);
-    return new RouteEdit.MoveSetup(name, after);
-  }
-
-  private static String fresh(Route route, String like) {
-    for (int i = 2; ; i++) {
-      String name = like + " " + i;
-      if (route.setups().stream().noneMatch(s -> s.name().equals(name))) {
-        return name;
-      }
-    }
   }
 
   /** A hold by other jaws, another tail centre, or with a steady. */
@@ -293,33 +223,14 @@ class RouteEditController {
         });
   }
 
-  /** Back to the recipe's route. */
+  /** Back to the usual order. */
   @PostMapping("/recipe")
   String recipe(@PathVariable long id, @RequestParam int version, RedirectAttributes flash) {
     return kept(pieces.get(id), version, "route: the recipe's", flash, edits -> List.of());
   }
 
   private String saved(Piece piece, int version, String note, RedirectAttributes flash, Edit edit) {
-    try {
-      RouteEdit made = edit.make();
-      if (piece.edits().size() >= MOST) {
-        throw new IllegalArgumentException(
-            "There are " + MOST + " changes already: take some back first.");
-      }
-      return kept(
-          piece,
-          version,
-          note,
-          flash,
-          edits -> {
-            List<RouteEdit> all = new ArrayList<>(edits);
-            all.add(made);
-            return all;
-          });
-    } catch (IllegalArgumentException e) {
-      flash.addFlashAttribute("notice", e.getMessage());
-      return back(piece.id());
-    }
+    return kept(piece, version, note, flash, edits -> Moves.with(edits, edit.make()));
   }
 
   private String kept(

@@ -143,7 +143,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
       if (f.mayBeEmpty()) {
         in.put(name, "");
       } else {
-        refuse(f.path(), "Something is needed here.");
+        refuse(f.path(), "Enter a value: " + f.label() + ".");
       }
       return;
     }

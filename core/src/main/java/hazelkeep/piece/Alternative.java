@@ -1,0 +1,166 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Grade;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.Setup;
+import hazelkeep.route.Stage;
+import hazelkeep.stiffness.Stiffness;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * The same piece made in another order, or begun otherwise: a whole route, played.
+ *
+ * @param change what is otherwise; empty for the route as it is
+ * @param stops how many findings forbid it
+ * @param watches how many are to be watched
+ * @param holds how often the work is held
+ * @param softest the least stiffness at the tool on the way, N/mm; infinite where it is not known
+ * @param softAt what is done then; empty where it is not known
+ * @param worst what would go wrong that does not go wrong now; the gravest first
+ */
+public record Alternative(
+    Change change,
+    long stops,
+    long watches,
+    int holds,
+    double softest,
+    String softAt,
+    List<Finding> worst) {
+  /** More than so many are no help to choose. */
+  private static final int SHOWN = 6;
+
+  /** What is otherwise than in the route as it is. */
+  public sealed interface Change {
+    /** Nothing. */
+    record None() implements Change {}
+
+    /**
+     * A hold and all that is done in it comes elsewhere.
+     *
+     * @param what the hold's title
+     * @param after the title of the one that it then follows
+     * @param edit the change of the route
+     */
+    record Order(String what, String after, RouteEdit.MoveSetup edit) implements Change {}
+
+    /**
+     * An end is held or finished otherwise.
+     *
+     * @param choice the decision
+     * @param option what is chosen
+     */
+    record Held(Choice choice, Choice.Option option) implements Change {}
+  }
+
+  /** Whether nothing forbids it. */
+  public boolean possible() {
+    return stops == 0;
+  }
+
+  /**
+   * The route of a plan as it is, then others that forbid no more than it: every hold that may come
+   * elsewhere, every other way to begin. Fewest stops first, then fewest watches, then fewest
+   * holds, then the stiffest.
+   */
+  public static <D extends Design> List<Alternative> of(Plan<D> plan) {
+    Alternative now = judged(new Change.None(), plan, plan);
+    List<Alternative> others =
+        Stream.concat(orders(plan).stream(), begun(plan).stream())
+            .parallel()
+            .flatMap(c -> played(plan, c).stream())
+            .filter(a -> a.stops <= now.stops)
+            .sorted(
+                Comparator.comparingLong(Alternative::stops)
+                    .thenComparingLong(Alternative::watches)
+                    .thenComparingInt(Alternative::holds)
+                    .thenComparing(Comparator.comparingDouble(Alternative::softest).reversed()))
+            .limit(SHOWN)
+            .toList();
+    List<Alternative> out = new ArrayList<>(List.of(now));
+    out.addAll(others);
+    return List.copyOf(out);
+  }
+
+  /** Every order that one hold taken elsewhere makes: the first stays first. */
+  private static List<Change> orders(Plan<?> plan) {
+    List<Setup> setups = plan.route().setups().stream().filter(s -> !s.steps().isEmpty()).toList();
+    Set<List<Setup>> seen = new HashSet<>(List.of(setups));
+    List<Change> out = new ArrayList<>();
+    for (Setup s : setups.subList(Math.min(1, setups.size()), setups.size())) {
+      for (Setup after : setups) {
+        List<Setup> order = new ArrayList<>(setups);
+        order.remove(s);
+        order.add(order.indexOf(after) + 1, s);
+        if (s != after && seen.add(order)) {
+          out.add(
+              new Change.Order(
+                  s.title(), after.title(), new RouteEdit.MoveSetup(s.name(), after.name())));
+        }
+      }
+    }
+    return out;
+  }
+
+  /** Every other way to hold the blank first. */
+  private static List<Change> begun(Plan<?> plan) {
+    String first = plan.route().setups().isEmpty() ? "" : plan.route().setups().get(0).name();
+    return plan.sketch().ends().stream()
+        .filter(e -> e.at(first))
+        .map(End::choice)
+        .flatMap(
+            c ->
+                c.options().stream()
+                    .filter(o -> !o.name().equals(c.chosen()))
+                    .<Change>map(o -> new Change.Held(c, o)))
+        .toList();
+  }
+
+  private static <D extends Design> Optional<Alternative> played(Plan<D> plan, Change change) {
+    try {
+      if (change instanceof Change.Order order) {
+        List<RouteEdit> edits = new ArrayList<>(plan.edits());
+        edits.add(order.edit());
+        Plan<D> then = Plan.of(plan.kind(), plan.design(), plan.shop(), edits);
+        return Optional.of(judged(change, then, plan));
+      }
+      Change.Held held = (Change.Held) change;
+      Remedy choose = new Remedy.Choose(held.choice().name(), held.option().name());
+      return plan.applied(choose).map(then -> judged(change, then, plan));
+    } catch (BadDesign e) {
+      return Optional.empty();
+    }
+  }
+
+  private static <D extends Design> Alternative judged(Change change, Plan<D> then, Plan<D> now) {
+    List<Finding> worst =
+        then.findings().stream()
+            .filter(f -> f.grade() != Grade.NOTE)
+            .filter(f -> now.findings().stream().noneMatch(f::sameAs))
+            .toList();
+    Optional<Stage> soft =
+        then.rehearsal().stages().stream()
+            .filter(s -> s.setup().hold().onLathe() && s.stiffness().known())
+            .min(Comparator.comparingDouble(s -> least(s.stiffness())));
+    return new Alternative(
+        change,
+        then.stops(),
+        then.watches(),
+        (int) then.route().setups().stream().filter(s -> !s.steps().isEmpty()).count(),
+        soft.map(s -> least(s.stiffness())).orElse(Double.POSITIVE_INFINITY),
+        soft.map(s -> s.step().title()).orElse(""),
+        worst);
+  }
+
+  private static double least(Stiffness s) {
+    return Arrays.stream(s.held()).min().orElse(Double.POSITIVE_INFINITY);
+  }
+}
