@@ -46,8 +46,8 @@ public record Alternative(
     /**
      * A hold and all that is done in it comes elsewhere.
      *
-     * @param what the hold's title
-     * @param after the title of the one that it then follows
+     * @param what the hold, its number and title
+     * @param after the one that it then follows, likewise
      * @param edit the change of the route
      */
     record Order(String what, String after, RouteEdit.MoveSetup edit) implements Change {}
@@ -90,24 +90,36 @@ public record Alternative(
     return List.copyOf(out);
   }
 
-  /** Every order that one hold taken elsewhere makes: the first stays first. */
+  /**
+   * Every order that one hold on the lathe taken elsewhere makes: the first stays first, and what
+   * is done at the bench stays where it is.
+   */
   private static List<Change> orders(Plan<?> plan) {
-    List<Setup> setups = plan.route().setups().stream().filter(s -> !s.steps().isEmpty()).toList();
+    List<Setup> setups = plan.route().setups();
+    List<Setup> turned =
+        setups.stream().filter(s -> s.hold().onLathe() && !s.steps().isEmpty()).toList();
     Set<List<Setup>> seen = new HashSet<>(List.of(setups));
     List<Change> out = new ArrayList<>();
-    for (Setup s : setups.subList(Math.min(1, setups.size()), setups.size())) {
-      for (Setup after : setups) {
+    for (Setup s : turned.subList(Math.min(1, turned.size()), turned.size())) {
+      for (Setup after : turned) {
         List<Setup> order = new ArrayList<>(setups);
         order.remove(s);
         order.add(order.indexOf(after) + 1, s);
         if (s != after && seen.add(order)) {
           out.add(
               new Change.Order(
-                  s.title(), after.title(), new RouteEdit.MoveSetup(s.name(), after.name())));
+                  numbered(setups, s),
+                  numbered(setups, after),
+                  new RouteEdit.MoveSetup(s.name(), after.name())));
         }
       }
     }
     return out;
+  }
+
+  /** Several holds may have one title: numbered as the route shows them. */
+  private static String numbered(List<Setup> setups, Setup s) {
+    return setups.indexOf(s) + 1 + ". " + s.title();
   }
 
   /** Every other way to hold the blank first. */

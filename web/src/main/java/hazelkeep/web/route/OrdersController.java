@@ -86,10 +86,13 @@ class OrdersController {
     }
 
     private static String judged(Alternative a) {
-      return a.stops() == 0 && a.watches() == 0
-          ? "nothing to watch"
-          : (a.stops() > 0 ? "■ " + a.stops() + " stop " : "")
-              + (a.watches() > 0 ? "▲ " + a.watches() + " watch" : "");
+      String stops = counted("■", a.stops(), "stop", "stops");
+      String watches = counted("▲", a.watches(), "watch", "watches");
+      return (stops + watches).isEmpty() ? "nothing to watch" : (stops + " " + watches).strip();
+    }
+
+    private static String counted(String mark, long n, String one, String many) {
+      return n == 0 ? "" : mark + " " + n + " " + (n == 1 ? one : many);
     }
 
     private static String said(Finding f, Show show) {
