@@ -187,7 +187,7 @@ class RouteEditTest {
   @Test
   void every_step_shows_its_stiffness_and_the_curve() {
     String page = page();
-    assertThat(page).contains("stiff-held").contains("softest ").contains("wood alone");
+    assertThat(page).contains("stiff-held").contains("softest place: ").contains("wood alone");
   }
 
   // Other orders.

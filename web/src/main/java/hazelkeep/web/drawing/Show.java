@@ -133,9 +133,17 @@ public record Show(Unit unit) {
     return rpm(s, lathe) + ", never above " + whole(s.ceiling());
   }
 
-  /** A stiffness: what is rigid for a turner is shown as more than that. */
+  /**
+   * A stiffness, as it is felt: how far a fine cut bends the work, and the number. What is rigid
+   * for a turner is not told from what is more so.
+   *
+   * @param k N/mm
+   */
   public String stiffness(double k, Practice practice) {
-    double rigid = practice.of(Line.STIFF_RIGID);
-    return k >= rigid ? "> " + whole(rigid) + " N/mm" : whole(k) + " N/mm";
+    if (k >= practice.of(Line.STIFF_RIGID)) {
+      return "very stiff";
+    }
+    double force = practice.of(Line.STIFF_FINISHING_FORCE);
+    return "a fine cut bends it " + fit(force / k) + " (" + whole(k) + " N/mm)";
   }
 }

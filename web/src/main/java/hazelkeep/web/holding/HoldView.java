@@ -223,7 +223,7 @@ public record HoldView(
     }
     return Double.isInfinite(least)
         ? ""
-        : "Softest place " + show.stiffness(least, stages.get(0).aim().practice());
+        : "Softest place: " + show.stiffness(least, stages.get(0).aim().practice());
   }
 
   private static String drawing(Grip grip, Optional<InJaws> jaws, Work work, Show show) {

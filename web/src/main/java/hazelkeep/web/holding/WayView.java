@@ -121,7 +121,7 @@ public record WayView(
                       ? "splitting not judged: strength across the grain is not known"
                       : Math.round(100 * share) + " % of what splits it";
                 })
-            .orElse("does not pull at the wood");
+            .orElse("no splitting force");
     return split + (marks ? ", marks it" : "");
   }
 }

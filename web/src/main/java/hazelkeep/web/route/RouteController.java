@@ -123,10 +123,13 @@ class RouteController {
           : "stiffness not judged: "
               + k.missing().stream().map(Unknown::words).collect(Collectors.joining(", "));
     }
-    return "softest "
-        + show.stiffness(Arrays.stream(k.held()).min().orElseThrow(), stage.aim().practice())
-        + ", wood alone "
-        + show.stiffness(Arrays.stream(k.wood()).min().orElseThrow(), stage.aim().practice());
+    String held = felt(k.held(), stage, show);
+    String wood = felt(k.wood(), stage, show);
+    return held.equals(wood) ? held : "softest place: " + held + "; wood alone: " + wood;
+  }
+
+  private static String felt(double[] along, Stage stage, Show show) {
+    return show.stiffness(Arrays.stream(along).min().orElseThrow(), stage.aim().practice());
   }
 
   private static String critical(Stage stage, Show show) {

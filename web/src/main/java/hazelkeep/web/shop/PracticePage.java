@@ -31,7 +31,8 @@ public record PracticePage(List<Group> groups) {
           Map.entry("wall", "Walls and floors"),
           Map.entry("content", "What goes in"),
           Map.entry("turn", "What is left for later"),
-          Map.entry("form", "Proportions"));
+          Map.entry("form", "Proportions"),
+          Map.entry("detail", "Lines, beads, coves and knobs"));
 
   /** Lines about one thing. */
   public record Group(String key, String title, List<Row> rows) {}

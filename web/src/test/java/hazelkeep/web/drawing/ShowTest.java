@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Unit;
+import hazelkeep.practice.Practice;
+import hazelkeep.shop.Shop;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -26,5 +29,15 @@ class ShowTest {
   void a_sentence_carries_its_numbers_and_none_reads_as_its_own_limit(
       Unit unit, double found, double limit, Entry entry, String said) {
     assertThat(new Show(unit).says(entry.told(Grade.WATCH, found, limit, "lid"))).isEqualTo(said);
+  }
+
+  /** 20 N over 496 N/mm is 0.040 mm. */
+  @Test
+  void a_stiffness_says_what_a_cut_does() {
+    Practice usual = Shop.starter().practice();
+    assertThat(new Show(Unit.MM).stiffness(496, usual))
+        .isEqualTo("a fine cut bends it 0.04 mm (496 N/mm)");
+    assertThat(new Show(Unit.INCH).stiffness(20, usual)).startsWith("a fine cut bends it 0.039");
+    assertThat(new Show(Unit.MM).stiffness(2000, usual)).isEqualTo("very stiff");
   }
 }
