@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.util.StringUtils;
 
 /**
  * A finding as it is shown.
@@ -128,7 +129,7 @@ public record FindingView(
   public List<Also> also() {
     Map<String, Also> out = new LinkedHashMap<>();
     for (FindingView w : with) {
-      String lead = saysTheSame(w) ? "Also" : "With it: " + w.title.toLowerCase(Locale.ROOT) + ",";
+      String lead = saysTheSame(w) ? "Also" : "With it: " + StringUtils.uncapitalize(w.title) + ",";
       List<Place> places = out.computeIfAbsent(lead, x -> new Also(x, new ArrayList<>())).places;
       places.add(new Place(w.no, (places.isEmpty() ? " " : "; ") + w.place()));
     }
@@ -136,7 +137,7 @@ public record FindingView(
   }
 
   private String place() {
-    String at = step.isEmpty() ? "in the design" : "at " + step.toLowerCase(Locale.ROOT);
+    String at = step.isEmpty() ? "in the design" : "at " + StringUtils.uncapitalize(step);
     return found.isEmpty() ? at : found + ", " + at;
   }
 

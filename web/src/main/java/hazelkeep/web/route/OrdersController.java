@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -80,7 +81,7 @@ class OrdersController {
           judged(a),
           a.holds(),
           Double.isInfinite(a.softest()) ? "not known" : show.stiffness(a.softest(), practice),
-          a.softAt().toLowerCase(Locale.ROOT),
+          StringUtils.uncapitalize(a.softAt()),
           a.worst().stream().map(f -> said(f, show)).distinct().limit(SAID).toList(),
           fields);
     }

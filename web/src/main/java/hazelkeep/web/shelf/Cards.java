@@ -14,9 +14,9 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.RunStore.Standing;
 import hazelkeep.workbench.Bench;
-import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 /** Works cards out and remembers them: a card takes a whole rehearsal. */
 @Component
@@ -67,9 +67,7 @@ class Cards {
       Bench<?> bench = planner.bench(p);
       Optional<Step> step = bench.next();
       done = bench.done().size();
-      next =
-          "Next: "
-              + step.map(Step::title).map(t -> t.toLowerCase(Locale.ROOT)).orElse("the record");
+      next = "Next: " + step.map(Step::title).map(StringUtils::uncapitalize).orElse("the record");
       href += step.isPresent() ? "/bench" : "/record";
     }
     boolean closed = place == Place.DONE;
