@@ -6,7 +6,8 @@ const csrf = () => JSON.parse(document.body.getAttribute("hx-headers") || "{}");
 // Changes go one at a time, each on the version that the last one left: quick fingers overtake nothing.
 // Of changes to the same thing only the newest waits.
 const waiting = new Map();
-let busy = false;
+// The path of the change that is on its way.
+let busy = "";
 function send(thing, path, values) {
   waiting.set(thing, { path, values });
   pump();
@@ -16,15 +17,17 @@ function pump() {
   if (busy || !next) return;
   const [thing, change] = next;
   waiting.delete(thing);
-  busy = true;
   const s = sheet();
-  htmx.ajax("POST", `/pieces/${s.dataset.piece}/${change.path}`, {
+  busy = `/pieces/${s.dataset.piece}/${change.path}`;
+  htmx.ajax("POST", busy, {
     target: "#sheet", swap: "outerHTML", values: { ...change.values, version: s.dataset.version },
   });
 }
 document.addEventListener("htmx:afterRequest", (e) => {
-  if (!e.detail.pathInfo?.requestPath.startsWith("/pieces/")) return;
-  busy = false;
+  // Parts of the page that come later change nothing: only the answer to a change lets the next one go.
+  const path = e.detail.pathInfo?.requestPath ?? "";
+  if (e.detail.requestConfig?.verb !== "post" || !path.startsWith("/pieces/")) return;
+  if (path === busy) busy = "";
   // What was typed or moved while the answer was on its way is kept and sent next.
   if (typing) {
     const field = document.getElementById(typing.id);

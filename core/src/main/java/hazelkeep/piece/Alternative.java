@@ -40,6 +40,11 @@ public record Alternative(
 
   /** What is otherwise than in the route as it is. */
   public sealed interface Change {
+    /** What is decided: of changes that decide the same, one is enough. */
+    default Object moved() {
+      return this;
+    }
+
     /** Nothing. */
     record None() implements Change {}
 
@@ -50,7 +55,12 @@ public record Alternative(
      * @param after the one that it then follows, likewise
      * @param edit the change of the route
      */
-    record Order(String what, String after, RouteEdit.MoveSetup edit) implements Change {}
+    record Order(String what, String after, RouteEdit.MoveSetup edit) implements Change {
+      @Override
+      public Object moved() {
+        return edit.setup();
+      }
+    }
 
     /**
      * An end is held or finished otherwise.
@@ -61,15 +71,10 @@ public record Alternative(
     record Held(Choice choice, Choice.Option option) implements Change {}
   }
 
-  /** Whether nothing forbids it. */
-  public boolean possible() {
-    return stops == 0;
-  }
-
   /**
    * The route of a plan as it is, then others that forbid no more than it: every hold that may come
    * elsewhere, every other way to begin. Fewest stops first, then fewest watches, then fewest
-   * holds, then the stiffest.
+   * holds, then the stiffest; of each hold only the best place.
    */
   public static <D extends Design> List<Alternative> of(Plan<D> plan) {
     Alternative now = judged(new Change.None(), plan, plan);
@@ -83,11 +88,12 @@ public record Alternative(
                     .thenComparingLong(Alternative::watches)
                     .thenComparingInt(Alternative::holds)
                     .thenComparing(Comparator.comparingDouble(Alternative::softest).reversed()))
-            .limit(SHOWN)
             .toList();
-    List<Alternative> out = new ArrayList<>(List.of(now));
-    out.addAll(others);
-    return List.copyOf(out);
+    // A hold that may go to three places that are alike is one thing to decide, not three.
+    Set<Object> moved = new HashSet<>();
+    return Stream.concat(
+            Stream.of(now), others.stream().filter(a -> moved.add(a.change.moved())).limit(SHOWN))
+        .toList();
   }
 
   /**

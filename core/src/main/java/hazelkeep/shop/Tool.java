@@ -2,6 +2,8 @@ package hazelkeep.shop;
 
 import hazelkeep.solid.ToolShape;
 import hazelkeep.wood.Doing;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Set;
 
 /**
@@ -25,10 +27,11 @@ public record Tool(String name, ToolShape shape, Set<Doing> does, double width, 
    */
   public Tool {
     name = Checks.name(name);
-    does = Set.copyOf(does);
     if (does.isEmpty()) {
       throw new IllegalArgumentException("Say what it is good for: cutting, sanding or finishing");
     }
+    // In the order of the work, so that a shop's file reads the same each time it is taken out.
+    does = Collections.unmodifiableSet(EnumSet.copyOf(does));
     Checks.mm("The tool's nose", shape.nose(), 0, 60);
     Checks.mm("Half its thickness", shape.shank(), 0.2, 60);
     Checks.mm("The tool's reach", shape.length(), 5, 1500);

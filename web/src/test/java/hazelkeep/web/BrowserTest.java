@@ -96,7 +96,11 @@ class BrowserTest extends Browsing {
     // The route, played.
     page.click("nav >> text=Route");
     assertThat(page.locator(".step")).not().hasCount(0);
+    Locator others = page.locator("#other-orders summary");
+    others.press("Enter");
+    assertThat(page.locator("#orders tbody tr").first()).containsText("in force");
     accessible();
+    others.press("Enter");
     page.locator("#scrubber").fill("9");
     assertThat(page.locator("#film-title")).containsText("9 Cut the recess");
     assertThat(page.locator(".step.on .title")).hasText("Cut the recess");
@@ -211,6 +215,8 @@ class BrowserTest extends Browsing {
     double wide = Double.parseDouble(page.locator("#dim-inside-diameter").inputValue());
     for (int i = 0; i < 6; i++) {
       page.keyboard().press("ArrowDown");
+      // The findings come after each answer on their own: in between, a change is on its way.
+      page.waitForTimeout(60 * (i % 3));
     }
     assertThat(page.locator("#dim-inside-diameter"))
         .hasValue(hazelkeep.measure.Unit.MM.show(wide - 6));
