@@ -11,6 +11,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import java.util.List;
 import java.util.Map;
@@ -25,8 +26,18 @@ public interface Element {
   /** What was added where. */
   Added added();
 
-  /** Its name in the trade's words: line 1. */
-  String label();
+  /** What it is in the trade's word: line. */
+  String word();
+
+  /** Its name among others of its sort: line 1. */
+  default String label() {
+    return word() + " " + added().no();
+  }
+
+  /** The name of its step in a setup. */
+  default StepKey step(String setup) {
+    return new StepKey(setup + "/" + added().what() + " " + added().no());
+  }
 
   /** How its sizes follow. */
   List<SizeRule> sizes();

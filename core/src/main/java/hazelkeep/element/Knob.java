@@ -16,7 +16,6 @@ import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
-import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Point;
@@ -52,8 +51,8 @@ final class Knob implements Element {
   }
 
   @Override
-  public String label() {
-    return shape.word() + " " + added.no();
+  public String word() {
+    return shape.word();
   }
 
   @Override
@@ -113,12 +112,7 @@ final class Knob implements Element {
         new Act.Remove(added.part(), grown.rough().minus(grown.wood()), Set.of(on), List.of()));
     acts.add(Acts.read(wide.path(), shop.caliper().name(), "at its widest", within, within));
     acts.add(Acts.read(neck.path(), shop.caliper().name(), "at its neck", within, within));
-    return new Step(
-        new StepKey(setup + "/" + added.what() + " " + added.no()),
-        "Turn the " + shape.word(),
-        shape.how(),
-        Speeds.At.TURNING,
-        acts);
+    return new Step(step(setup), "Turn the " + shape.word(), shape.how(), Speeds.At.TURNING, acts);
   }
 
   @Override

@@ -16,7 +16,6 @@ import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
-import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Point;
@@ -59,8 +58,8 @@ final class Ornament implements Element {
   }
 
   @Override
-  public String label() {
-    return shape.word() + " " + added.no();
+  public String word() {
+    return shape.word();
   }
 
   @Override
@@ -140,12 +139,7 @@ final class Ornament implements Element {
     }
     double within = shop.custom(Line.READ_TURNED);
     acts.add(Acts.read(height.path(), "rule", "to its middle", within, within));
-    return new Step(
-        new StepKey(setup + "/" + added.what() + " " + added.no()),
-        shape.title(),
-        shape.how(),
-        Speeds.At.TURNING,
-        acts);
+    return new Step(step(setup), shape.title(), shape.how(), Speeds.At.TURNING, acts);
   }
 
   @Override
