@@ -35,6 +35,7 @@ import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -76,7 +77,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   @Override
   public List<Rule<D>> rules(D design) {
     List<Rule<D>> out = new ArrayList<>(plain.rules(design));
-    for (Element e : Elements.of(design)) {
+    for (AddedElement e : Elements.of(design)) {
       e.lengthens().ifPresent(by -> out.replaceAll(r -> r.key().equals(WASTE) ? longer(r, by) : r));
       for (SizeRule r : e.sizes()) {
         out.add(new Rule<>(r.key(), r.label(), r.least(), r.most(), false, d -> r.by().apply(d)));
@@ -104,18 +105,18 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   /** What was added and where, on the parts as the kind drew them. */
-  private record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<Element> elements) {
-    Form form(Element e) {
+  private record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> elements) {
+    Form form(AddedElement e) {
       return forms.get(e.added().part());
     }
   }
 
   private Drawn drawn(D design, Map<DimKey, Dim> dims, Shop shop) {
     Aim bare = plain.aim(design, dims, shop);
-    List<Element> elements = Elements.of(design);
+    List<AddedElement> elements = Elements.of(design);
     Map<String, Form> forms = new LinkedHashMap<>();
     bare.parts().forEach(p -> forms.put(p.name(), new Form(p)));
-    for (Element e : elements) {
+    for (AddedElement e : elements) {
       Form form = forms.get(e.added().part());
       if (form == null) {
         throw new BadDesign(
@@ -137,8 +138,8 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     return new Drawn(bare, aim, forms, elements);
   }
 
-  private static Element.Sizes sizes(Map<DimKey, Dim> dims, Shop shop) {
-    return new Element.Sizes() {
+  private static AddedElement.Sizes sizes(Map<DimKey, Dim> dims, Shop shop) {
+    return new AddedElement.Sizes() {
       @Override
       public double mm(DimKey key) {
         return dims.get(key).mm();
@@ -174,7 +175,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     for (Form f : d.forms.values()) {
       out = Order.sparing(out, f.rough());
     }
-    for (Element e : d.elements) {
+    for (AddedElement e : d.elements) {
       Form form = d.form(e);
       Optional<String> where = form.on(e.added().id());
       if (where.isPresent()) {
@@ -205,7 +206,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
 
   /** What stands on a top that no hold finishes on the lathe can't be turned. */
   private void byHand(D design, Drawn d, Shop shop, Told told) {
-    for (Element e : d.elements) {
+    for (AddedElement e : d.elements) {
       Optional<Form.Grown> g = d.form(e).grown(e.added().id());
       String part = e.added().part();
       if (g.isPresent() && !Order.bares(plain.route(design, d.plain, shop), part, g.get().on())) {
@@ -219,7 +220,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     List<Remedy> out = new ArrayList<>(plain.remedies(design, finding, aim, shop));
     if (!none(design)) {
       Drawn d = drawn(design, aim, shop);
-      for (Element e : d.elements) {
+      for (AddedElement e : d.elements) {
         if (finding.verdict().said().contains(e.label())) {
           Tries tries = new Tries(aim);
           if (finding.verdict().entry() == Entry.KNOB_BY_HAND) {
@@ -233,7 +234,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     return out;
   }
 
-  private static Optional<Element> owner(Design design, DimKey key) {
+  private static Optional<AddedElement> owner(Design design, DimKey key) {
     return Elements.of(design).stream().filter(e -> e.added().owns(key)).findFirst();
   }
 
@@ -253,16 +254,16 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   @Override
-  public D drag(D design, Aim aim, String handle, double z, double r) {
+  public D drag(D design, Aim aim, Shop shop, String handle, Point to) {
     Optional<Added> added =
         design.elements().stream().filter(a -> a.id().equals(handle)).findFirst();
     if (added.isEmpty()) {
-      return plain.drag(design, aim, handle, z, r);
+      return plain.drag(design, aim, shop, handle, to);
     }
-    Element e = Elements.of(added.get());
+    AddedElement e = Elements.of(added.get());
     D out = design;
     for (Map.Entry<DimKey, Double> s :
-        e.dragged(new Form(aim.part(added.get().part())), z).entrySet()) {
+        e.dragged(new Form(aim.part(added.get().part())), to.z()).entrySet()) {
       double mm = Rounding.to(Math.max(0, s.getValue()), 1);
       out = size(out, s.getKey(), Optional.of(Size.mm(mm)));
     }

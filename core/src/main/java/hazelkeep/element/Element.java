@@ -1,90 +1,74 @@
 package hazelkeep.element;
 
-import hazelkeep.measure.DimKey;
-import hazelkeep.piece.Added;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.piece.Boring;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
+import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.practice.Line;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
-import hazelkeep.route.Step;
-import hazelkeep.route.StepKey;
-import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
- * One thing of wood on a part, that owns all that is known about it: its sizes, its stretch of the
- * outline, its step, where its sizes lie, what would go wrong with it. It asks the {@link Form} for
- * what is there and never for another element's sizes.
+ * One thing of wood that pieces are put together from: a foot, a side, a bore, a tenon. It owns all
+ * that is known about it, whatever the kind of piece: its sizes, its stretch of the outline or its
+ * hollow, where its sizes lie and how they are read again, what would go wrong with it and what
+ * helps. What it has nothing to say about it leaves out.
  */
 public interface Element {
-  /** What was added where. */
-  Added added();
-
-  /** What it is in the trade's word: line. */
-  String word();
-
-  /** Its name among others of its sort: line 1. */
-  default String label() {
-    return word() + " " + added().no();
-  }
-
-  /** The name of its step in a setup. */
-  default StepKey step(String setup) {
-    return new StepKey(setup + "/" + added().what() + " " + added().no());
-  }
-
   /** How its sizes follow. */
-  List<SizeRule> sizes();
+  default List<SizeRule> sizes() {
+    return List.of();
+  }
 
-  /** The size by which it needs more waste over the top; empty where it needs none. */
-  default Optional<DimKey> lengthens() {
+  /**
+   * What its sizes must hold for it to be drawn at all.
+   *
+   * @throws hazelkeep.piece.BadDesign when they do not
+   */
+  default void sane(Lay lay, Sane sane) {}
+
+  /** Its surfaces, its outline or its hollow, what is spared for it. */
+  default void draw(Lay lay, PartDraft part) {}
+
+  /** What would go wrong with it. */
+  default void check(Built built, Told told) {}
+
+  /** Changes worth trying when something was found, best first. */
+  default void remedies(Built built, Finding finding, Tries tries) {}
+
+  /** Where its sizes lie. */
+  default void measures(Built built, Measures measures) {}
+
+  /** Its sizes that can be read at the bench. */
+  default List<Feature> features() {
+    return List.of();
+  }
+
+  /** Its points that can be dragged. */
+  default List<Grip> grips(Built built) {
+    return List.of();
+  }
+
+  /** Its sizes read again on what was drawn. */
+  default void onSection(Built built, OnSection read) {}
+
+  /** How it is bored; empty for what is not. */
+  default Optional<BoringPlan> plan(Lay lay) {
     return Optional.empty();
   }
 
-  /** Bends the outline of its part; where there is no room it leaves it as it is. */
-  void shape(Form form, Sizes sizes);
+  /** What the page of bores shows of it. */
+  default Optional<Boring> boring(Built built) {
+    return Optional.empty();
+  }
 
-  /**
-   * What is done for it.
-   *
-   * @param form its part, bent
-   * @param setup the name of the setup that it is done in
-   */
-  Step work(Form form, String setup, Aim aim, Shop shop);
-
-  /** What would go wrong with it, read from the drawn section. */
-  void check(Form form, Aim aim, Told told);
-
-  /** Ways out of one of its findings, best first. */
-  void remedies(Finding finding, Form form, Aim aim, Tries tries);
-
-  /** Its sizes that are read at the bench, and the surface that they are read on. */
-  List<Feature> features();
-
-  /** Where its sizes lie. */
-  void measures(Form form, Measures measures, Aim aim);
-
-  /** Its points that can be dragged. */
-  List<Handle> handles(Form form, Aim aim);
-
-  /** Its sizes when its point is dragged along to a place in the blank's z. */
-  Map<DimKey, Double> dragged(Form form, double z);
-
-  /** Its sizes read again on the drawn section; none where it was not drawn. */
-  Map<DimKey, Double> onSection(Form form, Aim aim);
-
-  /** Sizes as an element asks for them. */
-  interface Sizes {
-    /** A size in mm. */
-    double mm(DimKey key);
-
-    /** What the turner goes by. */
-    double practice(Line line);
+  /** The wood beside it that no cut from outside may enter. */
+  default HalfSection keep(Built built) {
+    return HalfSection.EMPTY;
   }
 }

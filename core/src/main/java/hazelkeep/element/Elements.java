@@ -24,9 +24,9 @@ public final class Elements {
    *
    * @throws IllegalArgumentException when nothing of that name can be added
    */
-  public static Element of(Added added) {
+  public static AddedElement of(Added added) {
     return Shape.named(added.what())
-        .<Element>map(s -> new Ornament(added, s))
+        .<AddedElement>map(s -> new Ornament(added, s))
         .or(() -> KnobShape.named(added.what()).map(s -> new Knob(added, s)))
         .orElseThrow(
             () ->
@@ -59,7 +59,7 @@ public final class Elements {
   }
 
   /** The elements of a design, in the order in which they were added. */
-  public static List<Element> of(Design design) {
+  public static List<AddedElement> of(Design design) {
     return design.elements().stream().map(Elements::of).toList();
   }
 

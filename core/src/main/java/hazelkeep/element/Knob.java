@@ -30,7 +30,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 
 /** A knob turned on the top of a part, out of the waste over it. */
-final class Knob implements Element {
+final class Knob implements AddedElement {
   private final Added added;
   private final KnobShape shape;
   private final DimKey tall;

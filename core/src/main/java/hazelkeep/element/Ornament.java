@@ -32,7 +32,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Something cut into an outside: a line, a bead, a cove, a step, a band of texture. */
-final class Ornament implements Element {
+final class Ornament implements AddedElement {
   /** Places along its width at which its outline is drawn, at least. */
   private static final int PLACES = 32;
 

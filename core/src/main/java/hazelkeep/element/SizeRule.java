@@ -1,8 +1,10 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -12,7 +14,51 @@ import java.util.function.Function;
  * @param label in the trade's words
  * @param least smallest value taken from a person, mm
  * @param most largest value taken from a person, mm
+ * @param fit whether it belongs to a fit and is shown as finely as one
  * @param by the rule
+ * @param read what readings of other sizes say of it; empty as long as they are not taken
  */
 public record SizeRule(
-    DimKey key, String label, double least, double most, Function<Dims<?>, Rule.Value> by) {}
+    DimKey key,
+    String label,
+    double least,
+    double most,
+    boolean fit,
+    Function<Dims<?>, Rule.Value> by,
+    Function<Dims<?>, Optional<Double>> read) {
+  /** A size that only its own reading can tell. */
+  public SizeRule(
+      DimKey key, String label, double least, double most, Function<Dims<?>, Rule.Value> by) {
+    this(key, label, least, most, false, by, d -> Optional.empty());
+  }
+
+  /** The same, shown as finely as a fit. */
+  public SizeRule fine() {
+    return new SizeRule(key, label, least, most, true, by, read);
+  }
+
+  /** The same, measured as the difference of two others once both are. */
+  public SizeRule difference(DimKey of, DimKey less) {
+    return new SizeRule(
+        key,
+        label,
+        least,
+        most,
+        fit,
+        by,
+        d ->
+            d.measured(of) && d.measured(less)
+                ? Optional.of(d.mm(of) - d.mm(less))
+                : Optional.empty());
+  }
+
+  /** The same with another rule. */
+  public SizeRule by(Function<Dims<?>, Rule.Value> other) {
+    return new SizeRule(key, label, least, most, fit, other, read);
+  }
+
+  /** The rule on a kind of piece. */
+  <D extends Design> Rule<D> on() {
+    return new Rule<>(key, label, least, most, fit, by::apply, read::apply);
+  }
+}

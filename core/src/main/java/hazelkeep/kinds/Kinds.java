@@ -6,7 +6,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.MillKind;
-import hazelkeep.piece.vessel.VesselKind;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

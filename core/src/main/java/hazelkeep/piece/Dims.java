@@ -121,18 +121,32 @@ public final class Dims<D extends Design> {
 
   /** The size the turner stated, if any. */
   public Optional<Size> stated(String key) {
-    return Optional.ofNullable(design.sizes().get(new DimKey(key)));
+    return stated(new DimKey(key));
+  }
+
+  /** The size the turner stated, if any. */
+  public Optional<Size> stated(DimKey key) {
+    return Optional.ofNullable(design.sizes().get(key));
   }
 
   /** Whether the turner stated or measured it, so that other sizes may follow from it. */
   public boolean fixed(String key) {
-    DimKey k = new DimKey(key);
-    return design.sizes().containsKey(k) || readings.containsKey(k);
+    return fixed(new DimKey(key));
+  }
+
+  /** Whether the turner stated or measured it. */
+  public boolean fixed(DimKey key) {
+    return design.sizes().containsKey(key) || readings.containsKey(key);
   }
 
   /** Whether a valid reading stands for it. */
   public boolean measured(String key) {
-    return readings.containsKey(new DimKey(key));
+    return measured(new DimKey(key));
+  }
+
+  /** Whether a valid reading stands for it. */
+  public boolean measured(DimKey key) {
+    return readings.containsKey(key);
   }
 
   /**
@@ -140,11 +154,16 @@ public final class Dims<D extends Design> {
    * where it is, whatever is read later.
    */
   public double planned(String key) {
+    return planned(new DimKey(key));
+  }
+
+  /** The same. */
+  public double planned(DimKey key) {
     if (readings.isEmpty()) {
       return mm(key);
     }
     if (!asking.isEmpty()) {
-      asking.peek().add(new DimKey(key));
+      asking.peek().add(key);
     }
     if (before == null) {
       before = new Dims<>(design, List.copyOf(rules.values()), shop, Map.of());
@@ -154,11 +173,15 @@ public final class Dims<D extends Design> {
 
   /** A dimension in mm, resolved when needed. */
   public double mm(String key) {
-    DimKey k = new DimKey(key);
+    return mm(new DimKey(key));
+  }
+
+  /** A dimension in mm, resolved when needed. */
+  public double mm(DimKey key) {
     if (!asking.isEmpty()) {
-      asking.peek().add(k);
+      asking.peek().add(key);
     }
-    return dim(k).mm();
+    return dim(key).mm();
   }
 
   private Dim dim(DimKey key) {

@@ -10,6 +10,7 @@ import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -68,7 +69,7 @@ public interface Kind<D extends Design> {
   }
 
   /** The design with a handle of the outline moved to a place in the blank's z. */
-  D drag(D design, Aim aim, String handle, double z, double r);
+  D drag(D design, Aim aim, Shop shop, String handle, Point to);
 
   /** The decisions that shape it. */
   List<Choice> choices(D design);

@@ -6,6 +6,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -116,6 +117,6 @@ public record Sketch<D extends Design>(
 
   /** The design with a handle moved to a place in the blank's z. */
   public D dragged(String handle, double z, double r) {
-    return kind.drag(design, aim, handle, z, r);
+    return kind.drag(design, aim, shop, handle, new Point(z, r));
   }
 }

@@ -145,11 +145,14 @@ public final class StockRules<D extends Design> {
 
   /** The widest that a stated blank surely gives once it is rounded, mm; endless without one. */
   public double widest(Dims<D> d) {
-    return across(d)
-        .map(
-            a ->
-                Blank.sure(blank.apply(d.design()), a, d.shop().practice())
-                    - d.custom(Line.STOCK_LEFT))
+    return widest(d, blank.apply(d.design()));
+  }
+
+  /** The same of a blank. */
+  public static double widest(Dims<?> d, Optional<Blank> blank) {
+    return blank
+        .flatMap(Blank::across)
+        .map(a -> Blank.sure(blank, a.mm(), d.shop().practice()) - d.custom(Line.STOCK_LEFT))
         .orElse(Double.POSITIVE_INFINITY);
   }
 

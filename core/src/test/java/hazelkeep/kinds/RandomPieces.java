@@ -12,7 +12,6 @@ import hazelkeep.piece.Plan;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.cased.Cased;
-import hazelkeep.piece.vessel.BoredVessel;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.wood.Species;

@@ -11,8 +11,6 @@ import hazelkeep.piece.cased.Cased;
 import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.Mill;
 import hazelkeep.piece.mill.MillKind;
-import hazelkeep.piece.vessel.BoredVessel;
-import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;

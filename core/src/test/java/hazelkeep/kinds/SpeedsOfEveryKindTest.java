@@ -9,8 +9,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.vessel.BoredVessel;
-import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Stage;

@@ -82,10 +82,10 @@ class StockAndWallsTest {
   }
 
   private List<String> stockCodes(Blank blank) {
-    hazelkeep.piece.vessel.BoredVessel d =
+    hazelkeep.kinds.BoredVessel d =
         hazelkeep.measure.Restated.with(
-            hazelkeep.piece.vessel.VesselKind.WELL.fresh(), "blank", Optional.of(blank));
-    return Sketch.of(hazelkeep.piece.vessel.VesselKind.WELL, d, shop, Map.of()).findings().stream()
+            hazelkeep.kinds.VesselKind.WELL.fresh(), "blank", Optional.of(blank));
+    return Sketch.of(hazelkeep.kinds.VesselKind.WELL, d, shop, Map.of()).findings().stream()
         .map(f -> f.code())
         .toList();
   }

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.element.Elements;
 import hazelkeep.element.Form;
+import hazelkeep.kinds.BoredVessel;
 import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.VesselKind;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
@@ -15,8 +17,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.piece.mill.MillKind;
-import hazelkeep.piece.vessel.BoredVessel;
-import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.bore.Pass;
+import hazelkeep.kinds.BoredVessel;
 import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.VesselKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
@@ -18,8 +20,6 @@ import hazelkeep.piece.cased.Cased;
 import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.Mill;
 import hazelkeep.piece.mill.MillKind;
-import hazelkeep.piece.vessel.BoredVessel;
-import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.PieceStore;

@@ -25,6 +25,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.Point;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -169,8 +170,8 @@ public final class LiddedBoxKind extends NamedKind<LiddedBox> {
   }
 
   @Override
-  public LiddedBox drag(LiddedBox d, Aim aim, String handle, double z, double r) {
-    return BoxHandles.drag(d, aim, handle, z, r);
+  public LiddedBox drag(LiddedBox d, Aim aim, Shop shop, String handle, Point to) {
+    return BoxHandles.drag(d, aim, handle, to.z(), to.r());
   }
 
   @Override

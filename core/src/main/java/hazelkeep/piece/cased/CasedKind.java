@@ -154,13 +154,13 @@ public final class CasedKind extends NamedKind<Cased> {
   }
 
   @Override
-  public Cased drag(Cased design, Aim aim, String handle, double z, double r) {
+  public Cased drag(Cased design, Aim aim, Shop shop, String handle, Point to) {
     double foot = aim.part(BODY).closed().zero();
     double mm =
         switch (handle) {
-          case "bore.depth" -> foot + aim.mm("body.height") + aim.mm("joint.length") - z;
-          case "lid.depth" -> z - rim(aim);
-          default -> 2 * r;
+          case "bore.depth" -> foot + aim.mm("body.height") + aim.mm("joint.length") - to.z();
+          case "lid.depth" -> to.z() - rim(aim);
+          default -> 2 * to.r();
         };
     Size size = Size.mm(Rounding.to(Math.max(1, mm), 1));
     // Body and lid keep their height while a bore is dragged in them.

@@ -181,8 +181,8 @@ public final class MillKind extends NamedKind<Mill> {
   }
 
   @Override
-  public Mill drag(Mill design, Aim aim, String handle, double z, double r) {
-    double tenth = Rounding.to(Math.max(1, 2 * r), 1);
+  public Mill drag(Mill design, Aim aim, Shop shop, String handle, Point to) {
+    double tenth = Rounding.to(Math.max(1, 2 * to.r()), 1);
     return size(design, new DimKey(handle), Optional.of(new Size(Length.mm(tenth), Hedge.EXACT)));
   }
 

@@ -2,6 +2,8 @@ package hazelkeep.web.demo;
 
 import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
+import hazelkeep.kinds.BoredVessel;
+import hazelkeep.kinds.VesselKind;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
@@ -14,8 +16,6 @@ import hazelkeep.piece.cased.Cased;
 import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.Mill;
 import hazelkeep.piece.mill.MillKind;
-import hazelkeep.piece.vessel.BoredVessel;
-import hazelkeep.piece.vessel.VesselKind;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;

@@ -1,6 +1,6 @@
 package hazelkeep.web.piece;
 
-import hazelkeep.element.Element;
+import hazelkeep.element.AddedElement;
 import hazelkeep.element.Elements;
 import hazelkeep.element.Form;
 import hazelkeep.element.SizeRule;
@@ -40,7 +40,7 @@ public record AddedView(String id, String label, List<Field> sizes) {
     return Elements.of(plan.design()).stream().map(e -> view(e, plan, show)).toList();
   }
 
-  private static AddedView view(Element e, Plan<?> plan, Show show) {
+  private static AddedView view(AddedElement e, Plan<?> plan, Show show) {
     List<Field> sizes =
         e.sizes().stream()
             .map(
@@ -52,7 +52,7 @@ public record AddedView(String id, String label, List<Field> sizes) {
     return new AddedView(e.added().id(), e.label() + " on the " + e.added().part(), sizes);
   }
 
-  private static String word(Element e, SizeRule r) {
+  private static String word(AddedElement e, SizeRule r) {
     return r.label().replace(" of " + e.label(), "").toLowerCase(java.util.Locale.ROOT);
   }
 

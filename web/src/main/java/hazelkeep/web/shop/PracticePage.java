@@ -32,6 +32,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("content", "What goes in"),
           Map.entry("turn", "What is left for later"),
           Map.entry("form", "Proportions"),
+          Map.entry("vessel", "Usual sizes of bored vessels"),
           Map.entry("detail", "Lines, beads, coves and knobs"));
 
   /** Lines about one thing. */

@@ -1,4 +1,4 @@
-package hazelkeep.piece.vessel;
+package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -21,6 +21,7 @@ import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -274,9 +275,9 @@ class VesselTest {
           VesselKind.VASE.drag(
               plan.design(),
               plan.aim(),
+              shop,
               h.name(),
-              h.at().z() + (h.along() ? 3 : 0),
-              h.at().r() + 1);
+              new Point(h.at().z() + (h.along() ? 3 : 0), h.at().r() + 1));
       double was = plan.aim().mm(h.name());
       double is = moved.sizes().get(new DimKey(h.name())).mm();
       assertThat(is - was)
@@ -288,7 +289,7 @@ class VesselTest {
   @Test
   void ways_to_finish_the_foot_are_compared() {
     Plan<BoredVessel> plan = plan(well());
-    List<Compared> ways = Compared.of(plan, VesselKind.finishes(plan.design()).get(0));
+    List<Compared> ways = Compared.of(plan, VesselKind.WELL.ends(plan.design()).get(0));
     assertThat(ways).hasSize(7);
     assertThat(ways.stream().filter(Compared::possible).map(c -> c.option().name()))
         .contains("SAW", "PRESSED", "AROUND");

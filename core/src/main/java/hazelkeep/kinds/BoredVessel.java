@@ -1,4 +1,4 @@
-package hazelkeep.piece.vessel;
+package hazelkeep.kinds;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;

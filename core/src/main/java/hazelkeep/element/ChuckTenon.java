@@ -1,0 +1,179 @@
+package hazelkeep.element;
+
+import hazelkeep.hold.Squeeze;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Tenons;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Acts;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiFunction;
+
+/**
+ * A dovetailed tenon at an end of the blank, that jaws close on.
+ *
+ * @param on the surface that it stands on
+ * @param low whether it is at the blank's foot
+ * @param none why there is none; empty where it is wanted
+ * @param stub its name among what is spared
+ * @param wider a wider one than the jaws' true circle asks for, by the usual one
+ */
+public record ChuckTenon(
+    SurfaceId on,
+    String end,
+    boolean low,
+    Optional<String> none,
+    String stub,
+    BiFunction<Dims<?>, Rule.Value, Rule.Value> wider)
+    implements Element {
+  /** A tenon that is as wide as the jaws' true circle asks for. */
+  public static ChuckTenon at(String part, String end, boolean low) {
+    return new ChuckTenon(
+        new SurfaceId(part, end), end, low, Optional.empty(), "tenon", (d, usual) -> usual);
+  }
+
+  /** The same, not cut. */
+  public ChuckTenon without(String why) {
+    return new ChuckTenon(on, end, low, Optional.of(why), stub, wider);
+  }
+
+  /** The same, wider where a rule says so. */
+  public ChuckTenon wider(BiFunction<Dims<?>, Rule.Value, Rule.Value> rule) {
+    return new ChuckTenon(on, end, low, none, stub, rule);
+  }
+
+  /**
+   * A stout one for long work: as wide as the jaws take, where their true circle is slim.
+   *
+   * @param height how long the work is
+   */
+  public ChuckTenon stout(DimKey height) {
+    return wider(
+        (d, usual) ->
+            d.mm(height) / usual.mm() <= d.custom(Line.HOLD_LEVER_NONE)
+                ? usual
+                : Tenons.widest(
+                        d,
+                        length().path(),
+                        "as wide as the jaws take: long work wants a stout tenon")
+                    .filter(v -> v.mm() > usual.mm())
+                    .orElse(usual));
+  }
+
+  /** How long it is. */
+  public DimKey length() {
+    return new DimKey("stick.tenon-" + end);
+  }
+
+  /** How wide it is at its end. */
+  public DimKey diameter() {
+    return new DimKey("tenon-" + end + ".diameter");
+  }
+
+  private DimKey root() {
+    return new DimKey("tenon-" + end + ".root");
+  }
+
+  /** Its stretch of the stick. */
+  public Stretch stretch() {
+    return Stretch.spent(length(), "tenon");
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    String name = end.substring(0, 1).toUpperCase(Locale.ROOT) + end.substring(1);
+    return List.of(
+        new SizeRule(
+            length(),
+            "Tenon at the " + end,
+            0,
+            40,
+            d -> none.map(why -> Rule.Value.derived(0, why)).orElseGet(() -> Tenons.tenon(d))),
+        new SizeRule(
+            diameter(),
+            name + " tenon, at its end",
+            8,
+            200,
+            d -> wider.apply(d, Tenons.tenonEnd(d, length().path()))),
+        new SizeRule(
+            root(),
+            name + " tenon, at its root",
+            6,
+            200,
+            d -> Tenons.tenonRoot(d, diameter().path(), length().path())));
+  }
+
+  @Override
+  public void draw(Lay lay, PartDraft part) {
+    if (none.isEmpty()) {
+      double end = lay.mm(diameter());
+      double root = lay.mm(root());
+      part.stub(
+          stub,
+          Tenons.region(
+              lay.at(Edge.from(length())),
+              lay.at(Edge.to(length())),
+              low ? end : root,
+              low ? root : end),
+          on.name());
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    return none.isPresent()
+        ? List.of()
+        : List.of(new Feature(diameter(), on, Feature.Kind.STUB, diameter()));
+  }
+
+  @Override
+  public void measures(Built b, Measures m) {
+    double middle = b.at(Edge.from(length())) + b.mm(length()) / 2;
+    m.turned(diameter().path(), "tenon", Measure.Kind.OUTSIDE, middle, on.part());
+  }
+
+  /** Jaws closed on it. */
+  public Squeeze squeeze(Built b) {
+    return new Squeeze(on.part(), Tenons.jaws(b.shop(), b.aim(), end));
+  }
+
+  /** Where its part lies when the jaws hold it: their fronts are at its root. */
+  public Frame frame(Lay lay) {
+    return low
+        ? new Frame(lay.at(Edge.to(length())), false)
+        : new Frame(lay.at(Edge.from(length())), true);
+  }
+
+  /** Its end faced and the tenon cut, as the only one of the piece. */
+  public void cut(SetupDraft s, Work w) {
+    Built b = w.built();
+    double from = b.at(Edge.from(length()));
+    double to = b.at(Edge.to(length()));
+    HalfSection facing =
+        low
+            ? HalfSection.box(-Lay.BEYOND, from, 0, b.far())
+            : HalfSection.box(to, b.length() + Lay.BEYOND, 0, b.far());
+    s.step(
+        "tenon",
+        "Face the " + end + ", cut its tenon",
+        "A dovetailed tenon, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        Acts.remove(
+            on.part(),
+            facing.plus(
+                HalfSection.box(from, to, 0, b.far())
+                    .minus(b.part(on.part()).stub(stub).region()))),
+        w.turned(diameter(), "across its widest"));
+  }
+}

@@ -1,0 +1,263 @@
+package hazelkeep.element;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Blank;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.NamedKind;
+import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sane;
+import hazelkeep.piece.Stick;
+import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.piece.Walled;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
+import hazelkeep.route.Route;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Species;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * A kind of piece that is a list: what it is put together from, and the order of its work. What its
+ * elements know, they answer; a kind of its own says no more than its choices and its customs.
+ *
+ * @param <D> its design record
+ */
+public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
+  private static final DimKey LENGTH = new DimKey("blank.length");
+  private static final DimKey ACROSS = new DimKey("blank.across");
+
+  /** A kind with its names. */
+  protected ComposedKind(String name, String title, Class<D> type) {
+    super(name, title, type);
+  }
+
+  /** What a design is put together from. */
+  protected abstract Make make(D design);
+
+  /** Puts its work in order. */
+  protected abstract void order(D design, Work work);
+
+  /** What sizes must hold of one another beyond what each element says. */
+  protected void sane(D design, Lay lay, Sane sane) {}
+
+  /** What would go wrong beyond what each element says. */
+  protected void check(D design, Built built, Told told) {}
+
+  /** Ways out beyond those of its elements. */
+  protected void remedies(D design, Built built, Finding finding, Tries tries) {}
+
+  private Lay lay(D design, Map<DimKey, Dim> dims, Shop shop) {
+    return new Lay(dims, shop, make(design).stick());
+  }
+
+  /** A design as it was drawn. */
+  protected final Built built(D design, Aim aim, Shop shop) {
+    return new Built(lay(design, aim.dims(), shop), aim);
+  }
+
+  private <T> List<T> each(D design, Function<Element, List<T>> of) {
+    return make(design).elements().flatMap(e -> of.apply(e).stream()).toList();
+  }
+
+  @Override
+  public final List<Rule<D>> rules(D design) {
+    Make make = make(design);
+    List<Rule<D>> out = new ArrayList<>();
+    make.elements().flatMap(e -> e.sizes().stream()).forEach(r -> out.add(r.on()));
+    out.addAll(make.stock().rules(make.stick()));
+    return out;
+  }
+
+  @Override
+  public final Aim aim(D design, Map<DimKey, Dim> dims, Shop shop) {
+    Make make = make(design);
+    Lay lay = new Lay(dims, shop, make.stick());
+    Sane sane = new Sane(dims);
+    sane(design, lay, sane);
+    make.elements().forEach(e -> e.sane(lay, sane));
+    List<Part> parts = make.members().stream().map(m -> part(design, m, make, lay)).toList();
+    Species wood =
+        shop.woods()
+            .named(design.species())
+            .orElseGet(() -> new Species(design.species(), "", Map.of()));
+    return new Aim(
+        Blank.body(make.stock().blank(), lay.mm(LENGTH), lay.mm(ACROSS), wood, design.grainSlope()),
+        parts,
+        make.joints(),
+        dims,
+        shop.practice());
+  }
+
+  private Part part(D design, Member m, Make make, Lay lay) {
+    PartDraft draft = new PartDraft(m.name(), !design.finish().isEmpty());
+    m.elements().forEach(e -> e.draw(lay, draft));
+    return draft.done(m.core().applyAsDouble(lay), new Frame(m.zero().applyAsDouble(lay), false));
+  }
+
+  @Override
+  public final Route route(D design, Aim aim, Shop shop) {
+    Work work = new Work(built(design, aim, shop), new Acts(aim, design.grit(), design.finish()));
+    order(design, work);
+    return work.route();
+  }
+
+  @Override
+  public final List<Walled> walls(D design, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    return make(design).members().stream()
+        .map(
+            m ->
+                new Walled(
+                    aim.part(m.name()),
+                    m.wishes(shop.practice()),
+                    m.bored().map(d -> d.walls(b).drift()).orElse(z -> 0)))
+        .toList();
+  }
+
+  @Override
+  public final List<Finding> judge(D design, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    Told told = new Told();
+    Make make = make(design);
+    make.stock().check(b, told);
+    make.elements().forEach(e -> e.check(b, told));
+    check(design, b, told);
+    return told.done();
+  }
+
+  @Override
+  public final List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    Tries tries = new Tries(aim);
+    Make make = make(design);
+    make.stock().remedies(finding, tries);
+    remedies(design, b, finding, tries);
+    make.elements().forEach(e -> e.remedies(b, finding, tries));
+    if (Tries.held(finding.code())) {
+      tries.ends(ends(design));
+    }
+    return tries.done(finding);
+  }
+
+  @Override
+  public final D size(D design, DimKey key, Optional<Size> size) {
+    Map<DimKey, Size> next = new TreeMap<>(design.sizes());
+    size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
+    if (size.isPresent()) {
+      for (Set<DimKey> one : make(design).either()) {
+        if (one.contains(key)) {
+          next.keySet().removeIf(k -> one.contains(k) && !k.equals(key));
+        }
+      }
+    }
+    return Restated.with(design, "sizes", next);
+  }
+
+  /** A design in which a point may be dragged: what has to stay while it is. */
+  protected D held(D design, Aim aim, DimKey dragged) {
+    return design;
+  }
+
+  /** A design with a size stated as it is drawn. */
+  protected final D kept(D design, DimKey key, Aim aim) {
+    return size(design, key, Optional.of(Size.mm(aim.mm(key.path()))));
+  }
+
+  @Override
+  public final D drag(D design, Aim aim, Shop shop, String handle, Point to) {
+    Grip grip =
+        grips(built(design, aim, shop), design).stream()
+            .filter(g -> g.handle().name().equals(handle))
+            .findFirst()
+            .orElseThrow(() -> new IllegalArgumentException("There is no point “" + handle + "”"));
+    Size size = Size.mm(Rounding.to(grip.size().applyAsDouble(to), 1));
+    return size(held(design, aim, grip.key()), grip.key(), Optional.of(size));
+  }
+
+  private List<Grip> grips(Built b, D design) {
+    return each(design, e -> e.grips(b));
+  }
+
+  @Override
+  public final List<Handle> handles(D design, Aim aim, Shop shop) {
+    return grips(built(design, aim, shop), design).stream().map(Grip::handle).toList();
+  }
+
+  @Override
+  public final List<Boring> boring(D design, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    return each(design, e -> e.boring(b).stream().toList());
+  }
+
+  @Override
+  public final HalfSection keep(D design, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    return make(design).elements().map(e -> e.keep(b)).reduce(HalfSection.EMPTY, HalfSection::plus);
+  }
+
+  @Override
+  public final List<StickPiece> stick(D design, Map<DimKey, Dim> dims) {
+    Stick stick = new Stick(dims);
+    make(design).stick().forEach(s -> stick.add(s.key().path(), s.word(), s.kept()));
+    return stick.done();
+  }
+
+  @Override
+  public final List<Measure> measures(D design, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    Measures m = new Measures(aim);
+    make(design).elements().forEach(e -> e.measures(b, m));
+    Member first = make(design).members().get(0);
+    double foot = first.zero().applyAsDouble(b);
+    m.turned("blank.round", "round", Measure.Kind.OUTSIDE, foot + ROUND_AT, first.name());
+    return m.done();
+  }
+
+  /** How far from the foot the rounded blank is measured, mm. */
+  private static final double ROUND_AT = 5;
+
+  @Override
+  public final Map<DimKey, Double> onSection(D design, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    OnSection read = new OnSection(aim);
+    make(design).elements().forEach(e -> e.onSection(b, read));
+    return read.done();
+  }
+
+  @Override
+  public final Map<String, Double> anchors(D design, Map<DimKey, Double> dims) {
+    Make make = make(design);
+    Map<Edge, Double> at = Lay.stations(make.stick(), dims::get);
+    return make.members().stream().collect(Collectors.toMap(Member::name, m -> at.get(m.anchor())));
+  }
+
+  @Override
+  public final List<Feature> features(D design) {
+    return each(design, Element::features);
+  }
+}

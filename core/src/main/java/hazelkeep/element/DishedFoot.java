@@ -1,0 +1,182 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.hold.Expand;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.FootRecess;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Told;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A foot that stands on its rim: hollowed a little, or with a recess that jaws open in.
+ *
+ * @param on its surface
+ * @param at where it is
+ * @param side the outside that begins at it
+ * @param across the size that it is wide
+ * @param recessed whether a recess holds it
+ * @param usual how deep it is hollowed
+ * @param shown whether its hollow is read at the bench
+ * @param over what could still be taken off the floor over it, mm
+ */
+public record DishedFoot(
+    SurfaceId on,
+    Edge at,
+    Outside side,
+    DimKey across,
+    boolean recessed,
+    Function<Dims<?>, Rule.Value> usual,
+    boolean shown,
+    ToDoubleFunction<Built> over)
+    implements Element {
+  /** How deep it is hollowed. */
+  public static final DimKey HOLLOW = new DimKey("foot.hollow");
+
+  /** How wide its recess is at its mouth. */
+  public static final DimKey RECESS = new DimKey("foot.recess");
+
+  /** The narrowest foot that takes a recess with room for its dovetail, mm. */
+  public static double least(Dims<?> d) {
+    return FootRecess.least(d.shop()) + d.custom(Line.HOLD_RECESS_FOOT);
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    SizeRule hollow = new SizeRule(HOLLOW, "Hollow of the foot", 0, 20, usual);
+    SizeRule recess =
+        new SizeRule(
+            RECESS,
+            "Recess in the foot",
+            0,
+            400,
+            d ->
+                recessed
+                    ? FootRecess.rule(d, across.path(), HOLLOW.path())
+                    : Rule.Value.derived(0, "the foot is held otherwise"));
+    return shown ? List.of(hollow, recess) : List.of(hollow);
+  }
+
+  /** Whether jaws open in its recess: there is one. */
+  public boolean held(Lay lay) {
+    return recessed && lay.mm(RECESS) > 0;
+  }
+
+  @Override
+  public void draw(Lay lay, PartDraft part) {
+    double z = lay.at(at);
+    double r = side.line(lay).first().r();
+    double deep = z + lay.mm(HOLLOW);
+    double recess = shown ? lay.mm(RECESS) / 2 : 0;
+    Polyline line =
+        recess <= 0 || recess >= r
+            ? Polyline.of(deep, 0, z, r)
+            : Polyline.of(deep, 0, deep, recess, z, recess, z, r);
+    double far = lay.far();
+    HalfSection zone =
+        HalfSection.closed(
+            line, new Point(z, far), new Point(-Lay.BEYOND, far), new Point(-Lay.BEYOND, 0));
+    part.outside(line).surface(on.name(), Role.SHOW, line, zone);
+  }
+
+  @Override
+  public void check(Built b, Told told) {
+    if (recessed && !held(b)) {
+      told.found(
+          Entry.HOLD_MISSING_RECESS.told(Grade.STOP, b.mm(across), FootRecess.least(b.shop())),
+          on.part(),
+          new Point(b.at(at), 0));
+    }
+  }
+
+  @Override
+  public void onSection(Built b, OnSection s) {
+    s.along(HOLLOW.path(), on.part(), on.name());
+    if (shown) {
+      s.recess(RECESS.path(), on.part());
+    }
+  }
+
+  @Override
+  public void measures(Built b, Measures m) {
+    if (shown) {
+      double z = b.at(at);
+      m.turned(RECESS.path(), "recess", Measure.Kind.INSIDE, z + 1, on.part())
+          .read(HOLLOW.path(), "hollow", z, 1, on.part());
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    return recessed
+        ? List.of(
+            new Feature(RECESS, on, Feature.Kind.SHAPE, RECESS),
+            new Feature(HOLLOW, on, Feature.Kind.SHAPE, HOLLOW))
+        : List.of();
+  }
+
+  /** Its hollow, dragged as deep as the wood over it lets it be. */
+  @Override
+  public List<Grip> grips(Built b) {
+    double z = b.at(at);
+    double hollow = b.mm(HOLLOW);
+    Point p = new Point(z + hollow, b.mm(across) / 8);
+    double most = hollow + over.applyAsDouble(b);
+    return List.of(
+        new Grip(
+            Handle.deep(HOLLOW.path(), "hollow of the foot", p, most),
+            to -> Math.max(0, to.z() - z)));
+  }
+
+  /** Jaws opened in its recess. */
+  public Expand expand(Built b) {
+    return new Expand(
+        on.part(), "recess", FootRecess.held(b.shop(), b.mm(across), b.mm(HOLLOW), b.mm(RECESS)));
+  }
+
+  /** Where its part lies then. */
+  public Frame frame(Lay lay) {
+    return new Frame(lay.at(at), false);
+  }
+
+  /** Made first, with its recess: it holds the work from then on. */
+  public void first(SetupDraft s, Work w) {
+    double within = w.built().custom(Line.READ_HOLLOW);
+    String gauge = w.built().shop().depthGauge().name();
+    Act.Read deep = Acts.read(HOLLOW.path(), gauge, "from the foot's rim", within, 2 * within);
+    s.step(
+        "foot",
+        "Finish the foot and its recess",
+        "True the foot, cut the recess clean to its depth; it can't be reached again.",
+        Speeds.At.TURNING,
+        w.acts().bare(0, on.part(), on.name()),
+        w.turned(RECESS, "at its mouth"),
+        deep);
+    s.step(
+        "sand",
+        "Sand and finish the foot",
+        "Through the grits, then the finish; keep the recess crisp for the jaws.",
+        Speeds.At.SANDING,
+        w.acts().treat(on.part(), on.name()));
+  }
+}

@@ -1,0 +1,411 @@
+package hazelkeep.element;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.bore.Stations;
+import hazelkeep.bore.Sweep;
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.BoreWalls;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.OnSection;
+import hazelkeep.piece.RecipeSteps;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Finding;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A hole that bits leave along the axis, from one end of a part to a floor in it: of one diameter,
+ * or narrower from some depth on.
+ */
+public class Drilled implements Element {
+  /**
+   * Where a hole is.
+   *
+   * @param on its surface
+   * @param from what depths are counted from, in words
+   * @param mouth the station that they are counted from
+   * @param up whether the mouth looks away from the blank's foot
+   * @param clear from where a bit comes, in the blank's z, clear of the wood
+   * @param lip below which depth its line begins: a flare over it is a surface of its own, mm
+   */
+  public record Place(
+      SurfaceId on,
+      String from,
+      Edge mouth,
+      boolean up,
+      ToDoubleFunction<Lay> clear,
+      ToDoubleFunction<Lay> lip) {
+    /** Where its line begins, in the blank's z. */
+    double top(Lay lay) {
+      return below(lay, lip.applyAsDouble(lay));
+    }
+
+    /** A height so deep under the mouth, in the blank's z. */
+    double below(Lay lay, double deep) {
+      return lay.at(mouth) - way() * deep;
+    }
+
+    /** How deep a height lies under the mouth. */
+    double deep(Lay lay, double z) {
+      return way() * (lay.at(mouth) - z);
+    }
+
+    /** The direction in which the mouth looks. */
+    int way() {
+      return up ? 1 : -1;
+    }
+  }
+
+  /**
+   * Its sizes.
+   *
+   * @param rules of all of them
+   * @param diameter of the hole
+   * @param depth to where the full diameter ends
+   * @param narrow the diameter below that, and its depth; empty where there is one diameter only
+   */
+  public record Sizes(
+      List<SizeRule> rules, DimKey diameter, DimKey depth, Optional<Narrow> narrow) {}
+
+  /** A narrower hole further down. */
+  public record Narrow(DimKey diameter, DimKey depth) {}
+
+  /**
+   * What is left round it.
+   *
+   * @param wall the least wall beside it
+   * @param floor the least floor under its deepest place
+   * @param thin what is told of a thinner one
+   * @param upTo where the wall beside it ends, in the blank's z
+   * @param under the outside of the floor on the axis, in the blank's z
+   * @param size the size of the floor, counted from the part's end
+   * @param end that end
+   */
+  public record Left(
+      Line wall,
+      Line floor,
+      Entry thin,
+      ToDoubleFunction<Lay> upTo,
+      ToDoubleFunction<Lay> under,
+      DimKey size,
+      Edge end) {}
+
+  private final Place place;
+  private final Sizes sizes;
+  private final Left left;
+
+  /** A hole at a place, of some sizes, with wood left round it. */
+  public Drilled(Place place, Sizes sizes, Left left) {
+    this.place = place;
+    this.sizes = sizes;
+    this.left = left;
+  }
+
+  /** Where it is. */
+  public Place place() {
+    return place;
+  }
+
+  /** The size of its diameter. */
+  public DimKey diameter() {
+    return sizes.diameter;
+  }
+
+  /** The size of its depth. */
+  public DimKey depth() {
+    return sizes.depth;
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return sizes.rules;
+  }
+
+  /**
+   * What the bits bore.
+   *
+   * @param mm its sizes as they are, or as they were wanted
+   */
+  protected Bore bore(Lay lay, ToDoubleFunction<DimKey> mm) {
+    List<Bore.Step> steps = new ArrayList<>();
+    steps.add(new Bore.Step(lay.due(sizes.diameter), mm.applyAsDouble(sizes.depth)));
+    sizes
+        .narrow
+        .filter(n -> lay.mm(n.diameter()) > 0)
+        .ifPresent(
+            n -> steps.add(new Bore.Step(lay.due(n.diameter()), mm.applyAsDouble(n.depth()))));
+    try {
+      return new Bore("bore", steps);
+    } catch (IllegalArgumentException e) {
+      throw new BadDesign(
+          sizes.narrow.map(Narrow::diameter).orElse(sizes.diameter), e.getMessage() + ".");
+    }
+  }
+
+  /** The bore as deep as it is. */
+  protected final Bore bore(Lay lay) {
+    return bore(lay, lay::mm);
+  }
+
+  /** How it is bored to what was wanted. */
+  public final BoringPlan bits(Lay lay) {
+    return lay.once(this, "bits", () -> BoringPlan.of(bore(lay, lay::due), lay.shop()));
+  }
+
+  @Override
+  public final Optional<BoringPlan> plan(Lay lay) {
+    return Optional.of(bits(lay));
+  }
+
+  /** How deep its deepest place is under the mouth, mm. */
+  public double point(Lay lay) {
+    return bore(lay).depth() + bits(lay).tip();
+  }
+
+  /** Its line from below the lip to its deepest place on the axis. */
+  public Polyline line(Lay lay) {
+    return lay.once(this, "line", () -> new Polyline(clean(points(lay))));
+  }
+
+  /** The points of its line. */
+  protected List<Point> points(Lay lay) {
+    List<Point> p = new ArrayList<>();
+    double r = lay.mm(sizes.diameter) / 2;
+    List<Bore.Step> steps = bore(lay).steps();
+    List<Pass> passes = bits(lay).passes();
+    p.add(new Point(place.top(lay), r));
+    for (int i = 0; i < steps.size(); i++) {
+      double ri = i == 0 ? r : steps.get(i).diameter() / 2;
+      if (i > 0) {
+        p.add(new Point(place.below(lay, steps.get(i - 1).depth()), ri));
+      }
+      p.add(new Point(place.below(lay, steps.get(i).depth()), ri));
+    }
+    double floor = place.below(lay, bore(lay).depth());
+    if (passes.isEmpty() || passes.size() < steps.size()) {
+      p.add(new Point(floor, 0));
+    } else {
+      p.addAll(Sweep.end(passes.get(passes.size() - 1).bit(), floor, -place.way()));
+    }
+    return p;
+  }
+
+  private static List<Point> clean(List<Point> points) {
+    List<Point> out = new ArrayList<>();
+    for (Point p : points) {
+      if (out.isEmpty() || !out.get(out.size() - 1).equals(p)) {
+        out.add(p);
+      }
+    }
+    return out;
+  }
+
+  @Override
+  public void draw(Lay lay, PartDraft part) {
+    HalfSection room = HalfSection.closed(line(lay), new Point(place.top(lay), 0));
+    part.inside(place.on.name(), Role.MEET, line(lay), room).hollow(room);
+  }
+
+  /** What a pass takes. */
+  public final HalfSection hole(Lay lay, Pass p) {
+    return Sweep.of(p.bit(), place.clear.applyAsDouble(lay), place.below(lay, p.depth()));
+  }
+
+  /** How far it may lie off the axis at a height, mm. */
+  public final double drift(Lay lay, double z) {
+    return bits(lay).passes().stream()
+        .mapToDouble(p -> p.driftAt(place.deep(lay, z)))
+        .max()
+        .orElse(0);
+  }
+
+  /** The wood beside it. */
+  public final BoreWalls walls(Built b) {
+    double floor = place.below(b, bore(b).depth());
+    double end = left.upTo.applyAsDouble(b);
+    Span along = place.up ? new Span(floor, Math.max(floor + 1, end)) : new Span(end, floor);
+    return new BoreWalls(
+        b.part(place.on.part()).target(), along, b.custom(left.wall), z -> drift(b, z));
+  }
+
+  @Override
+  public HalfSection keep(Built b) {
+    return walls(b).zone();
+  }
+
+  /** What is left under its deepest place, mm. */
+  protected final double floor(Built b) {
+    return place.way() * (place.below(b, point(b)) - left.under.applyAsDouble(b));
+  }
+
+  /** What could still be taken off the floor under it, mm. */
+  public final double spare(Built b) {
+    return floor(b) - b.custom(left.floor);
+  }
+
+  @Override
+  public void check(Built b, Told told) {
+    String part = place.on.part();
+    told.bores(bits(b), part, new Point(place.below(b, bore(b).depth()), 0));
+    told.thin(
+        left.thin,
+        floor(b),
+        b.custom(left.floor),
+        part,
+        new Point(place.below(b, point(b)), 0),
+        left.thin == Entry.FLOOR_THIN ? "counted from the bit's point" : part);
+  }
+
+  @Override
+  public void remedies(Built b, Finding f, Tries r) {
+    double lack = f.verdict().limit() - f.verdict().found();
+    switch (f.verdict().entry()) {
+      case FLOOR_THIN, BIT_SHORT -> r.more(-lack, sizes.depth.path());
+      case BIT_MISSING -> r.set(sizes.diameter.path(), f.verdict().limit());
+      default -> {}
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    return List.of(
+        new Feature(sizes.diameter, place.on, Feature.Kind.SHAPE, sizes.diameter),
+        new Feature(sizes.depth, place.on, Feature.Kind.SHAPE, sizes.depth));
+  }
+
+  @Override
+  public List<Grip> grips(Built b) {
+    double deep = b.mm(sizes.depth);
+    Point at = new Point(place.below(b, deep), b.mm(sizes.diameter) / 2);
+    return List.of(
+        Grip.deep(sizes.depth, "depth of the bore", at, b.at(place.mouth), deep + spare(b)));
+  }
+
+  @Override
+  public void measures(Built b, Measures m) {
+    double mouth = b.at(place.mouth);
+    double floor = place.below(b, b.mm(sizes.depth));
+    String part = place.on.part();
+    m.inside(sizes.diameter.path(), "⌀ bore", place.below(b, AT * b.mm(sizes.depth)), part)
+        .deep(
+            sizes.depth.path(),
+            "deep",
+            Math.min(floor, mouth),
+            Math.max(floor, mouth),
+            b.mm(sizes.diameter) / 2,
+            part);
+    double end = b.at(left.end);
+    double high = end + place.way() * b.mm(left.size);
+    m.deep(left.size.path(), "floor", Math.min(end, high), Math.max(end, high), 0, part);
+    sizes.narrow.ifPresent(n -> m.read(n.depth().path(), "narrow", mouth, -place.way(), part));
+  }
+
+  /** How far down its diameter stands on the drawing, as a share of its depth. */
+  private static final double AT = 0.3;
+
+  @Override
+  public void onSection(Built b, OnSection s) {
+    String part = place.on.part();
+    String inside = place.on.name();
+    double mouth = s.first(part, inside);
+    double from = s.lowAt(part, inside, mouth);
+    s.is(sizes.diameter.path(), 2 * mouth);
+    sizes
+        .narrow
+        .filter(n -> b.mm(n.diameter()) > 0)
+        .ifPresent(
+            n -> {
+              double narrow = s.widest(part, inside, z -> z < from - 1e-6);
+              s.is(n.diameter().path(), 2 * narrow);
+              s.is(n.depth().path(), place.deep(b, s.lowAt(part, inside, narrow)));
+            });
+    s.is(sizes.depth.path(), place.deep(b, from));
+    floorOnSection(b, s);
+  }
+
+  /** The size of its floor, read from its deepest place. */
+  protected final void floorOnSection(Built b, OnSection s) {
+    String part = place.on.part();
+    double deepest = place.up ? s.low(part, place.on.name()) : s.high(part, place.on.name());
+    s.is(left.size.path(), place.way() * (deepest - b.at(left.end)));
+  }
+
+  @Override
+  public Optional<Boring> boring(Built b) {
+    Part part = b.part(place.on.part());
+    Frame frame = place.up ? Work.FLAT : new Frame(part.target().maxZ(), true);
+    return Optional.of(
+        new Boring(
+            part.name(),
+            place.from,
+            List.of(bits(b)),
+            Stations.of(
+                part.target().in(frame),
+                frame.x(b.at(place.mouth)),
+                part.surface(place.on.name()).line().in(frame),
+                b.shop().depthGauge())));
+  }
+
+  /** A step for every bit that is set. */
+  public void bore(SetupDraft s, Work w) {
+    Built b = w.built();
+    RecipeSteps.bits(s, place.on.part(), bits(b), p -> hole(b, p), p -> after(w, p));
+  }
+
+  /** What is read after a bit; what a tool opens afterwards is read then. */
+  protected Optional<Act.Read> after(Work w, Pass p) {
+    String to = "from the " + place.from + " to the bit's full diameter";
+    if (sizes.narrow.isPresent() && p.depth() > bits(w.built()).bore().steps().get(0).depth()) {
+      return Optional.of(w.deep(sizes.narrow.get().depth(), to));
+    }
+    return p.open() == 0 ? Optional.of(w.deep(sizes.depth, to)) : Optional.empty();
+  }
+
+  /** What is read once its mouth is cut. */
+  protected List<Act> readAtMouth(Work w) {
+    List<Act> out = new ArrayList<>(List.of(w.turned(sizes.diameter, "inside the mouth")));
+    if (opened(w.built())) {
+      String to = "from the " + place.from + " to where the full diameter ends";
+      out.add(w.deep(sizes.depth, to));
+    }
+    return out;
+  }
+
+  /** Whether no bit has its size, so that a tool opens it. */
+  public boolean opened(Lay lay) {
+    return RecipeSteps.opens(bits(lay));
+  }
+
+  /** Opened to its size where no bit has it. */
+  public void open(SetupDraft s, Work w) {
+    if (opened(w.built())) {
+      s.step(
+          "open",
+          "Open the bore",
+          "There is no bit of that size: open the bore to it.",
+          Speeds.At.TURNING,
+          w.acts().bare(0, place.on.part(), place.on.name()));
+    }
+  }
+}

@@ -1,0 +1,119 @@
+package hazelkeep.element;
+
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.piece.EndHolds;
+import hazelkeep.piece.Finishing;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Acts;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How a foot is finished once all else is done: sawn off and pared by hand, or the part turned
+ * round and held by its other end.
+ *
+ * @param on the foot's surface
+ * @param by the way
+ * @param mount how it is held when it is turned round
+ * @param other where the part's other end is, in the blank's z
+ */
+public record EndWork(SurfaceId on, Finishing by, EndHolds.Mount mount, double other) {
+  /**
+   * How it is held while its foot is undercut for the saw.
+   *
+   * @param nub how thick the neck is that is left for it, on the radius
+   */
+  public record Sawn(String title, Hold hold, Frame frame, Line nub) {}
+
+  /** Puts the holds and steps in order. */
+  public void in(Work w, Sawn sawn) {
+    if (by == Finishing.SAW) {
+      saw(w, sawn);
+    } else {
+      turned(w);
+    }
+  }
+
+  private HalfSection zone(Work w) {
+    return w.built().part(on.part()).surface(on.name()).zone();
+  }
+
+  private void saw(Work w, Sawn sawn) {
+    Built b = w.built();
+    HalfSection neck = HalfSection.box(sawn.frame.zero(), other, b.custom(sawn.nub), b.far());
+    w.held(
+        on.name() + " undercut",
+        sawn.title,
+        sawn.hold,
+        Map.of(on.part(), sawn.frame),
+        (s, x) ->
+            s.step(
+                "undercut",
+                "Undercut the foot",
+                "Cut in behind the foot, a little hollow, down to a neck for the saw.",
+                Speeds.At.PARTING,
+                Acts.remove(on.part(), zone(x).and(neck))));
+    byHand(w, on, "Saw the tenon off, pare the stub, sand and finish the foot by hand.");
+  }
+
+  private void turned(Work w) {
+    boolean pressed = by == Finishing.PRESSED;
+    Map<String, Frame> frames = Map.of(on.part(), mount.frame());
+    HalfSection nub = HalfSection.box(-Lay.BEYOND, other, 0, w.built().shop().pad().radius());
+    w.held(
+        pressed ? on.name() : on.name() + ", tail up",
+        "Reversed, tail up",
+        Hold.of(mount.grip(), w.built().shop().pad()),
+        frames,
+        (s, x) ->
+            s.step(
+                "bulk",
+                "Turn the foot round the pad",
+                "Light cuts towards the headstock, up to the nub that the pad presses on.",
+                Speeds.At.TURNING,
+                Acts.remove(on.part(), zone(x).minus(nub))));
+    if (pressed) {
+      byHand(w, on, "Pare the nub off, sand and finish the foot by hand.");
+      return;
+    }
+    w.held(
+        on.name(),
+        "Reversed",
+        Hold.of(mount.grip()),
+        frames,
+        (s, x) ->
+            s.step(
+                "foot",
+                "Finish the foot",
+                "Hollow it a little, so that only the rim stands. Sand it, then the finish.",
+                Speeds.At.TURNING,
+                Acts.both(
+                    List.of(x.acts().bare(0, on.part(), on.name())),
+                    x.acts().treat(on.part(), on.name()))));
+  }
+
+  /** An end finished on the bench. */
+  public static void byHand(Work w, SurfaceId on, String words) {
+    w.held(
+        on.name() + " by hand",
+        "On the bench",
+        Hold.of(new OffLathe()),
+        Map.of(on.part(), Work.FLAT),
+        (s, x) ->
+            s.step(
+                "pare",
+                "Finish the " + on.name() + " by hand",
+                words,
+                Speeds.At.TURNING,
+                Acts.both(
+                    List.of(
+                        Acts.remove(
+                            on.part(), x.built().part(on.part()).surface(on.name()).zone())),
+                    x.acts().treat(on.part(), on.name()))));
+  }
+}

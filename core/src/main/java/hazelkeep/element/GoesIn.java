@@ -1,0 +1,74 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Standing;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Finding;
+import hazelkeep.wood.Part;
+import java.util.Optional;
+
+/**
+ * What must go in.
+ *
+ * @param diameter of a piece, or over a bundle
+ * @param height how long it is
+ * @param proud how far it stands out of an open mouth
+ * @param bundle whether it is a bundle, which does not reach into a bit's point
+ * @param bore the diameter that it goes into
+ * @param part with the bore
+ * @param play round it, a side
+ */
+public record GoesIn(
+    Optional<Size> diameter,
+    Optional<Size> height,
+    Optional<Size> proud,
+    boolean bundle,
+    DimKey bore,
+    String part,
+    Line play)
+    implements Element {
+  /** How far from the wall of the bore its floor is looked at, mm. */
+  private static final double BESIDE = 0.2;
+
+  /** Less than this is no more to be seen, mm. */
+  private static final double SEEN = 0.5;
+
+  @Override
+  public void check(Built b, Told told) {
+    diameter
+        .map(Size::mm)
+        .filter(d -> d > b.mm(bore))
+        .ifPresent(d -> told.found(Entry.CONTENT_WIDE.told(Grade.STOP, b.mm(bore), d), part, null));
+    height
+        .map(Size::mm)
+        .ifPresent(
+            h -> {
+              double stands = h - depth(b);
+              double want = proud.map(Size::mm).orElse(0.0);
+              if (stands < want - SEEN) {
+                told.found(Entry.CONTENT_PROUD.told(Grade.WATCH, stands, want), part, null);
+              }
+            });
+  }
+
+  /** How deep it stands, read from the drawn section, mm. */
+  private double depth(Built b) {
+    double wide = b.mm(bore) / 2 - BESIDE;
+    Part p = b.part(part);
+    double radius = bundle ? wide : diameter.map(s -> s.mm() / 2).orElse(wide);
+    return p.target().in(p.closed()).maxZ() - Standing.floor(p, radius);
+  }
+
+  @Override
+  public void remedies(Built b, Finding f, Tries r) {
+    Entry e = f.verdict().entry();
+    if (e == Entry.CONTENT_WIDE || e == Entry.CONTENT_PROUD) {
+      r.set(bore.path(), f.verdict().limit() + 2 * b.custom(play));
+    }
+  }
+}

@@ -1,0 +1,161 @@
+package hazelkeep.element;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.Pass;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.OnSection;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Curve;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Profile;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A hollow behind a narrow mouth: a hole is bored, then a hooked bar on a rig widens it from there
+ * until a wall is left that follows the outside.
+ */
+public final class Hollowed extends Drilled {
+  /** How far apart heights of its line are, mm. */
+  private static final double STEP = 1;
+
+  /** How far apart the outside is looked at for its distance, mm. */
+  private static final double GRID = 0.5;
+
+  /** What a floor keeps of its width within its corner, mm. */
+  private static final double FLAT = 0.5;
+
+  private final Outside side;
+  private final DimKey wall;
+  private final ToDoubleFunction<Lay> below;
+
+  /**
+   * A hollow at the place of the hole that it is widened from.
+   *
+   * @param side the outside that it follows
+   * @param wall the size of the wall between
+   * @param below from where down it widens, in the blank's z
+   */
+  public Hollowed(
+      Place place, Sizes sizes, Left left, Outside side, DimKey wall, ToDoubleFunction<Lay> below) {
+    super(place, sizes, left);
+    this.side = side;
+    this.wall = wall;
+    this.below = below;
+  }
+
+  /** The hole ends above the floor's corner: bit and point stay in what is hollowed away. */
+  @Override
+  protected Bore bore(Lay lay, ToDoubleFunction<DimKey> mm) {
+    double wide = lay.due(diameter());
+    double tip =
+        lay.once(
+            this,
+            "tip",
+            () -> BoringPlan.of(Bore.plain("bore", wide, lay.due(depth())), lay.shop()).tip());
+    double deep = mm.applyAsDouble(depth()) - Math.max(tip, corner(lay));
+    return Bore.plain("bore", wide, deep);
+  }
+
+  private double corner(Lay lay) {
+    return Math.min(lay.custom(Line.TURN_FLOOR_CORNER), lay.mm(depth()) / 4);
+  }
+
+  @Override
+  public double point(Lay lay) {
+    return lay.mm(depth());
+  }
+
+  @Override
+  protected List<Point> points(Lay lay) {
+    List<Point> p = new ArrayList<>();
+    double mouth = lay.mm(diameter()) / 2;
+    double corner = corner(lay);
+    double floor = place().below(lay, lay.mm(depth()));
+    double[] outside = radii(lay);
+    double foot = side.line(lay).first().z();
+    p.add(new Point(place().top(lay), mouth));
+    for (double z = below.applyAsDouble(lay) - STEP; z > floor + corner; z -= STEP) {
+      p.add(new Point(z, Math.max(mouth, within(outside, z - foot, lay.mm(wall)))));
+    }
+    double last = Math.max(mouth, within(outside, floor + corner - foot, lay.mm(wall)));
+    double across = Math.min(corner, last - FLAT);
+    Point centre = new Point(floor + corner, last - across);
+    new Profile(List.of(new Curve.Arc(centre, corner, across, 180, 90)))
+        .flat()
+        .reversed()
+        .points()
+        .forEach(p::add);
+    p.add(new Point(floor, 0));
+    return p;
+  }
+
+  /** The outside's radii on a grid from its low end up: read once, asked for often. */
+  private double[] radii(Lay lay) {
+    Polyline line = side.line(lay);
+    double foot = line.first().z();
+    double height = line.last().z() - foot;
+    double[] r = new double[(int) Math.ceil(height / GRID) + 1];
+    for (int i = 0; i < r.length; i++) {
+      r[i] = side.radius(lay, foot + Math.min(height, i * GRID));
+    }
+    return r;
+  }
+
+  /** The largest radius at a height that keeps a distance from all of the outside. */
+  private static double within(double[] outside, double at, double wall) {
+    double least = Double.POSITIVE_INFINITY;
+    int from = (int) Math.max(0, Math.ceil((at - wall) / GRID));
+    int to = (int) Math.min(outside.length - 1, Math.floor((at + wall) / GRID));
+    for (int i = from; i <= to; i++) {
+      double dz = i * GRID - at;
+      least = Math.min(least, outside[i] - Math.sqrt(Math.max(0, wall * wall - dz * dz)));
+    }
+    return least;
+  }
+
+  @Override
+  public void onSection(Built b, OnSection s) {
+    String part = place().on().part();
+    String inside = place().on().name();
+    s.is(diameter().path(), 2 * s.first(part, inside));
+    s.is(depth().path(), place().deep(b, s.low(part, inside)));
+    floorOnSection(b, s);
+  }
+
+  @Override
+  protected Optional<Act.Read> after(Work w, Pass p) {
+    return Optional.empty();
+  }
+
+  @Override
+  protected List<Act> readAtMouth(Work w) {
+    return List.of();
+  }
+
+  /** Nothing is opened to the bore's size: it is hollowed later. */
+  @Override
+  public boolean opened(Lay lay) {
+    return false;
+  }
+
+  /** Hollowed behind its mouth: the outside is there and tells where the wall goes. */
+  public void hollow(SetupDraft s, Work w) {
+    s.step(
+        "hollow",
+        "Hollow it through the mouth",
+        "The hooked bar on its rig, from the bored hole outwards, down in steps by the stations on"
+            + " the Bore page. Chips out often: a packed hollow grabs.",
+        Speeds.At.TURNING,
+        w.acts().bare(0, place().on().part(), place().on().name()),
+        w.turned(diameter(), "inside the mouth"),
+        w.deep(depth(), "from the rim to the floor"));
+  }
+}

@@ -1,0 +1,105 @@
+package hazelkeep.element;
+
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Stub;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A part while its elements draw it: they lay their stretches of the outside one after the other
+ * from its low end to its high end, hollow it, and name their surfaces.
+ */
+public final class PartDraft {
+  private final String name;
+  private final boolean finished;
+  private final List<Point> outside = new ArrayList<>();
+  private final List<Surface> surfaces = new ArrayList<>();
+  private final List<Stub> stubs = new ArrayList<>();
+  private HalfSection hollow = HalfSection.EMPTY;
+
+  /**
+   * @param finished whether what is seen of it gets a finish
+   */
+  PartDraft(String name, boolean finished) {
+    this.name = name;
+    this.finished = finished;
+  }
+
+  /** Carries the outside on to some points, upwards. */
+  public PartDraft outside(Point... points) {
+    return outside(List.of(points));
+  }
+
+  /** Carries the outside on along a line, upwards; a point that is there already is kept once. */
+  public PartDraft outside(Polyline line) {
+    return outside(line.points());
+  }
+
+  private PartDraft outside(List<Point> points) {
+    for (Point p : points) {
+      if (outside.isEmpty() || outside.get(outside.size() - 1).distance(p) > 1e-9) {
+        outside.add(p);
+      }
+    }
+    return this;
+  }
+
+  /** Hollows it. */
+  public PartDraft hollow(HalfSection region) {
+    hollow = hollow.plus(region);
+    return this;
+  }
+
+  /**
+   * Names an outer surface.
+   *
+   * @param zone what has to go for it to be bared
+   */
+  public PartDraft surface(String surface, Role role, Polyline line, HalfSection zone) {
+    return surface(surface, role, line, zone, false);
+  }
+
+  /** Names a surface in a hollow. */
+  public PartDraft inside(String surface, Role role, Polyline line, HalfSection zone) {
+    return surface(surface, role, line, zone, true);
+  }
+
+  private PartDraft surface(
+      String surface, Role role, Polyline line, HalfSection zone, boolean inside) {
+    surfaces.add(Surface.of(new SurfaceId(name, surface), role, line, zone, inside, finished));
+    return this;
+  }
+
+  /** Waste that is spared on purpose. */
+  public PartDraft stub(String stub, HalfSection region, String standsOn) {
+    stubs.add(new Stub(stub, region, new SurfaceId(name, standsOn)));
+    return this;
+  }
+
+  /**
+   * The part.
+   *
+   * @param core a height at which a point of its wall is looked for, in the blank's z
+   * @param closed where it lies when the piece is closed
+   */
+  Part done(double core, Frame closed) {
+    List<Point> ring = new ArrayList<>(outside);
+    Point end = ring.get(ring.size() - 1);
+    if (end.r() > 0) {
+      ring.add(new Point(end.z(), 0));
+    }
+    if (ring.get(0).r() > 0) {
+      ring.add(new Point(ring.get(0).z(), 0));
+    }
+    HalfSection target = HalfSection.of(ring).minus(hollow);
+    Point in = new Point(core, (target.inner(core) + target.outer(core)) / 2);
+    return new Part(name, in, target, surfaces, stubs, closed);
+  }
+}

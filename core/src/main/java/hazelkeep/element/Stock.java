@@ -1,0 +1,65 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Blank;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.StockJudge;
+import hazelkeep.piece.StockRules;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Finding;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The blank that a piece is turned from.
+ *
+ * @param blank the stock at hand, if there is some
+ * @param widest the diameters of which the largest decides how wide it is
+ * @param left what is left on it when it is rounded, a side
+ * @param shorter what to do about a short one, in words
+ * @param saves the sizes that help then, best first
+ * @param wall the least wall under bark
+ */
+public record Stock(
+    Optional<Blank> blank,
+    List<DimKey> widest,
+    Line left,
+    String shorter,
+    List<DimKey> saves,
+    Line wall) {
+  <D extends Design> List<Rule<D>> rules(List<Stretch> stick) {
+    return this.<D>usual()
+        .blank(stick.stream().map(s -> s.key().path()).toList(), this::wide, left)
+        .done();
+  }
+
+  private <D extends Design> StockRules<D> usual() {
+    return new StockRules<>(d -> blank);
+  }
+
+  private double wide(Dims<?> d) {
+    return widest.stream().mapToDouble(k -> d.mm(k)).max().orElse(0);
+  }
+
+  /** The widest that the stock at hand surely gives once it is rounded, mm; endless without one. */
+  public double gives(Dims<?> d) {
+    return StockRules.widest(d, blank);
+  }
+
+  void check(Built b, Told told) {
+    double wide = widest.stream().mapToDouble(b::mm).max().orElse(0);
+    told.all(StockJudge.of(b.aim(), b.shop(), wide, shorter, blank, b.custom(wall)));
+  }
+
+  void remedies(Finding f, Tries r) {
+    double lack = f.verdict().limit() - f.verdict().found();
+    if (f.verdict().entry() == Entry.BLANK_SHORT) {
+      saves.forEach(k -> r.more(-lack, k.path()));
+    }
+  }
+}

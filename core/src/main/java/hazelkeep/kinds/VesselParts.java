@@ -1,0 +1,235 @@
+package hazelkeep.kinds;
+
+import static hazelkeep.kinds.VesselSizes.BORE;
+import static hazelkeep.kinds.VesselSizes.DEPTH;
+import static hazelkeep.kinds.VesselSizes.FLOOR;
+import static hazelkeep.kinds.VesselSizes.FOOT;
+import static hazelkeep.kinds.VesselSizes.HEIGHT;
+import static hazelkeep.kinds.VesselSizes.NARROW;
+import static hazelkeep.kinds.VesselSizes.NARROW_DEPTH;
+import static hazelkeep.kinds.VesselSizes.NECK;
+import static hazelkeep.kinds.VesselSizes.RIM;
+import static hazelkeep.kinds.VesselSizes.WALL;
+import static hazelkeep.kinds.VesselSizes.WIDEST;
+
+import hazelkeep.element.Built;
+import hazelkeep.element.ChuckTenon;
+import hazelkeep.element.DishedFoot;
+import hazelkeep.element.Drilled;
+import hazelkeep.element.Edge;
+import hazelkeep.element.Element;
+import hazelkeep.element.Flare;
+import hazelkeep.element.GoesIn;
+import hazelkeep.element.Hollowed;
+import hazelkeep.element.Lay;
+import hazelkeep.element.Make;
+import hazelkeep.element.Member;
+import hazelkeep.element.Rim;
+import hazelkeep.element.Side;
+import hazelkeep.element.Side.Place;
+import hazelkeep.element.Side.Reads;
+import hazelkeep.element.Spare;
+import hazelkeep.element.Stock;
+import hazelkeep.element.Stretch;
+import hazelkeep.finding.Entry;
+import hazelkeep.kinds.BoredVessel.Form;
+import hazelkeep.piece.BoreWalls;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Rule;
+import hazelkeep.practice.Line;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+
+/** A vessel that is bored, or hollowed through its mouth: what it is put together from. */
+final class VesselParts {
+  static final String BODY = "vessel";
+
+  private static final Edge AT_FOOT = Edge.from(HEIGHT);
+  private static final Edge AT_RIM = Edge.to(HEIGHT);
+
+  private final BoredVessel d;
+  private final Stock stock;
+  private final VesselSizes sizes;
+  final ChuckTenon footTenon;
+  final ChuckTenon rimTenon;
+  final Side side;
+  final DishedFoot foot;
+  final Flare flare;
+  final Rim rim;
+  final Drilled bore;
+
+  VesselParts(BoredVessel d) {
+    this.d = d;
+    this.stock =
+        new Stock(
+            d.blank(),
+            List.of(RIM, WIDEST, FOOT),
+            Line.TURN_VESSEL_SPARE,
+            "A shallower bore or a longer blank.",
+            List.of(DEPTH, HEIGHT),
+            Line.WALL_VESSEL);
+    this.sizes = new VesselSizes(d, stock);
+    ChuckTenon low = ChuckTenon.at(BODY, "foot", true).stout(HEIGHT);
+    ChuckTenon high = ChuckTenon.at(BODY, "rim", false);
+    this.footTenon = d.recessed() ? low.without("none: a recess holds the foot") : low;
+    this.rimTenon = d.recessed() ? high : high.without("none: the foot's tenon holds it");
+    this.side = side();
+    this.foot =
+        new DishedFoot(
+            on("foot"), AT_FOOT, side, FOOT, d.recessed(), sizes::hollowOfFoot, true, b -> over(b));
+    this.flare = new Flare(on("flare"), AT_RIM, BORE, sizes::flare);
+    this.rim = new Rim(on("rim"), AT_RIM, side, flare);
+    this.bore = bore();
+  }
+
+  private static SurfaceId on(String surface) {
+    return new SurfaceId(BODY, surface);
+  }
+
+  /** Where its rim is, in the blank's z. */
+  double rimAt(Lay lay) {
+    return lay.at(AT_RIM);
+  }
+
+  Make make() {
+    Spare faceFoot =
+        Spare.facing("foot", "Facing at the foot", 60, x -> practiceFace(x, Line.STOCK_FACE));
+    Spare waste =
+        Spare.waste(
+            "foot",
+            x ->
+                d.recessed()
+                    ? Rule.Value.derived(0, "none: the foot is finished first")
+                    : Spare.parting(x));
+    Spare faceRim =
+        Spare.facing("rim", "Facing of the rim", 60, x -> practiceFace(x, Line.VESSEL_FACE_RIM));
+    return new Make(
+        stock,
+        List.of(
+            faceFoot.stretch(),
+            footTenon.stretch(),
+            waste.stretch(),
+            Stretch.kept(HEIGHT, "vessel"),
+            faceRim.stretch(),
+            rimTenon.stretch()),
+        List.of(member()),
+        others(faceFoot, waste, faceRim),
+        List.of(),
+        List.of(Set.of(FLOOR, HEIGHT)));
+  }
+
+  private static Rule.Value practiceFace(Dims<?> d, Line line) {
+    return Rule.Value.practice(
+        d.custom(line),
+        line == Line.STOCK_FACE ? "trues the end" : "the centre's mark goes with it");
+  }
+
+  private Member member() {
+    return new Member(
+        BODY,
+        List.of(flare, foot, side, rim, bore, d.recessed() ? rimTenon : footTenon),
+        List.of(
+            Line.WALL_VESSEL,
+            Line.WALL_VESSEL_RIM,
+            Line.WALL_VESSEL,
+            Line.WALL_VESSEL_FLOOR,
+            Line.WALL_VESSEL),
+        Optional.of(bore),
+        lay -> lay.at(AT_FOOT) + MIDDLE * lay.mm(HEIGHT),
+        AT_FOOT,
+        lay -> lay.at(AT_FOOT));
+  }
+
+  private static final double MIDDLE = 0.5;
+
+  private List<Element> others(Element... spare) {
+    List<Element> out = new ArrayList<>(List.of(spare));
+    out.add(d.recessed() ? footTenon : rimTenon);
+    d.content()
+        .ifPresent(
+            c ->
+                out.add(
+                    new GoesIn(
+                        c.diameter(),
+                        c.height(),
+                        c.proud(),
+                        c.bundle(),
+                        BORE,
+                        BODY,
+                        Line.CONTENT_VESSEL)));
+    return out;
+  }
+
+  /** Where it is widest, as a share of the height. */
+  private ToDoubleFunction<Lay> belly() {
+    return switch (d.form()) {
+      case NECKED -> lay -> lay.custom(Line.FORM_BELLY_NECKED);
+      case BELLIED -> lay -> lay.custom(Line.FORM_BELLY);
+      default -> lay -> MIDDLE;
+    };
+  }
+
+  private Side side() {
+    boolean straight = d.form() == Form.STRAIGHT;
+    Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
+    Place high = Place.of(RIM, "rim", lay -> 1, Reads.LAST);
+    Place wide = Place.of(WIDEST, "belly", belly(), Reads.WIDEST);
+    Place neck = Place.of(NECK, "neck", lay -> lay.custom(Line.FORM_NECK), Reads.NARROWEST);
+    List<Place> places =
+        switch (d.form()) {
+          case STRAIGHT -> List.of(low.drawnBy(WIDEST), high.drawnBy(WIDEST));
+          case TAPER -> List.of(low, high);
+          case BELLIED -> List.of(low, wide, high);
+          case NECKED -> List.of(low, wide, neck, high);
+        };
+    return new Side(on("side"), HEIGHT, "height", sizes.outside(), places, wide, b -> walls(b));
+  }
+
+  private double over(Built b) {
+    return bore.spare(b);
+  }
+
+  private BoreWalls walls(Built b) {
+    return bore.walls(b);
+  }
+
+  private Drilled bore() {
+    Drilled.Place place =
+        new Drilled.Place(
+            on("inside"),
+            "rim",
+            AT_RIM,
+            true,
+            lay -> lay.length() + CLEAR,
+            lay -> lay.mm(Flare.WIDE));
+    Drilled.Left left =
+        new Drilled.Left(
+            Line.WALL_VESSEL,
+            Line.WALL_VESSEL_FLOOR,
+            Entry.FLOOR_THIN,
+            lay -> lay.at(AT_RIM) - lay.custom(Line.WALL_VESSEL) - lay.mm(Flare.WIDE),
+            lay -> lay.at(AT_FOOT) + lay.mm(DishedFoot.HOLLOW),
+            FLOOR,
+            AT_FOOT);
+    Optional<Drilled.Narrow> narrow =
+        d.rigged() ? Optional.empty() : Optional.of(new Drilled.Narrow(NARROW, NARROW_DEPTH));
+    Drilled.Sizes s = new Drilled.Sizes(sizes.bore(), BORE, DEPTH, narrow);
+    return d.rigged()
+        ? new Hollowed(place, s, left, side, WALL, this::opensUnder)
+        : new Drilled(place, s, left);
+  }
+
+  /** From where a bit comes, mm in front of the blank. */
+  private static final double CLEAR = 1;
+
+  /** Above a neck the outside flares out again; the hollow begins below it. */
+  private double opensUnder(Lay lay) {
+    return d.necked()
+        ? lay.at(AT_FOOT) + lay.custom(Line.FORM_NECK) * lay.mm(HEIGHT)
+        : lay.at(AT_RIM) - lay.mm(Flare.WIDE);
+  }
+}

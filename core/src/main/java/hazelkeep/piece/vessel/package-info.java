@@ -1,2 +1,0 @@
-/** Vessels that are bored: the straight well and the dry-stem vase. */
-package hazelkeep.piece.vessel;
