@@ -42,6 +42,7 @@ public class Drilled implements Element {
   /**
    * Where a hole is.
    *
+   * @param name what it is called: bore
    * @param on its surface
    * @param from what depths are counted from, in words
    * @param mouth the station that they are counted from
@@ -50,6 +51,7 @@ public class Drilled implements Element {
    * @param lip below which depth its line begins: a flare over it is a surface of its own, mm
    */
   public record Place(
+      String name,
       SurfaceId on,
       String from,
       Edge mouth,
@@ -156,7 +158,7 @@ public class Drilled implements Element {
         .ifPresent(
             n -> steps.add(new Bore.Step(lay.due(n.diameter()), mm.applyAsDouble(n.depth()))));
     try {
-      return new Bore("bore", steps);
+      return new Bore(place.name, steps);
     } catch (IllegalArgumentException e) {
       throw new BadDesign(
           sizes.narrow.map(Narrow::diameter).orElse(sizes.diameter), e.getMessage() + ".");
@@ -299,7 +301,7 @@ public class Drilled implements Element {
     double deep = b.mm(sizes.depth);
     Point at = new Point(place.below(b, deep), b.mm(sizes.diameter) / 2);
     return List.of(
-        Grip.deep(sizes.depth, "depth of the bore", at, b.at(place.mouth), deep + spare(b)));
+        Grip.deep(sizes.depth, "depth of the " + place.name, at, b.at(place.mouth), deep + spare(b)));
   }
 
   @Override

@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param bundle whether it is a bundle, which does not reach into a bit's point
  * @param bore the diameter that it goes into
  * @param part with the bore
+ * @param lid what closes it; empty where it stays open
  * @param play round it, a side
  */
 public record GoesIn(
@@ -30,10 +31,14 @@ public record GoesIn(
     boolean bundle,
     DimKey bore,
     String part,
+    Optional<String> lid,
     Line play)
     implements Element {
   /** How far from the wall of the bore its floor is looked at, mm. */
   private static final double BESIDE = 0.2;
+
+  /** Lengths that differ by less are one, mm. */
+  private static final double SAME = 1e-6;
 
   /** Less than this is no more to be seen, mm. */
   private static final double SEEN = 0.5;
@@ -44,16 +49,39 @@ public record GoesIn(
         .map(Size::mm)
         .filter(d -> d > b.mm(bore))
         .ifPresent(d -> told.found(Entry.CONTENT_WIDE.told(Grade.STOP, b.mm(bore), d), part, null));
-    height
-        .map(Size::mm)
-        .ifPresent(
-            h -> {
-              double stands = h - depth(b);
-              double want = proud.map(Size::mm).orElse(0.0);
-              if (stands < want - SEEN) {
-                told.found(Entry.CONTENT_PROUD.told(Grade.WATCH, stands, want), part, null);
-              }
-            });
+    height.map(Size::mm).ifPresent(h -> tall(b, told, h));
+  }
+
+  private void tall(Built b, Told told, double high) {
+    if (lid.isPresent()) {
+      double room = room(b);
+      if (high > room + SAME) {
+        told.found(
+            Entry.CONTENT_TALL.told(
+                Grade.STOP,
+                room,
+                high,
+                bundle
+                    ? "A bundle does not reach into the bits' points."
+                    : "With the lid on there is less room; a single piece stands in one point at"
+                        + " most."),
+            part,
+            null);
+      }
+      return;
+    }
+    double stands = high - depth(b);
+    double want = proud.map(Size::mm).orElse(0.0);
+    if (stands < want - SEEN) {
+      told.found(Entry.CONTENT_PROUD.told(Grade.WATCH, stands, want), part, null);
+    }
+  }
+
+  /** The room inside, closed, mm. */
+  private double room(Built b) {
+    double wide = b.mm(bore) / 2 - BESIDE;
+    double radius = bundle ? wide : diameter.map(Size::mm).orElse(2 * wide) / 2;
+    return Standing.room(b.part(part), b.part(lid.orElseThrow()), radius, wide);
   }
 
   /** How deep it stands, read from the drawn section, mm. */
@@ -67,7 +95,7 @@ public record GoesIn(
   @Override
   public void remedies(Built b, Finding f, Tries r) {
     Entry e = f.verdict().entry();
-    if (e == Entry.CONTENT_WIDE || e == Entry.CONTENT_PROUD) {
+    if (e == Entry.CONTENT_WIDE || e == Entry.CONTENT_PROUD || e == Entry.CONTENT_TALL) {
       r.set(bore.path(), f.verdict().limit() + 2 * b.custom(play));
     }
   }

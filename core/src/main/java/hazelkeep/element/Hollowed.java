@@ -61,7 +61,7 @@ public final class Hollowed extends Drilled {
             "tip",
             () -> BoringPlan.of(Bore.plain("bore", wide, lay.due(depth())), lay.shop()).tip());
     double deep = mm.applyAsDouble(depth()) - Math.max(tip, corner(lay));
-    return Bore.plain("bore", wide, deep);
+    return Bore.plain(place().name(), wide, deep);
   }
 
   private double corner(Lay lay) {

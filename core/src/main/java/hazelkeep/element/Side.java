@@ -13,30 +13,58 @@ import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /**
- * The outside of a part between two of its stations: through any number of places, each a diameter
- * at a share of the height, by one straight line or by a smooth one.
+ * The outside of a part: through any number of places, each a diameter at a share of the height, by
+ * one straight line or by a smooth one.
  *
  * @param on its surface
- * @param height the size that it is high, which is its stretch of the blank too
- * @param word of its height on the drawing
+ * @param rise how high it is
  * @param rules of all its sizes
  * @param places from its low end to its high end
- * @param widest the size that says how wide it is
+ * @param besides a diameter that is shown at a place but not drawn by it
  * @param walls the wood beside what is bored in the part
  */
 public record Side(
     SurfaceId on,
-    DimKey height,
-    String word,
+    Rise rise,
     List<SizeRule> rules,
     List<Place> places,
-    Place widest,
+    Optional<Place> besides,
     Function<Built, BoreWalls> walls)
     implements Element, Outside {
+
+  /**
+   * How high a side is.
+   *
+   * @param height the size that its part is high without a spigot, which is a stretch of the blank
+   * @param word of it on the drawing
+   * @param cap what a rounded top takes of it, mm
+   * @param bend how the line runs from place to place
+   */
+  public record Rise(DimKey height, String word, ToDoubleFunction<Lay> cap, Bend bend) {
+    /** One that goes all the way up. */
+    public static Rise whole(DimKey height, String word, Bend bend) {
+      return new Rise(height, word, lay -> 0, bend);
+    }
+
+    private double high(Lay lay) {
+      return lay.mm(height) - cap.applyAsDouble(lay);
+    }
+  }
+
+  /** How a line runs from place to place. */
+  public enum Bend {
+    /** Straight. */
+    STRAIGHT,
+    /** By one smooth line that never swings past its places. */
+    SMOOTH,
+    /** Bulging: level where it is widest. */
+    BULGING
+  }
 
   /** How a place's diameter is read again on what was drawn. */
   public enum Reads {
@@ -56,9 +84,9 @@ public record Side(
    * @param key its diameter, as it is stated, dragged and read
    * @param drawn the diameter that the line goes through
    * @param label in the trade's words
-   * @param share how high it is, as a share of the height
+   * @param share how high it is, as a share of the side
    * @param reads how it is read again
-   * @param shown whether it hangs on the drawing
+   * @param sign before its diameter on the drawing; empty where it does not hang there
    * @param grip whether it can be dragged
    */
   public record Place(
@@ -67,21 +95,31 @@ public record Side(
       String label,
       ToDoubleFunction<Lay> share,
       Reads reads,
-      boolean shown,
+      String sign,
       boolean grip) {
-    /** An end or a place of the line that is what it is called. */
+    /** A place of the line that is what it is called. */
     public static Place of(DimKey key, String label, ToDoubleFunction<Lay> share, Reads reads) {
-      return new Place(key, key, label, share, reads, true, true);
+      return new Place(key, key, label, share, reads, "⌀ " + label, true);
     }
 
     /** The same, drawn by another size and therefore not shown. */
     public Place drawnBy(DimKey other) {
-      return new Place(key, other, label, share, reads, false, grip);
+      return new Place(key, other, label, share, reads, "", grip);
     }
 
-    /** The same, not on the line. */
-    public Place still() {
-      return new Place(key, drawn, label, share, reads, shown, false);
+    /** The same, shown as the diameter that it is all about. */
+    public Place plain() {
+      return new Place(key, drawn, label, share, reads, "⌀", grip);
+    }
+
+    /** The same, not shown where something is so. */
+    public Place hiddenIf(boolean so) {
+      return so ? new Place(key, drawn, label, share, reads, "", grip) : this;
+    }
+
+    /** The same, not dragged where something is so. */
+    public Place stillIf(boolean so) {
+      return so ? new Place(key, drawn, label, share, reads, sign, false) : this;
     }
   }
 
@@ -91,33 +129,45 @@ public record Side(
   }
 
   private double foot(Lay lay) {
-    return lay.at(Edge.from(height));
+    return lay.at(Edge.from(rise.height));
   }
 
   private double z(Lay lay, Place p) {
-    return foot(lay) + p.share.applyAsDouble(lay) * lay.mm(height);
+    return foot(lay) + p.share.applyAsDouble(lay) * rise.high(lay);
   }
 
   private Profile profile(Lay lay) {
-    return lay.once(
-        this,
-        "profile",
-        () -> {
-          List<Point> through = new ArrayList<>();
-          for (Place p : places) {
-            double up = p.share.applyAsDouble(lay) * lay.mm(height);
-            through.add(new Point(up, lay.mm(p.drawn) / 2));
-          }
-          return new Profile(
-              through.size() == 2
-                  ? List.of(new Curve.Line(through.get(0), through.get(1)))
-                  : Profile.smooth(through));
-        });
+    return lay.once(this, "profile", () -> new Profile(curves(lay)));
+  }
+
+  private List<Curve> curves(Lay lay) {
+    List<Point> p = new ArrayList<>();
+    for (Place place : places) {
+      double up = place.share.applyAsDouble(lay) * rise.high(lay);
+      p.add(new Point(up, lay.mm(place.drawn) / 2));
+    }
+    if (rise.bend == Bend.SMOOTH) {
+      return Profile.smooth(p);
+    }
+    List<Curve> out = new ArrayList<>();
+    for (int i = 1; i < p.size(); i++) {
+      Point a = p.get(i - 1);
+      Point b = p.get(i);
+      out.add(rise.bend == Bend.BULGING ? bulging(a, b) : new Curve.Line(a, b));
+    }
+    return out;
+  }
+
+  /** Level at its wider end, twice as steep as the straight line at the other. */
+  private static Curve bulging(Point a, Point b) {
+    double steep = 2 * (b.r() - a.r()) / (b.z() - a.z());
+    boolean opens = b.r() > a.r();
+    return new Curve.Hermite(a, b, opens ? steep : 0, opens ? 0 : steep);
   }
 
   @Override
   public Polyline line(Lay lay) {
-    return lay.once(this, "line", () -> profile(lay).between(0, lay.mm(height)).moved(foot(lay)));
+    return lay.once(this, "line", () -> profile(lay).between(0, rise.high(lay)).moved(foot(lay)));
   }
 
   @Override
@@ -128,24 +178,23 @@ public record Side(
   @Override
   public void draw(Lay lay, PartDraft part) {
     Polyline line = line(lay);
-    double far = lay.far();
+    Point low = new Point(line.first().z(), lay.far());
+    Point high = new Point(line.last().z(), lay.far());
     part.outside(line)
-        .surface(
-            on.name(),
-            Role.SHOW,
-            line,
-            HalfSection.closed(
-                line, new Point(line.last().z(), far), new Point(line.first().z(), far)));
+        .surface(on.name(), Role.SHOW, line, HalfSection.closed(line, high, low));
   }
 
   @Override
   public void measures(Built b, Measures m) {
-    m.length(height.path(), word, foot(b), b.at(Edge.to(height)), on.part());
-    m.outside(widest.key.path(), "⌀", z(b, widest), on.part());
-    for (Place p : places) {
-      if (p.shown && !p.key.equals(widest.key)) {
-        m.outside(p.key.path(), "⌀ " + p.label, z(b, p), on.part());
-      }
+    double top = b.at(Edge.to(rise.height));
+    m.length(rise.height.path(), rise.word, foot(b), top, on.part());
+    besides.ifPresent(p -> measure(b, m, p));
+    places.forEach(p -> measure(b, m, p));
+  }
+
+  private void measure(Built b, Measures m, Place p) {
+    if (!p.sign.isEmpty()) {
+      m.outside(p.key.path(), p.sign, z(b, p), on.part());
     }
   }
 
@@ -160,18 +209,27 @@ public record Side(
 
   @Override
   public void onSection(Built b, OnSection s) {
-    s.along(height.path(), on.part(), on.name());
-    s.across(widest.key.path(), on.part(), on.name());
+    String part = on.part();
+    double low = s.low(part, on.name());
+    boolean capped = rise.cap.applyAsDouble(b) > 0;
+    s.is(rise.height.path(), (capped ? s.top(part) : s.high(part, on.name())) - low);
+    besides.ifPresent(p -> read(b, s, p, low));
     double below = Double.NEGATIVE_INFINITY;
     for (Place p : places) {
-      double from = below;
-      switch (p.reads) {
-        case FIRST -> s.is(p.key.path(), 2 * s.first(on.part(), on.name()));
-        case LAST -> s.is(p.key.path(), 2 * s.last(on.part(), on.name()));
-        case WIDEST -> s.across(p.key.path(), on.part(), on.name());
-        case NARROWEST -> s.is(p.key.path(), 2 * s.narrowest(on.part(), on.name(), z -> z > from));
-      }
+      read(b, s, p, below);
       below = z(b, p);
     }
+  }
+
+  private void read(Built b, OnSection s, Place p, double below) {
+    String part = on.part();
+    double r =
+        switch (p.reads) {
+          case FIRST -> s.first(part, on.name());
+          case LAST -> s.last(part, on.name());
+          case WIDEST -> s.widest(part, on.name());
+          case NARROWEST -> s.narrowest(part, on.name(), z -> z > below);
+        };
+    s.is(p.key.path(), 2 * r);
   }
 }

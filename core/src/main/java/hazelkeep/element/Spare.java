@@ -5,6 +5,9 @@ import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Tenons;
 import hazelkeep.practice.Line;
+import hazelkeep.route.Acts;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.function.Function;
 
@@ -48,6 +51,26 @@ public record Spare(SizeRule rule, String word) implements Element {
                     d.custom(Line.STOCK_KERF) * Tenons.parting(d),
                     "wider than its tool, so that it does not bind")),
         "kerf");
+  }
+
+  /**
+   * One member parted off another through it.
+   *
+   * @param held what stays in the jaws
+   * @param called what is caught, in the trade's words
+   */
+  public Work.Task part(String held, String caught, String called) {
+    return (s, w) -> {
+      Built b = w.built();
+      double from = b.at(Edge.from(key()));
+      s.step(
+          "part",
+          "Part the " + called + " off",
+          "Cut wider than the tool, slow, down to a neck of about 6 mm (1/4 in); finish it by hand"
+              + " with the lathe stopped.",
+          Speeds.At.PARTING,
+          Acts.part(held, caught, HalfSection.box(from, from + b.mm(key()), 0, b.far())));
+    };
   }
 
   /** The size that it is. */

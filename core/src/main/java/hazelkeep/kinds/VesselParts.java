@@ -26,13 +26,13 @@ import hazelkeep.element.Make;
 import hazelkeep.element.Member;
 import hazelkeep.element.Rim;
 import hazelkeep.element.Side;
+import hazelkeep.element.Side.Bend;
 import hazelkeep.element.Side.Place;
 import hazelkeep.element.Side.Reads;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Stretch;
 import hazelkeep.finding.Entry;
-import hazelkeep.kinds.BoredVessel.Form;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
@@ -160,6 +160,7 @@ final class VesselParts {
                         c.bundle(),
                         BORE,
                         BODY,
+                        Optional.empty(),
                         Line.CONTENT_VESSEL)));
     return out;
   }
@@ -174,10 +175,9 @@ final class VesselParts {
   }
 
   private Side side() {
-    boolean straight = d.form() == Form.STRAIGHT;
     Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
     Place high = Place.of(RIM, "rim", lay -> 1, Reads.LAST);
-    Place wide = Place.of(WIDEST, "belly", belly(), Reads.WIDEST);
+    Place wide = Place.of(WIDEST, "belly", belly(), Reads.WIDEST).plain();
     Place neck = Place.of(NECK, "neck", lay -> lay.custom(Line.FORM_NECK), Reads.NARROWEST);
     List<Place> places =
         switch (d.form()) {
@@ -186,7 +186,14 @@ final class VesselParts {
           case BELLIED -> List.of(low, wide, high);
           case NECKED -> List.of(low, wide, neck, high);
         };
-    return new Side(on("side"), HEIGHT, "height", sizes.outside(), places, wide, b -> walls(b));
+    boolean along = places.contains(wide);
+    return new Side(
+        on("side"),
+        Side.Rise.whole(HEIGHT, "height", along ? Bend.SMOOTH : Bend.STRAIGHT),
+        sizes.outside(),
+        places,
+        along ? Optional.empty() : Optional.of(wide),
+        b -> walls(b));
   }
 
   private double over(Built b) {
@@ -200,6 +207,7 @@ final class VesselParts {
   private Drilled bore() {
     Drilled.Place place =
         new Drilled.Place(
+            "bore",
             on("inside"),
             "rim",
             AT_RIM,

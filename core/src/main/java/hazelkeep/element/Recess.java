@@ -1,0 +1,61 @@
+package hazelkeep.element;
+
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.OnSection;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/** A bore whose mouth a spigot goes into: its wall is a fit, its end a roof. */
+public final class Recess extends Drilled {
+  private final SurfaceId wall;
+
+  /**
+   * @param place where it is; its surface is the roof
+   * @param wall the surface that the spigot meets
+   */
+  public Recess(Place place, SurfaceId wall, Sizes sizes, Left left) {
+    super(place, sizes, left);
+    this.wall = wall;
+  }
+
+  @Override
+  public void draw(Lay lay, PartDraft part) {
+    List<Point> points = new ArrayList<>(line(lay).points());
+    Point mouth = points.remove(0);
+    Point corner = points.get(0);
+    Collections.reverse(points);
+    Polyline roof = new Polyline(points);
+    HalfSection room =
+        HalfSection.box(
+            Math.min(mouth.z(), corner.z()), Math.max(mouth.z(), corner.z()), 0, mouth.r());
+    HalfSection cavity = room;
+    if (roof.first().z() != corner.z()) {
+      cavity = room.plus(HalfSection.closed(roof, new Point(corner.z(), 0)));
+    }
+    part.inside(wall.name(), Role.FIT, new Polyline(List.of(corner, mouth)), room)
+        .inside(place().on().name(), Role.MEET, roof, cavity)
+        .hollow(cavity);
+  }
+
+  @Override
+  public List<Feature> features() {
+    return List.of(
+        new Feature(diameter(), wall, Feature.Kind.INNER, diameter()),
+        new Feature(depth(), place().on(), Feature.Kind.SHAPE, depth()));
+  }
+
+  @Override
+  public void onSection(Built b, OnSection s) {
+    String part = wall.part();
+    s.is(diameter().path(), 2 * s.widest(part, wall.name()));
+    double low = s.low(part, wall.name());
+    s.is(depth().path(), s.high(part, wall.name()) - low);
+    floorOnSection(b, s);
+  }
+}
