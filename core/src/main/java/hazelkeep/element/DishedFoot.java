@@ -25,7 +25,6 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
-import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -35,21 +34,31 @@ import java.util.function.ToDoubleFunction;
  * @param at where it is
  * @param side the outside that begins at it
  * @param across the size that it is wide
- * @param recessed whether a recess holds it
- * @param usual how deep it is hollowed
- * @param shown whether its hollow is read at the bench
+ * @param by how it is made
  * @param over what could still be taken off the floor over it, mm
  */
 public record DishedFoot(
-    SurfaceId on,
-    Edge at,
-    Outside side,
-    DimKey across,
-    boolean recessed,
-    Function<Dims<?>, Rule.Value> usual,
-    boolean shown,
-    ToDoubleFunction<Built> over)
+    SurfaceId on, Edge at, Outside side, DimKey across, By by, ToDoubleFunction<Built> over)
     implements Element {
+  /**
+   * How a foot is made.
+   *
+   * @param recessed whether a recess holds it
+   * @param offered whether a recess may hold it
+   * @param hollow how deep it is hollowed where it is not
+   */
+  public record By(boolean recessed, boolean offered, Line hollow) {
+    /** One that is hollowed, and never held by a recess. */
+    public static By dished(Line hollow) {
+      return new By(false, false, hollow);
+    }
+
+    /** One that a recess may hold. */
+    public static By recessed(boolean so, Line hollow) {
+      return new By(so, true, hollow);
+    }
+  }
+
   /** How deep it is hollowed. */
   public static final DimKey HOLLOW = new DimKey("foot.hollow");
 
@@ -63,7 +72,7 @@ public record DishedFoot(
 
   @Override
   public List<SizeRule> sizes() {
-    SizeRule hollow = new SizeRule(HOLLOW, "Hollow of the foot", 0, 20, usual);
+    SizeRule hollow = new SizeRule(HOLLOW, "Hollow of the foot", 0, 20, this::usual);
     SizeRule recess =
         new SizeRule(
             RECESS,
@@ -71,15 +80,21 @@ public record DishedFoot(
             0,
             400,
             d ->
-                recessed
+                by.recessed
                     ? FootRecess.rule(d, across.path(), HOLLOW.path())
                     : Rule.Value.derived(0, "the foot is held otherwise"));
-    return shown ? List.of(hollow, recess) : List.of(hollow);
+    return by.offered ? List.of(hollow, recess) : List.of(hollow);
+  }
+
+  private Rule.Value usual(Dims<?> d) {
+    return by.recessed
+        ? Rule.Value.practice(d.custom(Line.HOLD_RECESS_DEPTH), "3 to 6 mm hold the jaws")
+        : Rule.Value.practice(d.custom(by.hollow), "only the rim stands");
   }
 
   /** Whether jaws open in its recess: there is one. */
   public boolean held(Lay lay) {
-    return recessed && lay.mm(RECESS) > 0;
+    return by.recessed && lay.mm(RECESS) > 0;
   }
 
   @Override
@@ -87,7 +102,7 @@ public record DishedFoot(
     double z = lay.at(at);
     double r = side.line(lay).first().r();
     double deep = z + lay.mm(HOLLOW);
-    double recess = shown ? lay.mm(RECESS) / 2 : 0;
+    double recess = by.offered ? lay.mm(RECESS) / 2 : 0;
     Polyline line =
         recess <= 0 || recess >= r
             ? Polyline.of(deep, 0, z, r)
@@ -101,7 +116,7 @@ public record DishedFoot(
 
   @Override
   public void check(Built b, Told told) {
-    if (recessed && !held(b)) {
+    if (by.recessed && !held(b)) {
       told.found(
           Entry.HOLD_MISSING_RECESS.told(Grade.STOP, b.mm(across), FootRecess.least(b.shop())),
           on.part(),
@@ -112,14 +127,14 @@ public record DishedFoot(
   @Override
   public void onSection(Built b, OnSection s) {
     s.along(HOLLOW.path(), on.part(), on.name());
-    if (shown) {
+    if (by.offered) {
       s.recess(RECESS.path(), on.part());
     }
   }
 
   @Override
   public void measures(Built b, Measures m) {
-    if (shown) {
+    if (by.offered) {
       double z = b.at(at);
       m.turned(RECESS.path(), "recess", Measure.Kind.INSIDE, z + 1, on.part())
           .read(HOLLOW.path(), "hollow", z, 1, on.part());
@@ -128,7 +143,7 @@ public record DishedFoot(
 
   @Override
   public List<Feature> features() {
-    return recessed
+    return by.recessed
         ? List.of(
             new Feature(RECESS, on, Feature.Kind.SHAPE, RECESS),
             new Feature(HOLLOW, on, Feature.Kind.SHAPE, HOLLOW))

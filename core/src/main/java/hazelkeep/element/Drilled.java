@@ -301,7 +301,8 @@ public class Drilled implements Element {
     double deep = b.mm(sizes.depth);
     Point at = new Point(place.below(b, deep), b.mm(sizes.diameter) / 2);
     return List.of(
-        Grip.deep(sizes.depth, "depth of the " + place.name, at, b.at(place.mouth), deep + spare(b)));
+        Grip.deep(
+            sizes.depth, "depth of the " + place.name, at, b.at(place.mouth), deep + spare(b)));
   }
 
   @Override
@@ -407,7 +408,8 @@ public class Drilled implements Element {
           "Open the bore",
           "There is no bit of that size: open the bore to it.",
           Speeds.At.TURNING,
-          w.acts().bare(0, place.on.part(), place.on.name()));
+          w.acts().bare(0, place.on.part(), place.on.name()),
+          w.deep(sizes.depth, "from the " + place.from + " to where the full diameter ends"));
     }
   }
 }

@@ -2,6 +2,8 @@ package hazelkeep.element;
 
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.OnSection;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -48,6 +50,16 @@ public final class Recess extends Drilled {
     return List.of(
         new Feature(diameter(), wall, Feature.Kind.INNER, diameter()),
         new Feature(depth(), place().on(), Feature.Kind.SHAPE, depth()));
+  }
+
+  /** Measured: the spigot is turned to it. */
+  public void measure(SetupDraft s, Work w) {
+    s.step(
+        "measure",
+        "Measure the bore",
+        "The spigot is turned to what the bit really bored, not to its name.",
+        Speeds.At.TURNING,
+        w.turned(diameter(), "at the rim and again near its floor"));
   }
 
   @Override

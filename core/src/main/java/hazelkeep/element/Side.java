@@ -43,12 +43,19 @@ public record Side(
    * @param height the size that its part is high without a spigot, which is a stretch of the blank
    * @param word of it on the drawing
    * @param cap what a rounded top takes of it, mm
+   * @param capped whether there is one
    * @param bend how the line runs from place to place
    */
-  public record Rise(DimKey height, String word, ToDoubleFunction<Lay> cap, Bend bend) {
+  public record Rise(
+      DimKey height, String word, ToDoubleFunction<Lay> cap, boolean capped, Bend bend) {
     /** One that goes all the way up. */
     public static Rise whole(DimKey height, String word, Bend bend) {
-      return new Rise(height, word, lay -> 0, bend);
+      return new Rise(height, word, lay -> 0, false, bend);
+    }
+
+    /** One with a rounded top over it. */
+    public static Rise under(DimKey cap, DimKey height, String word, Bend bend) {
+      return new Rise(height, word, lay -> lay.mm(cap), true, bend);
     }
 
     private double high(Lay lay) {
@@ -180,8 +187,7 @@ public record Side(
     Polyline line = line(lay);
     Point low = new Point(line.first().z(), lay.far());
     Point high = new Point(line.last().z(), lay.far());
-    part.outside(line)
-        .surface(on.name(), Role.SHOW, line, HalfSection.closed(line, high, low));
+    part.outside(line).surface(on.name(), Role.SHOW, line, HalfSection.closed(line, high, low));
   }
 
   @Override
@@ -211,17 +217,22 @@ public record Side(
   public void onSection(Built b, OnSection s) {
     String part = on.part();
     double low = s.low(part, on.name());
-    boolean capped = rise.cap.applyAsDouble(b) > 0;
-    s.is(rise.height.path(), (capped ? s.top(part) : s.high(part, on.name())) - low);
-    besides.ifPresent(p -> read(b, s, p, low));
+    s.is(rise.height.path(), rises(s));
+    besides.ifPresent(p -> read(s, p, low));
     double below = Double.NEGATIVE_INFINITY;
     for (Place p : places) {
-      read(b, s, p, below);
+      read(s, p, below);
       below = z(b, p);
     }
   }
 
-  private void read(Built b, OnSection s, Place p, double below) {
+  /** How high it is, with what caps it, read on what was drawn, mm. */
+  double rises(OnSection s) {
+    String part = on.part();
+    return (rise.capped ? s.top(part) : s.high(part, on.name())) - s.low(part, on.name());
+  }
+
+  private void read(OnSection s, Place p, double below) {
     String part = on.part();
     double r =
         switch (p.reads) {

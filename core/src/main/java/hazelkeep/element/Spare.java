@@ -19,9 +19,14 @@ import java.util.function.Function;
  */
 public record Spare(SizeRule rule, String word) implements Element {
   /** What is faced off to true an end. */
-  public static Spare facing(
-      String end, String label, double most, Function<Dims<?>, Rule.Value> by) {
-    return new Spare(new SizeRule(new DimKey("stick.face-" + end), label, 0, most, by), "facing");
+  public static Spare facing(String end, String label, double most, Line usual) {
+    DimKey key = new DimKey("stick.face-" + end);
+    return new Spare(new SizeRule(key, label, 0, most, by(usual)), "facing");
+  }
+
+  /** As much as the turner goes by. */
+  public static Function<Dims<?>, Rule.Value> by(Line usual) {
+    return d -> Rule.Value.practice(d.custom(usual), usual.text().source());
   }
 
   /** What is left between the piece and what holds it. */

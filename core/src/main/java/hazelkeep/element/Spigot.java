@@ -36,12 +36,7 @@ import java.util.List;
  * @param beyond where the wood that frees it ends
  */
 public record Spigot(
-    SurfaceId on,
-    List<SizeRule> rules,
-    Outside side,
-    Drilled bore,
-    Drilled recess,
-    Edge beyond)
+    SurfaceId on, List<SizeRule> rules, Outside side, Drilled bore, Drilled recess, Edge beyond)
     implements Element {
   /** How long it is. */
   public static final DimKey LENGTH = new DimKey("joint.length");
@@ -98,8 +93,7 @@ public record Spigot(
             HalfSection.box(end, lay.length() + Lay.BEYOND, 0, lay.far()))
         .stub(
             "spare",
-            HalfSection.box(
-                join, lay.at(beyond), r, r + lay.custom(Line.TURN_SPIGOT_SPARE)),
+            HalfSection.box(join, lay.at(beyond), r, r + lay.custom(Line.TURN_SPIGOT_SPARE)),
             on.name());
   }
 
@@ -172,8 +166,7 @@ public record Spigot(
   public Work.Task jam(String partner) {
     return (s, w) -> {
       Built b = w.built();
-      HalfSection core =
-          HalfSection.box(-Lay.BEYOND, b.length() + Lay.BEYOND, 0, b.mm(JAM) / 2);
+      HalfSection core = HalfSection.box(-Lay.BEYOND, b.length() + Lay.BEYOND, 0, b.mm(JAM) / 2);
       s.step(
           "jam",
           "Spigot to a jam",

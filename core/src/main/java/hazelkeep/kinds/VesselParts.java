@@ -34,7 +34,6 @@ import hazelkeep.element.Stock;
 import hazelkeep.element.Stretch;
 import hazelkeep.finding.Entry;
 import hazelkeep.piece.BoreWalls;
-import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.SurfaceId;
@@ -80,7 +79,12 @@ final class VesselParts {
     this.side = side();
     this.foot =
         new DishedFoot(
-            on("foot"), AT_FOOT, side, FOOT, d.recessed(), sizes::hollowOfFoot, true, b -> over(b));
+            on("foot"),
+            AT_FOOT,
+            side,
+            FOOT,
+            DishedFoot.By.recessed(d.recessed(), Line.VESSEL_FOOT_HOLLOW),
+            b -> over(b));
     this.flare = new Flare(on("flare"), AT_RIM, BORE, sizes::flare);
     this.rim = new Rim(on("rim"), AT_RIM, side, flare);
     this.bore = bore();
@@ -96,8 +100,7 @@ final class VesselParts {
   }
 
   Make make() {
-    Spare faceFoot =
-        Spare.facing("foot", "Facing at the foot", 60, x -> practiceFace(x, Line.STOCK_FACE));
+    Spare faceFoot = Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE);
     Spare waste =
         Spare.waste(
             "foot",
@@ -105,8 +108,7 @@ final class VesselParts {
                 d.recessed()
                     ? Rule.Value.derived(0, "none: the foot is finished first")
                     : Spare.parting(x));
-    Spare faceRim =
-        Spare.facing("rim", "Facing of the rim", 60, x -> practiceFace(x, Line.VESSEL_FACE_RIM));
+    Spare faceRim = Spare.facing("rim", "Facing of the rim", 60, Line.VESSEL_FACE_RIM);
     return new Make(
         stock,
         List.of(
@@ -120,12 +122,6 @@ final class VesselParts {
         others(faceFoot, waste, faceRim),
         List.of(),
         List.of(Set.of(FLOOR, HEIGHT)));
-  }
-
-  private static Rule.Value practiceFace(Dims<?> d, Line line) {
-    return Rule.Value.practice(
-        d.custom(line),
-        line == Line.STOCK_FACE ? "trues the end" : "the centre's mark goes with it");
   }
 
   private Member member() {

@@ -179,12 +179,6 @@ final class VesselSizes {
         : practice(d.custom(Line.VESSEL_EDGE), "breaks the edge");
   }
 
-  Rule.Value hollowOfFoot(Dims<?> d) {
-    return design.recessed()
-        ? practice(d.custom(Line.HOLD_RECESS_DEPTH), "3 to 6 mm hold the jaws")
-        : practice(d.custom(Line.VESSEL_FOOT_HOLLOW), "only the rim stands");
-  }
-
   List<SizeRule> outside() {
     return List.of(
         new SizeRule(HEIGHT, "Height", 20, 600, this::height),

@@ -11,7 +11,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.cased.Cased;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.wood.Species;

@@ -10,8 +10,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
-import hazelkeep.piece.cased.Cased;
-import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.Mill;
 import hazelkeep.piece.mill.MillKind;
 import hazelkeep.route.Worked;

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.bore.Pass;
 import hazelkeep.kinds.BoredVessel;
+import hazelkeep.kinds.Cased;
+import hazelkeep.kinds.CasedKind;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.VesselKind;
 import hazelkeep.measure.DimKey;
@@ -16,8 +18,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
-import hazelkeep.piece.cased.Cased;
-import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.Mill;
 import hazelkeep.piece.mill.MillKind;
 import hazelkeep.web.drawing.Show;

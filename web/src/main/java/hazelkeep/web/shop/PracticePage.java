@@ -33,6 +33,8 @@ public record PracticePage(List<Group> groups) {
           Map.entry("turn", "What is left for later"),
           Map.entry("form", "Proportions"),
           Map.entry("vessel", "Usual sizes of bored vessels"),
+          Map.entry("case", "Usual sizes of bored cases"),
+          Map.entry("house", "Usual sizes of little houses"),
           Map.entry("detail", "Lines, beads, coves and knobs"));
 
   /** Lines about one thing. */

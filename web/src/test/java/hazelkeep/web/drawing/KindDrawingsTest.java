@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.kinds.CasedKind;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
@@ -17,7 +18,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Sketch;
-import hazelkeep.piece.cased.CasedKind;
 import hazelkeep.piece.mill.MillKind;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;

@@ -1,4 +1,4 @@
-package hazelkeep.piece.cased;
+package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.bore.Sweep;
 import hazelkeep.fit.FitClass;
-import hazelkeep.kinds.RandomPieces;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;

@@ -1,4 +1,4 @@
-package hazelkeep.piece.cased;
+package hazelkeep.kinds;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;

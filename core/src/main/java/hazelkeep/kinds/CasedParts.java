@@ -1,0 +1,294 @@
+package hazelkeep.kinds;
+
+import static hazelkeep.kinds.CasedSizes.BODY_HEIGHT;
+import static hazelkeep.kinds.CasedSizes.BORE;
+import static hazelkeep.kinds.CasedSizes.DEPTH;
+import static hazelkeep.kinds.CasedSizes.DOME;
+import static hazelkeep.kinds.CasedSizes.EAVES;
+import static hazelkeep.kinds.CasedSizes.END;
+import static hazelkeep.kinds.CasedSizes.FLOOR;
+import static hazelkeep.kinds.CasedSizes.FOOT;
+import static hazelkeep.kinds.CasedSizes.HEIGHT;
+import static hazelkeep.kinds.CasedSizes.JOIN;
+import static hazelkeep.kinds.CasedSizes.LID_DEPTH;
+import static hazelkeep.kinds.CasedSizes.LID_HEIGHT;
+import static hazelkeep.kinds.CasedSizes.RECESS;
+import static hazelkeep.kinds.CasedSizes.TOP;
+
+import hazelkeep.element.Built;
+import hazelkeep.element.Cap;
+import hazelkeep.element.ChuckTenon;
+import hazelkeep.element.DishedFoot;
+import hazelkeep.element.Drilled;
+import hazelkeep.element.Edge;
+import hazelkeep.element.Element;
+import hazelkeep.element.GoesIn;
+import hazelkeep.element.Holes;
+import hazelkeep.element.Lay;
+import hazelkeep.element.LidRim;
+import hazelkeep.element.Make;
+import hazelkeep.element.Member;
+import hazelkeep.element.Recess;
+import hazelkeep.element.Side;
+import hazelkeep.element.Side.Bend;
+import hazelkeep.element.Side.Place;
+import hazelkeep.element.Side.Reads;
+import hazelkeep.element.Spare;
+import hazelkeep.element.Spigot;
+import hazelkeep.element.Stock;
+import hazelkeep.element.Stretch;
+import hazelkeep.element.Whole;
+import hazelkeep.finding.Entry;
+import hazelkeep.kinds.Cased.Form;
+import hazelkeep.piece.BoreWalls;
+import hazelkeep.practice.Line;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A bored case or a little house: what it is put together from. */
+final class CasedParts {
+  static final String BODY = "body";
+  static final String LID = "lid";
+
+  private static final SurfaceId WALL = new SurfaceId(LID, "recess");
+  private static final Edge AT_FOOT = Edge.from(BODY_HEIGHT);
+  private static final Edge AT_JOIN = Edge.to(BODY_HEIGHT);
+  private static final Edge AT_MOUTH = Edge.to(Spigot.LENGTH);
+  private static final Edge AT_RIM = Edge.from(LID_HEIGHT);
+  private static final Edge AT_TOP = Edge.to(LID_HEIGHT);
+
+  private final Cased d;
+  private final Stock stock;
+  private final CasedSizes sizes;
+  final Spare kerf = Spare.kerf();
+  final ChuckTenon footTenon = ChuckTenon.at(BODY, "foot", true);
+  final ChuckTenon topTenon = ChuckTenon.at(LID, "top", false);
+  final Drilled bore;
+  final Recess recess;
+  final Spigot spigot;
+  final LidRim rim;
+  final Holes holes;
+  private final Side bodySide;
+  private final Side lidSide;
+
+  CasedParts(Cased d) {
+    this.d = d;
+    this.stock =
+        new Stock(
+            d.blank(),
+            List.of(JOIN, EAVES),
+            Line.TURN_CASE_SPARE,
+            "A shorter content or a longer blank.",
+            List.of(DEPTH, LID_DEPTH),
+            Line.WALL_CASE);
+    this.sizes = new CasedSizes(d, stock);
+    this.bore = bore();
+    this.recess = recess();
+    this.bodySide = bodySide();
+    this.lidSide = lidSide();
+    this.spigot =
+        new Spigot(
+            new SurfaceId(BODY, "spigot"),
+            sizes.joint(),
+            bodySide,
+            bore,
+            recess,
+            Edge.from(kerf.key()));
+    this.rim = new LidRim(new SurfaceId(LID, "rim"), AT_RIM, lidSide, RECESS);
+    this.holes = new Holes(BODY, d.holes(), DEPTH);
+  }
+
+  /** What the lid is called. */
+  String lidName() {
+    return d.house() ? "roof" : "lid";
+  }
+
+  /** From the lid's place in the blank to its place on the closed piece, mm. */
+  double jump(Lay lay) {
+    return lay.at(AT_RIM) - lay.at(AT_JOIN);
+  }
+
+  double joinAt(Lay lay) {
+    return lay.at(AT_JOIN);
+  }
+
+  double mouthAt(Lay lay) {
+    return lay.at(AT_MOUTH);
+  }
+
+  double rimAt(Lay lay) {
+    return lay.at(AT_RIM);
+  }
+
+  double topAt(Lay lay) {
+    return lay.at(AT_TOP);
+  }
+
+  Make make() {
+    List<Spare> spare =
+        List.of(
+            Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE),
+            Spare.waste("foot", Spare::parting),
+            Spare.facing("spigot", "Facing of the spigot", 20, Line.STOCK_FACE_SPIGOT),
+            kerf,
+            Spare.facing("rim", "Facing of the rim", 20, Line.STOCK_FACE_RIM),
+            Spare.waste("top", Spare.by(Line.STOCK_WASTE_TOP)),
+            Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
+    return new Make(
+        stock,
+        List.of(
+            spare.get(0).stretch(),
+            footTenon.stretch(),
+            spare.get(1).stretch(),
+            Stretch.kept(BODY_HEIGHT, BODY),
+            Spigot.stretch(),
+            spare.get(2).stretch(),
+            kerf.stretch(),
+            spare.get(4).stretch(),
+            Stretch.kept(LID_HEIGHT, lidName()),
+            spare.get(5).stretch(),
+            topTenon.stretch(),
+            spare.get(6).stretch()),
+        List.of(body(), lid()),
+        others(spare),
+        List.of(spigot.joint(WALL, d.fit())),
+        List.of(Set.of(FLOOR, BODY_HEIGHT, HEIGHT), Set.of(END, LID_HEIGHT)));
+  }
+
+  private List<Element> others(List<Spare> spare) {
+    List<Element> out = new ArrayList<>(spare);
+    out.add(new Whole(sizes.whole(), List.of(bodySide, lidSide)));
+    d.content()
+        .ifPresent(
+            c ->
+                out.add(
+                    new GoesIn(
+                        c.diameter(),
+                        c.height(),
+                        Optional.empty(),
+                        c.bundle(),
+                        BORE,
+                        BODY,
+                        Optional.of(LID),
+                        Line.CONTENT_CASE)));
+    out.add(holes);
+    return out;
+  }
+
+  private static final List<Line> WALLS =
+      List.of(
+          Line.WALL_CASE,
+          Line.WALL_CASE_RIM,
+          Line.WALL_CASE_SPIGOT,
+          Line.WALL_CASE_END,
+          Line.WALL_CASE);
+
+  private Member body() {
+    DishedFoot foot =
+        new DishedFoot(
+            new SurfaceId(BODY, "foot"),
+            AT_FOOT,
+            bodySide,
+            FOOT,
+            DishedFoot.By.dished(Line.CASE_FOOT_HOLLOW),
+            bore::spare);
+    return new Member(
+        BODY,
+        List.of(foot, bodySide, spigot, bore, footTenon),
+        WALLS,
+        Optional.of(bore),
+        lay -> lay.at(AT_FOOT) + lay.mm(BODY_HEIGHT) / 2,
+        AT_FOOT,
+        lay -> lay.at(AT_FOOT));
+  }
+
+  private Member lid() {
+    Cap cap = new Cap(new SurfaceId(LID, "top"), sizes.dome(), lidSide);
+    return new Member(
+        LID,
+        List.of(recess, rim, lidSide, cap, topTenon),
+        WALLS,
+        Optional.of(recess),
+        lay -> lay.at(AT_RIM) + Math.min(lay.mm(LID_DEPTH), lay.mm(LID_HEIGHT)) / 3,
+        AT_RIM,
+        lay -> lay.at(AT_FOOT) + jump(lay));
+  }
+
+  private Side bodySide() {
+    Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
+    Place high = Place.of(JOIN, "join", lay -> 1, Reads.LAST).plain();
+    return new Side(
+        new SurfaceId(BODY, "side"),
+        Side.Rise.whole(BODY_HEIGHT, "body", bend()),
+        sizes.bodySide(),
+        List.of(low.hiddenIf(d.form() != Form.SPINDLE), high),
+        Optional.empty(),
+        b -> walls(bore, b));
+  }
+
+  private Side lidSide() {
+    Place low = Place.of(EAVES, "eaves", lay -> 0, Reads.FIRST);
+    Place high = Place.of(TOP, "top edge", lay -> 1, Reads.LAST).hiddenIf(true);
+    return new Side(
+        new SurfaceId(LID, "side"),
+        Side.Rise.under(DOME, LID_HEIGHT, lidName(), bend()),
+        sizes.lidSide(),
+        List.of(low.hiddenIf(!d.house()).stillIf(!d.house()), high),
+        Optional.empty(),
+        b -> walls(recess, b));
+  }
+
+  private static BoreWalls walls(Drilled hole, Built b) {
+    return hole.walls(b);
+  }
+
+  private Bend bend() {
+    return d.form() == Form.SPINDLE ? Bend.BULGING : Bend.STRAIGHT;
+  }
+
+  private Drilled bore() {
+    return new Drilled(
+        new Drilled.Place(
+            "body's bore",
+            new SurfaceId(BODY, "inside"),
+            "spigot's end",
+            AT_MOUTH,
+            true,
+            lay -> lay.at(Edge.from(kerf.key())) + Lay.BEYOND,
+            lay -> 0),
+        new Drilled.Sizes(sizes.bodyBore(), BORE, DEPTH, Optional.empty()),
+        new Drilled.Left(
+            Line.WALL_CASE,
+            Line.WALL_CASE_END,
+            Entry.FLOOR_THIN,
+            lay -> lay.at(AT_JOIN),
+            lay -> lay.at(AT_FOOT) + lay.mm(DishedFoot.HOLLOW),
+            FLOOR,
+            AT_FOOT));
+  }
+
+  private Recess recess() {
+    return new Recess(
+        new Drilled.Place(
+            "lid's bore",
+            new SurfaceId(LID, "roof"),
+            "rim",
+            AT_RIM,
+            false,
+            lay -> lay.at(AT_RIM) - Lay.BEYOND,
+            lay -> 0),
+        WALL,
+        new Drilled.Sizes(sizes.lidBore(), RECESS, LID_DEPTH, Optional.empty()),
+        new Drilled.Left(
+            Line.WALL_CASE,
+            Line.WALL_CASE_END,
+            Entry.LID_THIN,
+            lay -> lay.at(AT_RIM),
+            lay -> lay.at(AT_TOP),
+            END,
+            AT_TOP));
+  }
+}
