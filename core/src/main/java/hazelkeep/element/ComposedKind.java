@@ -209,7 +209,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   @Override
-  public final List<Boring> boring(D design, Aim aim, Shop shop) {
+  public List<Boring> boring(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     return each(design, e -> e.boring(b).stream().toList());
   }

@@ -32,6 +32,7 @@ import hazelkeep.hold.OffLathe;
 import hazelkeep.kinds.Cased.Form;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
@@ -51,11 +52,14 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -353,6 +357,14 @@ public final class CasedKind extends ComposedKind<Cased> {
     return List.of(
         new End("foot", BODY, Choice.of("footBy", "How the foot is finished", ways, d.footBy())),
         new End("top", LID, Choice.of("topBy", "How the top is finished", top, d.topBy())));
+  }
+
+  /** The lid is bored first. */
+  @Override
+  public List<Boring> boring(Cased d, Aim aim, Shop shop) {
+    List<Boring> out = new ArrayList<>(super.boring(d, aim, shop));
+    Collections.reverse(out);
+    return out;
   }
 
   @Override
