@@ -10,15 +10,21 @@ import hazelkeep.solid.Profile;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
- * A rounded top: a quarter of an ellipse from the side's upper edge to the axis.
+ * A rounded top: a quarter of an ellipse from the side's upper edge to the axis, or to the edge of a
+ * hole through it, which is then the top.
  *
  * @param on its surface
  * @param rule of how high it is
  * @param side the outside that it closes
+ * @param top where it ends
+ * @param hole the radius of a hole through it, mm: it takes the middle with it
  */
-public record Cap(SurfaceId on, SizeRule rule, Outside side) implements Element {
+public record Cap(
+    SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleFunction<Lay> hole)
+    implements Element {
   /** How high it is. */
   public DimKey high() {
     return rule.key();
@@ -32,11 +38,11 @@ public record Cap(SurfaceId on, SizeRule rule, Outside side) implements Element 
   @Override
   public void draw(Lay lay, PartDraft part) {
     Point edge = side.line(lay).last();
-    double cap = lay.mm(high());
-    Polyline line =
-        new Profile(List.of(new Curve.Arc(new Point(0, 0), cap, edge.r(), 90, 0)))
-            .flat()
-            .moved(edge.z());
+    double open = Math.asin(Math.min(1, hole.applyAsDouble(lay) / edge.r()));
+    double high = (lay.at(top) - edge.z()) / Math.cos(open);
+    Curve round =
+        new Curve.Arc(new Point(0, 0), high, edge.r(), 90, Math.toDegrees(open));
+    Polyline line = new Profile(List.of(round)).flat().moved(edge.z());
     double far = lay.far();
     double beyond = lay.length() + Lay.BEYOND;
     part.outside(line)
@@ -46,6 +52,7 @@ public record Cap(SurfaceId on, SizeRule rule, Outside side) implements Element 
             line,
             HalfSection.closed(
                 line,
+                new Point(line.last().z(), 0),
                 new Point(beyond, 0),
                 new Point(beyond, far),
                 new Point(line.first().z(), far)));

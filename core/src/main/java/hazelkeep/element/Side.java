@@ -53,9 +53,13 @@ public record Side(
       return new Rise(height, word, lay -> 0, false, bend);
     }
 
+    /** What is all rounding still has a hair of side, mm, so that it has an edge. */
+    private static final double HAIR = 0.05;
+
     /** One with a rounded top over it. */
     public static Rise under(DimKey cap, DimKey height, String word, Bend bend) {
-      return new Rise(height, word, lay -> lay.mm(cap), true, bend);
+      return new Rise(
+          height, word, lay -> Math.min(lay.mm(cap), lay.mm(height) - HAIR), true, bend);
     }
 
     private double high(Lay lay) {

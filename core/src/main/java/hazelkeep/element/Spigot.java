@@ -23,21 +23,21 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
- * A spigot on a body, that goes into the recess of what closes it: its shoulder, its wall and its
- * end.
+ * A spigot that goes into the recess of what closes it, or that it closes: its shoulder, its wall
+ * and its end.
  *
  * @param on its surface
  * @param rules of its sizes
- * @param side the outside that ends at its shoulder
- * @param bore the hole in it
- * @param recess the hole that it goes into
- * @param beyond where the wood that frees it ends
+ * @param side the outside that its shoulder belongs to
+ * @param reach which way it stands, and what frees it
+ * @param mate what it goes into
  */
 public record Spigot(
-    SurfaceId on, List<SizeRule> rules, Outside side, Drilled bore, Drilled recess, Edge beyond)
-    implements Element {
+    SurfaceId on, List<SizeRule> rules, Outside side, Reach reach, Mate mate) implements Element {
   /** How long it is. */
   public static final DimKey LENGTH = new DimKey("joint.length");
 
@@ -53,14 +53,30 @@ public record Spigot(
   private static final String SHOULDER = "shoulder";
   private static final String END = "spigot end";
 
-  /** Its stretch of the stick. */
-  public static Stretch stretch() {
-    return Stretch.kept(LENGTH, "spigot");
-  }
+  /**
+   * Which way a spigot stands.
+   *
+   * @param up whether it looks away from the blank's foot
+   * @param opening the radius of what is bored in its end, mm
+   * @param beyond where the wood that frees it ends
+   * @param jammed whether its partner is jammed on it while both are turned
+   * @param word of it on the drawing
+   */
+  public record Reach(
+      boolean up, ToDoubleFunction<Lay> opening, Edge beyond, boolean jammed, String word) {}
+
+  /**
+   * What a spigot goes into.
+   *
+   * @param wall the recess's surface
+   * @param diameter the recess's size
+   * @param bottom the hole that it must not touch the floor of; empty where that goes through
+   */
+  public record Mate(SurfaceId wall, DimKey diameter, Optional<Drilled> bottom) {}
 
   /** The fit that it makes. */
-  public Joint joint(SurfaceId wall, FitClass use) {
-    return new Joint("closure", wall, on, recess.diameter(), DIAMETER, on, use);
+  public Joint joint(FitClass use) {
+    return new Joint("closure", mate.wall, on, mate.diameter, DIAMETER, on, use);
   }
 
   @Override
@@ -69,11 +85,11 @@ public record Spigot(
   }
 
   private double join(Lay lay) {
-    return lay.at(Edge.from(LENGTH));
+    return lay.at(new Edge(LENGTH, !reach.up));
   }
 
   private double end(Lay lay) {
-    return lay.at(Edge.to(LENGTH));
+    return lay.at(new Edge(LENGTH, reach.up));
   }
 
   @Override
@@ -81,64 +97,89 @@ public record Spigot(
     double join = join(lay);
     double end = end(lay);
     double r = lay.mm(DIAMETER) / 2;
-    double outer = side.line(lay).last().r();
-    HalfSection freed = HalfSection.box(join, lay.at(beyond), r, lay.far());
-    part.outside(new Point(join, r), new Point(end, r))
-        .surface(SHOULDER, Role.MEET, Polyline.of(join, outer, join, r), freed)
-        .surface(on.name(), Role.FIT, Polyline.of(join, r, end, r), freed)
-        .surface(
-            END,
-            Role.MEET,
-            Polyline.of(end, r, end, lay.mm(bore.diameter()) / 2),
-            HalfSection.box(end, lay.length() + Lay.BEYOND, 0, lay.far()))
-        .stub(
-            "spare",
-            HalfSection.box(join, lay.at(beyond), r, r + lay.custom(Line.TURN_SPIGOT_SPARE)),
-            on.name());
+    double free = lay.at(reach.beyond);
+    HalfSection freed =
+        HalfSection.box(Math.min(join, free), Math.max(join, free), r, lay.far());
+    if (reach.up) {
+      double outer = side.line(lay).last().r();
+      part.outside(new Point(join, r), new Point(end, r))
+          .surface(SHOULDER, Role.MEET, Polyline.of(join, outer, join, r), freed)
+          .surface(on.name(), Role.FIT, Polyline.of(join, r, end, r), freed)
+          .surface(END, Role.MEET, Polyline.of(end, r, end, opening(lay)), beyond(lay, end));
+    } else {
+      double outer = side.line(lay).first().r();
+      part.outside(new Point(end, r), new Point(join, r))
+          .surface(END, Role.MEET, Polyline.of(end, opening(lay), end, r), beyond(lay, end))
+          .surface(on.name(), Role.FIT, Polyline.of(end, r, join, r), freed)
+          .surface(SHOULDER, Role.MEET, Polyline.of(join, r, join, outer), freed);
+    }
+    if (reach.jammed) {
+      double spare = r + lay.custom(Line.TURN_SPIGOT_SPARE);
+      part.stub(
+          "spare",
+          HalfSection.box(Math.min(join, free), Math.max(join, free), r, spare),
+          on.name());
+    }
+  }
+
+  private double opening(Lay lay) {
+    return reach.opening.applyAsDouble(lay);
+  }
+
+  private HalfSection beyond(Lay lay, double end) {
+    return reach.up
+        ? HalfSection.box(end, lay.length() + Lay.BEYOND, 0, lay.far())
+        : HalfSection.box(-Lay.BEYOND, end, 0, lay.far());
   }
 
   @Override
   public void check(Built b, Told told) {
-    double gap = b.mm(recess.depth()) - b.mm(LENGTH);
+    mate.bottom.ifPresent(hole -> bottoms(b, told, hole));
+  }
+
+  private static void bottoms(Built b, Told told, Drilled hole) {
+    double gap = b.mm(hole.depth()) - b.mm(LENGTH);
     double least = b.custom(Line.TURN_SPIGOT_AIR);
     if (gap < least) {
-      double z = recess.place().below(b, b.mm(recess.depth()));
       told.found(
           Entry.SPIGOT_BOTTOMS.told(Grade.STOP, gap, least),
-          recess.place().on().part(),
-          new Point(z, b.mm(recess.diameter()) / 2));
+          hole.place().on().part(),
+          new Point(
+              hole.place().below(b, b.mm(hole.depth())), b.mm(hole.diameter()) / 2));
     }
   }
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
-    switch (f.verdict().entry()) {
-      case SPIGOT_WALL ->
-          r.more(2 * lack, recess.diameter().path()).more(-2 * lack, bore.diameter().path());
-      case SPIGOT_BOTTOMS -> r.more(lack, recess.depth().path()).more(-lack, LENGTH.path());
-      default -> {}
+    if (f.verdict().entry() == Entry.SPIGOT_BOTTOMS) {
+      mate.bottom.ifPresent(hole -> r.more(lack, hole.depth().path()));
+      r.more(-lack, LENGTH.path());
     }
   }
 
   @Override
   public void measures(Built b, Measures m) {
     double middle = (join(b) + end(b)) / 2;
-    m.length(LENGTH.path(), "spigot", join(b), end(b), on.part())
-        .turned(DIAMETER.path(), "spigot", Measure.Kind.OUTSIDE, middle, on.part())
-        .turned(JAM.path(), "jam", Measure.Kind.OUTSIDE, middle, on.part());
+    Measure.Kind out = Measure.Kind.OUTSIDE;
+    if (reach.jammed) {
+      m.length(LENGTH.path(), reach.word, join(b), end(b), on.part())
+          .turned(JAM.path(), "jam", out, middle, on.part());
+    }
+    m.turned(DIAMETER.path(), reach.word, out, middle, on.part());
   }
 
   @Override
   public List<Feature> features() {
-    return List.of(
-        new Feature(DIAMETER, on, Feature.Kind.OUTER, DIAMETER),
-        new Feature(JAM, on, Feature.Kind.OUTER, JAM));
+    Feature use = new Feature(DIAMETER, on, Feature.Kind.OUTER, DIAMETER);
+    return reach.jammed
+        ? List.of(use, new Feature(JAM, on, Feature.Kind.OUTER, JAM))
+        : List.of(use);
   }
 
   @Override
   public void onSection(Built b, OnSection s) {
-    s.joint(recess.diameter().path(), DIAMETER.path());
+    s.joint(mate.diameter.path(), DIAMETER.path());
     s.along(LENGTH.path(), on.part(), on.name());
   }
 
@@ -166,7 +207,8 @@ public record Spigot(
   public Work.Task jam(String partner) {
     return (s, w) -> {
       Built b = w.built();
-      HalfSection core = HalfSection.box(-Lay.BEYOND, b.length() + Lay.BEYOND, 0, b.mm(JAM) / 2);
+      HalfSection core =
+          HalfSection.box(-Lay.BEYOND, b.length() + Lay.BEYOND, 0, b.mm(JAM) / 2);
       s.step(
           "jam",
           "Spigot to a jam",

@@ -300,6 +300,7 @@ public final class CasedKind extends ComposedKind<Cased> {
         r.more(lack + 1, END.path()).more(-lack - 1, LID_DEPTH.path());
         r.set(DOME.path(), b.mm(DOME) / 2).more(2 * lack, TOP.path());
       }
+      case "spigot-wall" -> r.more(2 * lack, RECESS.path()).more(-2 * lack, BORE.path());
       case "floor-thin" -> r.more(lack, CasedSizes.FLOOR.path());
       case "content" -> r.more(lack, DEPTH.path());
       case "bore-drifts" -> r.more(3, BORE.path());
@@ -328,35 +329,31 @@ public final class CasedKind extends ComposedKind<Cased> {
             d.form(),
             JOIN.path(),
             EAVES.path()),
-        Choice.of(
-            "fit",
-            "How the lid fits",
-            Arrays.stream(FitClass.values())
-                .filter(f -> f != FitClass.JAM)
-                .map(f -> new Option(f.name(), f.word(), f.what()))
-                .toList(),
-            d.fit(),
-            Spigot.CLEARANCE.path()));
+        Choice.fit("How the lid fits", d.fit()));
   }
 
   @Override
   public List<End> ends(Cased d) {
-    List<Option> ways =
-        Stream.of(
-                Finishing.SAW,
-                Finishing.JAM_PLUG,
-                Finishing.JAM_CUP,
-                Finishing.AROUND,
-                Finishing.MANDREL,
-                Finishing.EXPAND,
-                Finishing.PRESSED)
-            .map(Finishing::option)
-            .toList();
-    List<Option> top =
-        Stream.of(Finishing.ON_PARTNER, Finishing.SAW).map(Finishing::option).toList();
     return List.of(
-        new End("foot", BODY, Choice.of("footBy", "How the foot is finished", ways, d.footBy())),
-        new End("top", LID, Choice.of("topBy", "How the top is finished", top, d.topBy())));
+        End.of(
+            new SurfaceId(BODY, "foot"),
+            "footBy",
+            "How the foot is finished",
+            d.footBy(),
+            Finishing.SAW,
+            Finishing.JAM_PLUG,
+            Finishing.JAM_CUP,
+            Finishing.AROUND,
+            Finishing.MANDREL,
+            Finishing.EXPAND,
+            Finishing.PRESSED),
+        End.of(
+            TOP_OF_LID,
+            "topBy",
+            "How the top is finished",
+            d.topBy(),
+            Finishing.ON_PARTNER,
+            Finishing.SAW));
   }
 
   /** The lid is bored first. */

@@ -94,9 +94,9 @@ final class CasedParts {
             new SurfaceId(BODY, "spigot"),
             sizes.joint(),
             bodySide,
-            bore,
-            recess,
-            Edge.from(kerf.key()));
+            new Spigot.Reach(
+                true, lay -> lay.mm(BORE) / 2, Edge.from(kerf.key()), true, "spigot"),
+            new Spigot.Mate(WALL, RECESS, Optional.of(recess)));
     this.rim = new LidRim(new SurfaceId(LID, "rim"), AT_RIM, lidSide, RECESS);
     this.holes = new Holes(BODY, d.holes(), DEPTH);
   }
@@ -144,7 +144,7 @@ final class CasedParts {
             footTenon.stretch(),
             spare.get(1).stretch(),
             Stretch.kept(BODY_HEIGHT, BODY),
-            Spigot.stretch(),
+            Stretch.kept(Spigot.LENGTH, "spigot"),
             spare.get(2).stretch(),
             kerf.stretch(),
             spare.get(4).stretch(),
@@ -154,7 +154,7 @@ final class CasedParts {
             spare.get(6).stretch()),
         List.of(body(), lid()),
         others(spare),
-        List.of(spigot.joint(WALL, d.fit())),
+        List.of(spigot.joint(d.fit())),
         List.of(Set.of(FLOOR, BODY_HEIGHT, HEIGHT), Set.of(END, LID_HEIGHT)));
   }
 
@@ -206,7 +206,7 @@ final class CasedParts {
   }
 
   private Member lid() {
-    Cap cap = new Cap(new SurfaceId(LID, "top"), sizes.dome(), lidSide);
+    Cap cap = new Cap(new SurfaceId(LID, "top"), sizes.dome(), lidSide, AT_TOP, lay -> 0);
     return new Member(
         LID,
         List.of(recess, rim, lidSide, cap, topTenon),

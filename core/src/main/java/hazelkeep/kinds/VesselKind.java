@@ -264,19 +264,19 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
 
   @Override
   public List<End> ends(BoredVessel d) {
-    List<Option> ways =
-        Stream.of(
-                Finishing.SAW,
-                Finishing.JAM_PLUG,
-                Finishing.MANDREL,
-                Finishing.EXPAND,
-                Finishing.AROUND,
-                Finishing.RECESS,
-                Finishing.PRESSED)
-            .map(Finishing::option)
-            .toList();
     return List.of(
-        new End("foot", BODY, Choice.of("footBy", "How the foot is finished", ways, d.footBy())));
+        End.of(
+            new SurfaceId(BODY, "foot"),
+            "footBy",
+            "How the foot is finished",
+            d.footBy(),
+            Finishing.SAW,
+            Finishing.JAM_PLUG,
+            Finishing.MANDREL,
+            Finishing.EXPAND,
+            Finishing.AROUND,
+            Finishing.RECESS,
+            Finishing.PRESSED));
   }
 
   @Override

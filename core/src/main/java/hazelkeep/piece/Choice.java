@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import java.util.Arrays;
 import java.util.List;
@@ -29,6 +30,19 @@ public record Choice(
       String name, String label, List<Option> options, Enum<?> chosen, String... shows) {
     return new Choice(
         name, label, options, chosen.name(), Arrays.stream(shows).map(DimKey::new).toList());
+  }
+
+  /** How two parts go together in use. */
+  public static Choice fit(String label, FitClass chosen) {
+    return of(
+        "fit",
+        label,
+        Arrays.stream(FitClass.values())
+            .filter(f -> f != FitClass.JAM)
+            .map(f -> new Option(f.name(), f.word(), f.what()))
+            .toList(),
+        chosen,
+        "joint.clearance");
   }
 
   /** The option that stands next to the one in force. */

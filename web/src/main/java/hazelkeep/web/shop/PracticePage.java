@@ -34,6 +34,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("form", "Proportions"),
           Map.entry("vessel", "Usual sizes of bored vessels"),
           Map.entry("case", "Usual sizes of bored cases"),
+          Map.entry("mill", "Usual sizes of mills and shakers"),
           Map.entry("house", "Usual sizes of little houses"),
           Map.entry("detail", "Lines, beads, coves and knobs"));
 
