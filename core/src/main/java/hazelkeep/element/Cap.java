@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 
 /**
- * A rounded top: a quarter of an ellipse from the side's upper edge to the axis, or to the edge of a
- * hole through it, which is then the top.
+ * A rounded top: a quarter of an ellipse from the side's upper edge to the axis, or to the edge of
+ * a hole through it, which is then the top.
  *
  * @param on its surface
  * @param rule of how high it is
@@ -22,8 +22,7 @@ import java.util.function.ToDoubleFunction;
  * @param top where it ends
  * @param hole the radius of a hole through it, mm: it takes the middle with it
  */
-public record Cap(
-    SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleFunction<Lay> hole)
+public record Cap(SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleFunction<Lay> hole)
     implements Element {
   /** How high it is. */
   public DimKey high() {
@@ -40,8 +39,7 @@ public record Cap(
     Point edge = side.line(lay).last();
     double open = Math.asin(Math.min(1, hole.applyAsDouble(lay) / edge.r()));
     double high = (lay.at(top) - edge.z()) / Math.cos(open);
-    Curve round =
-        new Curve.Arc(new Point(0, 0), high, edge.r(), 90, Math.toDegrees(open));
+    Curve round = new Curve.Arc(new Point(0, 0), high, edge.r(), 90, Math.toDegrees(open));
     Polyline line = new Profile(List.of(round)).flat().moved(edge.z());
     double far = lay.far();
     double beyond = lay.length() + Lay.BEYOND;

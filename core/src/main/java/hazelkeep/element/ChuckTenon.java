@@ -53,6 +53,25 @@ public record ChuckTenon(
     return new ChuckTenon(on, end, low, none, stub, rule);
   }
 
+  /** The same, called otherwise among what is spared. */
+  public ChuckTenon called(String name) {
+    return new ChuckTenon(on, end, low, none, name, wider);
+  }
+
+  /**
+   * One that is bored through: wide enough for a wall round the bore.
+   *
+   * @param bore the size of the bore
+   */
+  public ChuckTenon bored(DimKey bore) {
+    return wider(
+        (d, usual) ->
+            usual.mm() >= d.planned(bore) + 2 * d.custom(Line.WALL_CHUCK_TENON)
+                ? usual
+                : Tenons.widest(d, length().path(), "as wide as the jaws take: it is bored through")
+                    .orElse(usual));
+  }
+
   /**
    * A stout one for long work: as wide as the jaws take, where their true circle is slim.
    *
@@ -145,7 +164,7 @@ public record ChuckTenon(
 
   /** Jaws closed on it. */
   public Squeeze squeeze(Built b) {
-    return new Squeeze(on.part(), Tenons.jaws(b.shop(), b.aim(), end));
+    return new Squeeze(on.part(), stub, Tenons.jaws(b.shop(), b.aim(), end));
   }
 
   /** Where its part lies when the jaws hold it: their fronts are at its root. */
@@ -169,11 +188,25 @@ public record ChuckTenon(
         "Face the " + end + ", cut its tenon",
         "A dovetailed tenon, its shoulder clean and square: it has to sit on the jaw fronts.",
         Speeds.At.TURNING,
-        Acts.remove(
-            on.part(),
-            facing.plus(
-                HalfSection.box(from, to, 0, b.far())
-                    .minus(b.part(on.part()).stub(stub).region()))),
+        Acts.remove(on.part(), facing.plus(around(b))),
         w.turned(diameter(), "across its widest"));
+  }
+
+  private HalfSection around(Built b) {
+    double from = b.at(Edge.from(length()));
+    double to = b.at(Edge.to(length()));
+    return HalfSection.box(from, to, 0, b.far()).minus(b.part(on.part()).stub(stub).region());
+  }
+
+  /** Cut in the middle of the blank, where there is no end to be faced. */
+  public Work.Task cutBetween(String words) {
+    return (s, w) ->
+        s.step(
+            end + " tenon",
+            "Cut the tenon at the " + end,
+            words,
+            Speeds.At.TURNING,
+            Acts.remove(on.part(), around(w.built())),
+            w.turned(diameter(), "across its widest"));
   }
 }

@@ -135,7 +135,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
                 new Walled(
                     aim.part(m.name()),
                     m.wishes(shop.practice()),
-                    m.bored().map(d -> d.walls(b).drift()).orElse(z -> 0)))
+                    m.bored().map(w -> w.apply(b).drift()).orElse(z -> 0)))
         .toList();
   }
 
@@ -169,13 +169,18 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Map<DimKey, Size> next = new TreeMap<>(design.sizes());
     size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
     if (size.isPresent()) {
-      for (Set<DimKey> one : make(design).either()) {
-        if (one.contains(key)) {
-          next.keySet().removeIf(k -> one.contains(k) && !k.equals(key));
-        }
-      }
+      stated(design, next, key);
     }
     return Restated.with(design, "sizes", next);
+  }
+
+  /** Lets go of what a size that was just stated says otherwise. */
+  protected void stated(D design, Map<DimKey, Size> sizes, DimKey key) {
+    for (Set<DimKey> one : make(design).either()) {
+      if (one.contains(key)) {
+        sizes.keySet().removeIf(k -> one.contains(k) && !k.equals(key));
+      }
+    }
   }
 
   /** A design in which a point may be dragged: what has to stay while it is. */
@@ -211,7 +216,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   @Override
   public List<Boring> boring(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
-    return each(design, e -> e.boring(b).stream().toList());
+    return each(design, e -> e.boring(b));
   }
 
   @Override
@@ -255,6 +260,24 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Map<Edge, Double> at = Lay.stations(make.stick(), dims::get);
     return make.members().stream().collect(Collectors.toMap(Member::name, m -> at.get(m.anchor())));
   }
+
+  private static final DimKey WASTE_TOP = new DimKey("stick.waste-top");
+
+  /**
+   * The waste over a part's top when its tenon stays where it was cut, however high it becomes.
+   *
+   * @param height the size that the part is high
+   */
+  protected static Map<DimKey, Double> left(
+      DimKey height, Map<DimKey, Double> then, Map<DimKey, Double> now) {
+    double waste = then.get(height) + then.get(WASTE_TOP) - now.get(height);
+    return Math.abs(waste - now.get(WASTE_TOP)) < SAME
+        ? Map.of()
+        : Map.of(WASTE_TOP, Math.max(0, waste));
+  }
+
+  /** Sizes that differ by less are one, mm. */
+  private static final double SAME = 1e-9;
 
   @Override
   public final List<Feature> features(D design) {

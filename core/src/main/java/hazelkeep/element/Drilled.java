@@ -175,11 +175,6 @@ public class Drilled implements Element {
     return lay.once(this, "bits", () -> BoringPlan.of(bore(lay, lay::due), lay.shop()));
   }
 
-  @Override
-  public final Optional<BoringPlan> plan(Lay lay) {
-    return Optional.of(bits(lay));
-  }
-
   /** How deep its deepest place is under the mouth, mm. */
   public double point(Lay lay) {
     return bore(lay).depth() + bits(lay).tip();
@@ -355,10 +350,10 @@ public class Drilled implements Element {
   }
 
   @Override
-  public Optional<Boring> boring(Built b) {
+  public List<Boring> boring(Built b) {
     Part part = b.part(place.on.part());
     Frame frame = place.up ? Work.FLAT : new Frame(part.target().maxZ(), true);
-    return Optional.of(
+    return List.of(
         new Boring(
             part.name(),
             place.from,

@@ -1,6 +1,5 @@
 package hazelkeep.element;
 
-import hazelkeep.bore.BoringPlan;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
@@ -11,7 +10,6 @@ import hazelkeep.piece.Tries;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * One thing of wood that pieces are put together from: a foot, a side, a bore, a tenon. It owns all
@@ -57,14 +55,9 @@ public interface Element {
   /** Its sizes read again on what was drawn. */
   default void onSection(Built built, OnSection read) {}
 
-  /** How it is bored; empty for what is not. */
-  default Optional<BoringPlan> plan(Lay lay) {
-    return Optional.empty();
-  }
-
   /** What the page of bores shows of it. */
-  default Optional<Boring> boring(Built built) {
-    return Optional.empty();
+  default List<Boring> boring(Built built) {
+    return List.of();
   }
 
   /** The wood beside it that no cut from outside may enter. */

@@ -41,7 +41,7 @@ public record Flare(SurfaceId on, Edge at, DimKey bore, Function<Dims<?>, Rule.V
   /**
    * The radius of the mouth, mm. A flare is cut by the plan and stays when the bore is measured.
    */
-  double mouth(Lay lay) {
+  public double mouth(Lay lay) {
     return (there(lay) ? lay.due(bore) : lay.mm(bore)) / 2 + lay.mm(WIDE);
   }
 

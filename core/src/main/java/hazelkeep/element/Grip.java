@@ -4,6 +4,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Handle;
 import hazelkeep.solid.Point;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -21,9 +22,13 @@ public record Grip(Handle handle, ToDoubleFunction<Point> size) {
     return new DimKey(handle.name());
   }
 
-  /** A diameter that is dragged outwards. */
-  public static Grip round(DimKey key, String label, Point at, BoreWalls walls) {
-    return new Grip(Handle.round(key.path(), label, at, walls), p -> Math.max(LEAST, 2 * p.r()));
+  /** A diameter that is dragged outwards, and leaves the wood that is wanted beside a bore. */
+  public static Grip round(DimKey key, String label, Point at, Optional<BoreWalls> walls) {
+    Handle handle =
+        walls
+            .map(w -> Handle.round(key.path(), label, at, w))
+            .orElseGet(() -> new Handle(key.path(), label, at, false, true));
+    return new Grip(handle, p -> Math.max(LEAST, 2 * p.r()));
   }
 
   /**

@@ -26,7 +26,7 @@ import java.util.function.ToDoubleFunction;
  * @param rules of all its sizes
  * @param places from its low end to its high end
  * @param besides a diameter that is shown at a place but not drawn by it
- * @param walls the wood beside what is bored in the part
+ * @param walls the wood beside what is bored in the part; empty where it bounds nothing
  */
 public record Side(
     SurfaceId on,
@@ -34,7 +34,7 @@ public record Side(
     List<SizeRule> rules,
     List<Place> places,
     Optional<Place> besides,
-    Function<Built, BoreWalls> walls)
+    Optional<Function<Built, BoreWalls>> walls)
     implements Element, Outside {
 
   /**
@@ -86,7 +86,9 @@ public record Side(
     /** The widest of it. */
     WIDEST,
     /** The narrowest of it above the place before. */
-    NARROWEST
+    NARROWEST,
+    /** At its own height. */
+    HERE
   }
 
   /**
@@ -116,6 +118,11 @@ public record Side(
     /** The same, drawn by another size and therefore not shown. */
     public Place drawnBy(DimKey other) {
       return new Place(key, other, label, share, reads, "", grip);
+    }
+
+    /** The same, with another sign before its diameter. */
+    public Place signed(String other) {
+      return new Place(key, drawn, label, share, reads, other, grip);
     }
 
     /** The same, shown as the diameter that it is all about. */
@@ -210,11 +217,12 @@ public record Side(
 
   @Override
   public List<Grip> grips(Built b) {
-    BoreWalls beside = walls.apply(b);
-    return places.stream()
-        .filter(Place::grip)
-        .map(p -> Grip.round(p.key, p.label, new Point(z(b, p), b.mm(p.key) / 2), beside))
-        .toList();
+    Optional<BoreWalls> beside = walls.map(w -> w.apply(b));
+    return places.stream().filter(Place::grip).map(p -> grip(b, p, beside)).toList();
+  }
+
+  private Grip grip(Built b, Place p, Optional<BoreWalls> beside) {
+    return Grip.round(p.key, p.label, new Point(z(b, p), b.mm(p.key) / 2), beside);
   }
 
   @Override
@@ -222,10 +230,10 @@ public record Side(
     String part = on.part();
     double low = s.low(part, on.name());
     s.is(rise.height.path(), rises(s));
-    besides.ifPresent(p -> read(s, p, low));
+    besides.ifPresent(p -> read(b, s, p, low));
     double below = Double.NEGATIVE_INFINITY;
     for (Place p : places) {
-      read(s, p, below);
+      read(b, s, p, below);
       below = z(b, p);
     }
   }
@@ -236,7 +244,7 @@ public record Side(
     return (rise.capped ? s.top(part) : s.high(part, on.name())) - s.low(part, on.name());
   }
 
-  private void read(OnSection s, Place p, double below) {
+  private void read(Built b, OnSection s, Place p, double below) {
     String part = on.part();
     double r =
         switch (p.reads) {
@@ -244,6 +252,7 @@ public record Side(
           case LAST -> s.last(part, on.name());
           case WIDEST -> s.widest(part, on.name());
           case NARROWEST -> s.narrowest(part, on.name(), z -> z > below);
+          case HERE -> b.part(part).target().outer(z(b, p));
         };
     s.is(p.key.path(), 2 * r);
   }

@@ -36,8 +36,8 @@ import java.util.function.ToDoubleFunction;
  * @param reach which way it stands, and what frees it
  * @param mate what it goes into
  */
-public record Spigot(
-    SurfaceId on, List<SizeRule> rules, Outside side, Reach reach, Mate mate) implements Element {
+public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach reach, Mate mate)
+    implements Element {
   /** How long it is. */
   public static final DimKey LENGTH = new DimKey("joint.length");
 
@@ -98,8 +98,7 @@ public record Spigot(
     double end = end(lay);
     double r = lay.mm(DIAMETER) / 2;
     double free = lay.at(reach.beyond);
-    HalfSection freed =
-        HalfSection.box(Math.min(join, free), Math.max(join, free), r, lay.far());
+    HalfSection freed = HalfSection.box(Math.min(join, free), Math.max(join, free), r, lay.far());
     if (reach.up) {
       double outer = side.line(lay).last().r();
       part.outside(new Point(join, r), new Point(end, r))
@@ -144,8 +143,7 @@ public record Spigot(
       told.found(
           Entry.SPIGOT_BOTTOMS.told(Grade.STOP, gap, least),
           hole.place().on().part(),
-          new Point(
-              hole.place().below(b, b.mm(hole.depth())), b.mm(hole.diameter()) / 2));
+          new Point(hole.place().below(b, b.mm(hole.depth())), b.mm(hole.diameter()) / 2));
     }
   }
 
@@ -207,8 +205,7 @@ public record Spigot(
   public Work.Task jam(String partner) {
     return (s, w) -> {
       Built b = w.built();
-      HalfSection core =
-          HalfSection.box(-Lay.BEYOND, b.length() + Lay.BEYOND, 0, b.mm(JAM) / 2);
+      HalfSection core = HalfSection.box(-Lay.BEYOND, b.length() + Lay.BEYOND, 0, b.mm(JAM) / 2);
       s.step(
           "jam",
           "Spigot to a jam",

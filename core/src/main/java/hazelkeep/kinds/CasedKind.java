@@ -23,7 +23,6 @@ import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
-import hazelkeep.fit.FitClass;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
@@ -58,7 +57,6 @@ import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -127,7 +125,10 @@ public final class CasedKind extends ComposedKind<Cased> {
         capital(lid) + " on its tenon",
         Hold.of(c.topTenon.squeeze(b)),
         Map.of(LID, c.topTenon.frame(b)),
-        c.rim::face,
+        c.rim.faced(
+            "Face the rim",
+            "Cut it clean and a hair hollow, so that its outer edge closes; a dimple starts the"
+                + " bit."),
         c.recess::bore,
         c.recess::open,
         c.recess::measure);
@@ -383,9 +384,7 @@ public final class CasedKind extends ComposedKind<Cased> {
 
   @Override
   public Map<DimKey, Double> settled(Cased d, Map<DimKey, Double> then, Map<DimKey, Double> now) {
-    DimKey spare = new DimKey("stick.waste-top");
-    double waste = then.get(LID_HEIGHT) + then.get(spare) - now.get(LID_HEIGHT);
-    return Math.abs(waste - now.get(spare)) < 1e-9 ? Map.of() : Map.of(spare, Math.max(0, waste));
+    return left(LID_HEIGHT, then, now);
   }
 
   @Override

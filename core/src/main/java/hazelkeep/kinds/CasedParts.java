@@ -22,10 +22,10 @@ import hazelkeep.element.DishedFoot;
 import hazelkeep.element.Drilled;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
+import hazelkeep.element.Face;
 import hazelkeep.element.GoesIn;
 import hazelkeep.element.Holes;
 import hazelkeep.element.Lay;
-import hazelkeep.element.LidRim;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
 import hazelkeep.element.Recess;
@@ -42,6 +42,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.kinds.Cased.Form;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.practice.Line;
+import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,7 +70,7 @@ final class CasedParts {
   final Drilled bore;
   final Recess recess;
   final Spigot spigot;
-  final LidRim rim;
+  final Face rim;
   final Holes holes;
   private final Side bodySide;
   private final Side lidSide;
@@ -94,10 +95,16 @@ final class CasedParts {
             new SurfaceId(BODY, "spigot"),
             sizes.joint(),
             bodySide,
-            new Spigot.Reach(
-                true, lay -> lay.mm(BORE) / 2, Edge.from(kerf.key()), true, "spigot"),
+            new Spigot.Reach(true, lay -> lay.mm(BORE) / 2, Edge.from(kerf.key()), true, "spigot"),
             new Spigot.Mate(WALL, RECESS, Optional.of(recess)));
-    this.rim = new LidRim(new SurfaceId(LID, "rim"), AT_RIM, lidSide, RECESS);
+    this.rim =
+        new Face(
+            new SurfaceId(LID, "rim"),
+            Role.MEET,
+            AT_RIM,
+            false,
+            lidSide,
+            lay -> lay.mm(RECESS) / 2);
     this.holes = new Holes(BODY, d.holes(), DEPTH);
   }
 
@@ -199,7 +206,7 @@ final class CasedParts {
         BODY,
         List.of(foot, bodySide, spigot, bore, footTenon),
         WALLS,
-        Optional.of(bore),
+        Optional.of(bore::walls),
         lay -> lay.at(AT_FOOT) + lay.mm(BODY_HEIGHT) / 2,
         AT_FOOT,
         lay -> lay.at(AT_FOOT));
@@ -211,7 +218,7 @@ final class CasedParts {
         LID,
         List.of(recess, rim, lidSide, cap, topTenon),
         WALLS,
-        Optional.of(recess),
+        Optional.of(recess::walls),
         lay -> lay.at(AT_RIM) + Math.min(lay.mm(LID_DEPTH), lay.mm(LID_HEIGHT)) / 3,
         AT_RIM,
         lay -> lay.at(AT_FOOT) + jump(lay));
@@ -226,7 +233,7 @@ final class CasedParts {
         sizes.bodySide(),
         List.of(low.hiddenIf(d.form() != Form.SPINDLE), high),
         Optional.empty(),
-        b -> walls(bore, b));
+        Optional.of(b -> walls(bore, b)));
   }
 
   private Side lidSide() {
@@ -238,7 +245,7 @@ final class CasedParts {
         sizes.lidSide(),
         List.of(low.hiddenIf(!d.house()).stillIf(!d.house()), high),
         Optional.empty(),
-        b -> walls(recess, b));
+        Optional.of(b -> walls(recess, b)));
   }
 
   private static BoreWalls walls(Drilled hole, Built b) {

@@ -4,7 +4,6 @@ import hazelkeep.element.Adorned;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.box.LiddedBoxKind;
-import hazelkeep.piece.mill.MillKind;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

@@ -52,7 +52,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * A vessel that is bored: the straight well and the dry-stem vase. It is bored before it is shaped,
@@ -111,10 +110,16 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
         held,
         Hold.of(jaws),
         frame,
-        v.rim::face,
+        v.rim.faced(
+            "Face the rim",
+            "Cut it clean and flat; a shallow hollow at the centre starts the bit."),
         v.bore::bore,
         v.flare.cut(v.bore),
-        v.rim::finish);
+        v.rim.finished(
+            "sand rim",
+            "Sand and finish the rim",
+            "Rim and flare through the grits, then the finish; a split stick with abrasive, never a"
+                + " finger in the bore."));
     w.held("outside", "Cone in the mouth", coned, frame, (s, x) -> outside(d, s, x));
     if (v.bore instanceof Hollowed hollow) {
       w.held("hollow", held, Hold.of(jaws), frame, hollow::hollow);

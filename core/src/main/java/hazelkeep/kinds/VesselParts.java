@@ -18,13 +18,13 @@ import hazelkeep.element.DishedFoot;
 import hazelkeep.element.Drilled;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
+import hazelkeep.element.Face;
 import hazelkeep.element.Flare;
 import hazelkeep.element.GoesIn;
 import hazelkeep.element.Hollowed;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
-import hazelkeep.element.Rim;
 import hazelkeep.element.Side;
 import hazelkeep.element.Side.Bend;
 import hazelkeep.element.Side.Place;
@@ -36,6 +36,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
+import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,7 @@ final class VesselParts {
   final Side side;
   final DishedFoot foot;
   final Flare flare;
-  final Rim rim;
+  final Face rim;
   final Drilled bore;
 
   VesselParts(BoredVessel d) {
@@ -86,7 +87,7 @@ final class VesselParts {
             DishedFoot.By.recessed(d.recessed(), Line.VESSEL_FOOT_HOLLOW),
             b -> over(b));
     this.flare = new Flare(on("flare"), AT_RIM, BORE, sizes::flare);
-    this.rim = new Rim(on("rim"), AT_RIM, side, flare);
+    this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, flare::mouth);
     this.bore = bore();
   }
 
@@ -134,7 +135,7 @@ final class VesselParts {
             Line.WALL_VESSEL,
             Line.WALL_VESSEL_FLOOR,
             Line.WALL_VESSEL),
-        Optional.of(bore),
+        Optional.of(bore::walls),
         lay -> lay.at(AT_FOOT) + MIDDLE * lay.mm(HEIGHT),
         AT_FOOT,
         lay -> lay.at(AT_FOOT));
@@ -189,7 +190,7 @@ final class VesselParts {
         sizes.outside(),
         places,
         along ? Optional.empty() : Optional.of(wide),
-        b -> walls(b));
+        Optional.of(b -> walls(b)));
   }
 
   private double over(Built b) {

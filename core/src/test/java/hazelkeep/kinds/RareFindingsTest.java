@@ -8,7 +8,6 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.box.LiddedBoxKind;
-import hazelkeep.piece.mill.MillKind;
 import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Rehearsal;

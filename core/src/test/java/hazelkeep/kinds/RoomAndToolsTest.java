@@ -10,8 +10,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.piece.box.LiddedBoxKind;
-import hazelkeep.piece.mill.Mill;
-import hazelkeep.piece.mill.MillKind;
 import hazelkeep.route.Worked;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Tool;

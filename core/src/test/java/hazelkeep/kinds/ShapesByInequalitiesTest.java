@@ -7,8 +7,6 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.mill.Mill;
-import hazelkeep.piece.mill.MillKind;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;

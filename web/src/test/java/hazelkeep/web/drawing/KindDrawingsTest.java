@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.kinds.CasedKind;
 import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.MillKind;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.SizeText;
@@ -18,7 +19,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Sketch;
-import hazelkeep.piece.mill.MillKind;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
 import java.io.StringReader;

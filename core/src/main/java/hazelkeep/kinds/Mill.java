@@ -1,4 +1,4 @@
-package hazelkeep.piece.mill;
+package hazelkeep.kinds;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;

@@ -1,4 +1,4 @@
-package hazelkeep.piece.mill;
+package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.bore.BothEnds;
 import hazelkeep.bore.Pass;
 import hazelkeep.fit.FitClass;
-import hazelkeep.kinds.RandomPieces;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
@@ -85,8 +84,7 @@ class MillTest {
   void the_bores_meet_and_run_past_one_another() {
     for (Mill m : List.of(mill(), shaker(), mill().with("shaft.length", 240))) {
       Plan<Mill> plan = plan(m);
-      MillShape shape = new MillShape(m, plan.aim().dims(), shop);
-      BothEnds b = shape.through();
+      BothEnds b = plan.sketch().boring().get(0).through().orElseThrow();
       assertThat(b.overlap()).isCloseTo(2.5, within(1e-9));
       assertThat(b.length())
           .isCloseTo(
@@ -96,7 +94,7 @@ class MillTest {
               within(1e-9));
       assertThat(b.verdicts(Practice.USUAL)).isEmpty();
       Part body = plan.aim().part("body");
-      assertThat(body.target().at(shape.mouthTenonEnd() - b.meeting())).hasSize(1);
+      assertThat(body.target().at(body.target().minZ() + b.length() - b.meeting())).hasSize(1);
       assertThat(b.seen()).isNotBlank();
     }
   }
@@ -137,8 +135,9 @@ class MillTest {
   void the_hole_for_the_shaft_passes_the_finished_top() {
     Plan<Mill> plan = plan(mill());
     Pass hole =
-        new MillShape(plan.design(), plan.aim().dims(), shop)
-            .headBore().passes().stream().reduce((a, b) -> b).orElseThrow();
+        plan.sketch().boring().get(2).plans().get(0).passes().stream()
+            .reduce((a, b) -> b)
+            .orElseThrow();
     double face = plan.aim().mm("joint.length") + plan.aim().mm("head.height");
     assertThat(hole.depth() - face).isCloseTo(3, within(1e-9));
     assertThat(hole.point())
@@ -281,7 +280,12 @@ class MillTest {
             shop,
             java.util.Map.of(new DimKey("bore.mouth"), mouth - 4));
     assertThat(dims.get(new DimKey("bore.foot")).mm()).isCloseTo(foot + 4, within(1e-9));
-    BothEnds b = new MillShape(mill(), dims, shop).through();
+    BothEnds b =
+        MillKind.MILL
+            .boring(mill(), MillKind.MILL.aim(mill(), dims, shop), shop)
+            .get(0)
+            .through()
+            .orElseThrow();
     assertThat(b.overlap()).isCloseTo(Practice.USUAL.of(Line.BORE_OVERLAP), within(1e-9));
     for (String same : List.of("outside.height", "body.height", "outside.waist", "stick.need")) {
       assertThat(dims.get(new DimKey(same)).mm()).as(same).isEqualTo(plan.aim().mm(same));

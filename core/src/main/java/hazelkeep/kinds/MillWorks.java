@@ -1,4 +1,4 @@
-package hazelkeep.piece.mill;
+package hazelkeep.kinds;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Fitting;
@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** The bought parts of a mill where they sit, and the order in which it goes together. */
-final class MillParts {
+final class MillWorks {
   private final Mill design;
   private final Aim aim;
 
-  MillParts(Mill design, Aim aim) {
+  MillWorks(Mill design, Aim aim) {
     this.design = design;
     this.aim = aim;
   }

@@ -1,0 +1,371 @@
+package hazelkeep.element;
+
+import hazelkeep.bore.Bore;
+import hazelkeep.bore.BoringPlan;
+import hazelkeep.bore.BothEnds;
+import hazelkeep.bore.Pass;
+import hazelkeep.bore.Stations;
+import hazelkeep.bore.Sweep;
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.BoreWalls;
+import hazelkeep.piece.Boring;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.OnSection;
+import hazelkeep.piece.RecipeSteps;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Finding;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A bore that goes right through a part, from its mouth and from its foot until the two meet, with
+ * seats for bought parts at the foot; a spigot goes into its mouth.
+ *
+ * @param part it goes through
+ * @param keys its sizes
+ * @param ends where it begins and ends
+ * @param wall the least wall beside it
+ * @param seen which of its mouths is seen once it is together, in words
+ */
+public record ThroughBore(String part, Keys keys, Ends ends, Line wall, String seen)
+    implements Element {
+  private static final String SEATS = "seats";
+  private static final String BORE = "bore";
+
+  /** The surface that a spigot meets. */
+  public static final String MOUTH = "mouth bore";
+
+  /** Sizes that differ by less are one, mm. */
+  private static final double SAME = 1e-9;
+
+  /**
+   * Its sizes.
+   *
+   * @param rules of all of them
+   * @param diameter of the bore
+   * @param fromFoot how deep it is bored from the foot
+   * @param fromMouth how deep it is bored from the mouth
+   * @param seats at the foot, the widest first
+   */
+  public record Keys(
+      List<SizeRule> rules, DimKey diameter, DimKey fromFoot, DimKey fromMouth, List<Seat> seats) {}
+
+  /**
+   * A seat of a bought part.
+   *
+   * @param word of it on the drawing
+   */
+  public record Seat(DimKey diameter, DimKey depth, String word) {
+    boolean there(Lay lay) {
+      return lay.mm(diameter) > 0 && lay.mm(depth) > 0;
+    }
+  }
+
+  /**
+   * Where it begins and ends.
+   *
+   * @param foot its mouth at the foot
+   * @param mouth its mouth at the other end
+   * @param datum where depths from there are counted from: the end of the tenon that still stands
+   */
+  public record Ends(Edge foot, Edge mouth, Edge datum) {}
+
+  @Override
+  public List<SizeRule> sizes() {
+    return keys.rules;
+  }
+
+  private double foot(Lay lay) {
+    return lay.at(ends.foot);
+  }
+
+  private double mouth(Lay lay) {
+    return lay.at(ends.mouth);
+  }
+
+  private double datum(Lay lay) {
+    return lay.at(ends.datum);
+  }
+
+  /** Down to where a spigot goes in. */
+  private double lead(Lay lay) {
+    return mouth(lay) - lay.mm(Spigot.LENGTH);
+  }
+
+  private Bore fromFoot(Lay lay) {
+    List<Bore.Step> steps = new ArrayList<>();
+    for (Seat s : keys.seats) {
+      if (s.there(lay)) {
+        steps.add(new Bore.Step(lay.due(s.diameter), lay.mm(s.depth)));
+      }
+    }
+    steps.add(new Bore.Step(lay.due(keys.diameter), lay.mm(keys.fromFoot)));
+    try {
+      return new Bore("from the foot", steps);
+    } catch (IllegalArgumentException e) {
+      throw new BadDesign(
+          keys.seats.get(keys.seats.size() - 1).diameter,
+          "The parts at the foot can't be put in: each seat is narrower and deeper than the one"
+              + " before it, plate, seat, main bore.");
+    }
+  }
+
+  /** Both bores. */
+  public BothEnds both(Lay lay) {
+    return lay.once(
+        this,
+        "both",
+        () ->
+            new BothEnds(
+                BoringPlan.of(
+                    Bore.plain("from the mouth", lay.due(keys.diameter), lay.mm(keys.fromMouth)),
+                    lay.shop()),
+                BoringPlan.of(fromFoot(lay), lay.shop()),
+                datum(lay) - foot(lay),
+                seen));
+  }
+
+  private List<Bore.Step> seats(Lay lay) {
+    List<Bore.Step> steps = fromFoot(lay).steps();
+    return steps.subList(0, steps.size() - 1);
+  }
+
+  /** The radius of what is open in the foot, mm. */
+  public double opening(Lay lay) {
+    List<Bore.Step> seats = seats(lay);
+    return (seats.isEmpty() ? lay.due(keys.diameter) : seats.get(0).diameter()) / 2;
+  }
+
+  private double deepestSeat(Lay lay) {
+    List<Bore.Step> seats = seats(lay);
+    return foot(lay) + (seats.isEmpty() ? 0 : seats.get(seats.size() - 1).depth());
+  }
+
+  /** A height at which there is a wall beside the bore, in the blank's z. */
+  public double middle(Lay lay) {
+    return (deepestSeat(lay) + lead(lay)) / 2;
+  }
+
+  @Override
+  public void draw(Lay lay, PartDraft draft) {
+    double bore = lay.mm(keys.diameter) / 2;
+    // What is measured in the mouth is so there; further in the bit's own size stands.
+    double within = lay.due(keys.diameter) / 2;
+    double lead = lead(lay);
+    double mouth = mouth(lay);
+    HalfSection mouthRoom = HalfSection.box(lead, mouth, 0, bore);
+    HalfSection room = HalfSection.box(foot(lay), lead, 0, within).plus(mouthRoom);
+    draft
+        .inside(MOUTH, Role.FIT, Polyline.of(mouth, bore, lead, bore), mouthRoom)
+        .inside(BORE, Role.MEET, Polyline.of(lead, within, deepestSeat(lay), within), room)
+        .hollow(room);
+    drawSeats(lay, draft);
+  }
+
+  private void drawSeats(Lay lay, PartDraft draft) {
+    List<Bore.Step> seats = seats(lay);
+    if (seats.isEmpty()) {
+      return;
+    }
+    List<Point> line = new ArrayList<>();
+    HalfSection room = HalfSection.EMPTY;
+    double narrow = lay.due(keys.diameter) / 2;
+    for (int i = seats.size() - 1; i >= 0; i--) {
+      double z = foot(lay) + seats.get(i).depth();
+      double r = seats.get(i).diameter() / 2;
+      line.add(new Point(z, narrow));
+      line.add(new Point(z, r));
+      narrow = r;
+      room = room.plus(HalfSection.box(foot(lay), z, 0, r));
+    }
+    line.add(new Point(foot(lay), narrow));
+    draft.inside(SEATS, Role.MEET, new Polyline(line), room).hollow(room);
+  }
+
+  private HalfSection fromFoot(Lay lay, Pass p) {
+    return Sweep.of(p.bit(), foot(lay) - Lay.BEYOND, foot(lay) + p.depth());
+  }
+
+  private HalfSection fromMouth(Lay lay, Pass p) {
+    return Sweep.of(p.bit(), datum(lay) + Lay.BEYOND, datum(lay) - p.depth());
+  }
+
+  /** The wood beside it. */
+  public BoreWalls walls(Built b) {
+    return new BoreWalls(
+        b.part(part).target(),
+        new Span(foot(b), mouth(b)),
+        b.custom(wall),
+        z -> Math.max(drift(both(b).near(), datum(b) - z), drift(both(b).far(), z - foot(b))));
+  }
+
+  private static double drift(BoringPlan plan, double deep) {
+    return plan.passes().stream()
+        .mapToDouble(p -> deep <= p.depth() ? p.driftAt(deep) : 0)
+        .max()
+        .orElse(0);
+  }
+
+  @Override
+  public HalfSection keep(Built b) {
+    return walls(b).zone();
+  }
+
+  @Override
+  public void check(Built b, Told told) {
+    BothEnds both = both(b);
+    Point meet = new Point(datum(b) - both.meeting(), b.mm(keys.diameter) / 2);
+    told.bores(both.near(), part, meet);
+    told.bores(both.far(), part, meet);
+    both.verdicts(b.shop().practice()).forEach(v -> told.found(v, part, meet));
+  }
+
+  @Override
+  public void remedies(Built b, Finding f, Tries r) {
+    double lack = f.verdict().limit() - f.verdict().found();
+    Entry e = f.verdict().entry();
+    if (e == Entry.BORES_APART || e == Entry.BORES_HARDLY) {
+      r.more(lack, keys.fromMouth.path(), keys.fromFoot.path());
+    }
+    if (e == Entry.BIT_MISSING) {
+      r.set(keys.diameter.path(), f.verdict().limit());
+    }
+  }
+
+  @Override
+  public List<Boring> boring(Built b) {
+    BothEnds both = both(b);
+    Polyline line = b.part(part).surface(BORE).line();
+    return List.of(
+        new Boring(
+            part,
+            "end of the tenon at its mouth",
+            List.of(both.near()),
+            Stations.of(b.part(part).target(), datum(b), line, b.shop().depthGauge()),
+            Optional.of(both)),
+        new Boring(part, "foot", List.of(both.far()), List.of(), Optional.of(both)));
+  }
+
+  @Override
+  public void measures(Built b, Measures m) {
+    double foot = foot(b);
+    double high = mouth(b) - foot;
+    double r = b.mm(keys.diameter) / 2;
+    m.inside(keys.diameter.path(), "⌀ bore", mouth(b) - BORE_AT * high, part);
+    for (Seat s : keys.seats) {
+      m.read(s.depth.path(), s.word, foot, 1, part);
+    }
+    Seat inner = keys.seats.get(keys.seats.size() - 1);
+    m.inside(inner.diameter.path(), "⌀ seat", foot + SEAT_AT * b.mm(inner.depth), part)
+        .deep(keys.fromFoot.path(), "from foot", foot, foot + b.mm(keys.fromFoot), r, part)
+        .read(keys.fromMouth.path(), "from mouth", datum(b), -1, part);
+  }
+
+  /** How far down its diameter stands on the drawing, as a share of the part's height. */
+  private static final double BORE_AT = 0.3;
+
+  /** How far up a seat's does, as a share of its depth. */
+  private static final double SEAT_AT = 0.7;
+
+  @Override
+  public List<Feature> features() {
+    List<Feature> out = new ArrayList<>();
+    SurfaceId mouth = new SurfaceId(part, MOUTH);
+    out.add(new Feature(keys.diameter, mouth, Feature.Kind.INNER, keys.diameter));
+    SurfaceId seats = new SurfaceId(part, SEATS);
+    keys.seats.forEach(s -> out.add(new Feature(s.depth, seats, Feature.Kind.SHAPE, s.depth)));
+    return out;
+  }
+
+  @Override
+  public void onSection(Built b, OnSection s) {
+    List<Seat> there = keys.seats.stream().filter(x -> x.there(b)).toList();
+    double above = Double.NEGATIVE_INFINITY;
+    for (Seat seat : there) {
+      double from = above;
+      double wide = s.widest(part, SEATS, z -> z > from + SEEN);
+      above = s.highAt(part, SEATS, wide);
+      s.is(seat.diameter.path(), 2 * wide).is(seat.depth.path(), above - foot(b));
+    }
+  }
+
+  /** Corners nearer than this are one, mm. */
+  private static final double SEEN = 1e-6;
+
+  /** Bored from the mouth. */
+  public void fromMouth(SetupDraft s, Work w) {
+    Built b = w.built();
+    RecipeSteps.bits(
+        s,
+        part,
+        both(b).near(),
+        p -> fromMouth(b, p),
+        p ->
+            Optional.of(w.deep(keys.fromMouth, "from the tenon's end to the bit's full diameter")));
+  }
+
+  /** Bored from the foot: seats first, then on until both meet. */
+  public void fromFoot(SetupDraft s, Work w) {
+    Built b = w.built();
+    BoringPlan far = both(b).far();
+    RecipeSteps.bits(s, part, far, p -> fromFoot(b, p), p -> after(w, far, p));
+  }
+
+  /** What is read after a bit; a seat that a tool opens is read then. */
+  private Optional<Act.Read> after(Work w, BoringPlan plan, Pass p) {
+    boolean opened = plan.passes().stream().anyMatch(x -> x.open() > 0);
+    return Stream.concat(
+            opened ? Stream.empty() : keys.seats.stream().map(Seat::depth),
+            Stream.of(keys.fromFoot))
+        .filter(k -> Math.abs(w.built().mm(k) - p.depth()) < SAME)
+        .findFirst()
+        .map(k -> w.deep(k, "from the foot to the bit's full diameter"));
+  }
+
+  /** Opened to size where no bit has it: seats, main bore. */
+  public void open(SetupDraft s, Work w) {
+    Built b = w.built();
+    List<String> opened = opened(b);
+    if (opened.isEmpty()) {
+      return;
+    }
+    List<Act> acts = new ArrayList<>();
+    acts.add(w.acts().bare(0, part, opened.toArray(String[]::new)));
+    if (opened.contains(SEATS)) {
+      keys.seats.stream()
+          .filter(x -> x.there(b))
+          .forEach(x -> acts.add(w.deep(x.depth, "from the foot")));
+    }
+    s.step(
+        "open",
+        "Open seats and bore to size",
+        "There is no bit of that size: open them to it, and try the part itself.",
+        Speeds.At.TURNING,
+        acts);
+  }
+
+  private List<String> opened(Built b) {
+    double bore = b.mm(keys.diameter);
+    return Stream.concat(both(b).near().passes().stream(), both(b).far().passes().stream())
+        .filter(p -> p.open() > 0)
+        .flatMap(p -> p.wanted() > bore ? Stream.of(SEATS) : Stream.of(BORE, MOUTH))
+        .distinct()
+        .toList();
+  }
+}
