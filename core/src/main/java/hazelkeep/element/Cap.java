@@ -1,7 +1,11 @@
 package hazelkeep.element;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Sane;
+import hazelkeep.piece.Tries;
+import hazelkeep.route.Finding;
 import hazelkeep.solid.Curve;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
@@ -54,6 +58,23 @@ public record Cap(SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleF
                 new Point(beyond, 0),
                 new Point(beyond, far),
                 new Point(line.first().z(), far)));
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    sane.size(high().path())
+        .below(lay.mm(top.stretch()) + EDGE, "the height under it", top.stretch().path());
+  }
+
+  /** Lengths that differ by less are one, mm. */
+  private static final double EDGE = 1e-9;
+
+  @Override
+  public void remedies(Built b, Finding f, Tries r) {
+    Entry e = f.verdict().entry();
+    if (f.part().equals(on.part()) && (e == Entry.LID_THIN || e == Entry.LID_CORNER)) {
+      r.set(high().path(), b.mm(high()) / 2);
+    }
   }
 
   @Override

@@ -157,6 +157,11 @@ public record ChuckTenon(
   }
 
   @Override
+  public List<DimKey> recorded() {
+    return none.isPresent() ? List.of() : List.of(diameter());
+  }
+
+  @Override
   public void measures(Built b, Measures m) {
     double middle = b.at(Edge.from(length())) + b.mm(length()) / 2;
     m.turned(diameter().path(), "tenon", Measure.Kind.OUTSIDE, middle, on.part());

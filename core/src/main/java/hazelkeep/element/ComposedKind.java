@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Design;
@@ -14,6 +15,7 @@ import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.NamedKind;
 import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Stick;
@@ -21,6 +23,7 @@ import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Walled;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -32,6 +35,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
+import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -116,7 +120,8 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   private Part part(D design, Member m, Make make, Lay lay) {
     PartDraft draft = new PartDraft(m.name(), !design.finish().isEmpty());
     m.elements().forEach(e -> e.draw(lay, draft));
-    return draft.done(m.core().applyAsDouble(lay), new Frame(m.zero().applyAsDouble(lay), false));
+    double zero = m.zero(lay, make.members().get(0).low());
+    return draft.done(m.core(lay), new Frame(zero, false));
   }
 
   @Override
@@ -238,7 +243,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Measures m = new Measures(aim);
     make(design).elements().forEach(e -> e.measures(b, m));
     Member first = make(design).members().get(0);
-    double foot = first.zero().applyAsDouble(b);
+    double foot = b.at(first.low());
     m.turned("blank.round", "round", Measure.Kind.OUTSIDE, foot + ROUND_AT, first.name());
     return m.done();
   }
@@ -258,26 +263,72 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public final Map<String, Double> anchors(D design, Map<DimKey, Double> dims) {
     Make make = make(design);
     Map<Edge, Double> at = Lay.stations(make.stick(), dims::get);
-    return make.members().stream().collect(Collectors.toMap(Member::name, m -> at.get(m.anchor())));
+    return make.members().stream().collect(Collectors.toMap(Member::name, m -> at.get(m.low())));
   }
 
   private static final DimKey WASTE_TOP = new DimKey("stick.waste-top");
 
-  /**
-   * The waste over a part's top when its tenon stays where it was cut, however high it becomes.
-   *
-   * @param height the size that the part is high
-   */
-  protected static Map<DimKey, Double> left(
-      DimKey height, Map<DimKey, Double> then, Map<DimKey, Double> now) {
+  /** Sizes that differ by less are one, mm. */
+  private static final double SAME = 1e-9;
+
+  /** A tenon over the last member stays where it was cut, however high that becomes. */
+  @Override
+  public Map<DimKey, Double> settled(D design, Map<DimKey, Double> then, Map<DimKey, Double> now) {
+    if (!now.containsKey(WASTE_TOP)) {
+      return Map.of();
+    }
+    List<Member> members = make(design).members();
+    DimKey height = members.get(members.size() - 1).low().stretch();
     double waste = then.get(height) + then.get(WASTE_TOP) - now.get(height);
     return Math.abs(waste - now.get(WASTE_TOP)) < SAME
         ? Map.of()
         : Map.of(WASTE_TOP, Math.max(0, waste));
   }
 
-  /** Sizes that differ by less are one, mm. */
-  private static final double SAME = 1e-9;
+  /** Heights stay, but for one that what changes says otherwise. */
+  @Override
+  public List<DimKey> stays(D design, Set<DimKey> named) {
+    List<Set<DimKey>> either = make(design).either();
+    return each(design, Element::stays).stream()
+        .filter(k -> !named.contains(k))
+        .filter(
+            k ->
+                either.stream()
+                    .filter(one -> one.contains(k))
+                    .noneMatch(one -> one.stream().anyMatch(named::contains)))
+        .toList();
+  }
+
+  @Override
+  public List<DimKey> recorded(D design) {
+    return each(design, Element::recorded).stream().distinct().toList();
+  }
+
+  @Override
+  public List<Remedy> waysOn(D design, Aim aim, AsFound found) {
+    Tries out = new Tries(aim);
+    make(design).elements().forEach(e -> e.found(found, aim, out));
+    return out.done();
+  }
+
+  /** What is hollowed in the first member holds what goes in. */
+  @Override
+  public Properties properties(D design, Aim aim) {
+    Part first = aim.parts().get(0);
+    HalfSection hollow =
+        first.surfaces().stream()
+            .filter(Surface::inside)
+            .map(Surface::zone)
+            .reduce(HalfSection.EMPTY, HalfSection::plus);
+    double brim = first.target().maxZ();
+    double line = 0;
+    if (aim.parts().size() == 1) {
+      double full = brim - aim.custom(Line.CONTENT_WATER_LINE);
+      line = hollow.and(HalfSection.box(0, full, 0, HalfSection.FAR)).volume();
+    }
+    return Properties.of(
+        aim, hollow.volume(), line, 2 * first.surface(Side.NAME).line().first().r());
+  }
 
   @Override
   public final List<Feature> features(D design) {

@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.hold.Expand;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.FootRecess;
@@ -12,10 +13,13 @@ import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
@@ -121,6 +125,21 @@ public record DishedFoot(
           Entry.HOLD_MISSING_RECESS.told(Grade.STOP, b.mm(across), FootRecess.least(b.shop())),
           on.part(),
           new Point(b.at(at), 0));
+    }
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    sane.below(HOLLOW.path(), at.stretch().path());
+  }
+
+  /** A shallower hollow leaves more over it, mm. */
+  private static final double SHALLOW = 1.5;
+
+  @Override
+  public void found(AsFound f, Aim aim, Tries r) {
+    if (f.part().equals(on.part())) {
+      r.set(HOLLOW.path(), SHALLOW);
     }
   }
 

@@ -7,6 +7,7 @@ import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
@@ -14,10 +15,12 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.RecipeSteps;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
@@ -103,6 +106,7 @@ public class Drilled implements Element {
    * @param under the outside of the floor on the axis, in the blank's z
    * @param size the size of the floor, counted from the part's end
    * @param end that end
+   * @param within the diameters outside that it has to stay below
    */
   public record Left(
       Line wall,
@@ -111,7 +115,8 @@ public class Drilled implements Element {
       ToDoubleFunction<Lay> upTo,
       ToDoubleFunction<Lay> under,
       DimKey size,
-      Edge end) {}
+      Edge end,
+      List<DimKey> within) {}
 
   private final Place place;
   private final Sizes sizes;
@@ -219,6 +224,19 @@ public class Drilled implements Element {
   }
 
   @Override
+  public void sane(Lay lay, Sane sane) {
+    left.within.forEach(out -> sane.below(sizes.diameter.path(), out.path()));
+    double room = place.way() * (lay.at(place.mouth) - lay.at(left.end));
+    sane.size(sizes.depth.path())
+        .with("its point", point(lay) - lay.mm(sizes.depth))
+        .below(
+            room,
+            "the height of the " + place.on.part(),
+            left.end.stretch().path(),
+            place.mouth.stretch().path());
+  }
+
+  @Override
   public void draw(Lay lay, PartDraft part) {
     HalfSection room = HalfSection.closed(line(lay), new Point(place.top(lay), 0));
     part.inside(place.on.name(), Role.MEET, line(lay), room).hollow(room);
@@ -276,12 +294,37 @@ public class Drilled implements Element {
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
+    if (!f.part().equals(place.on.part())) {
+      return;
+    }
     double lack = f.verdict().limit() - f.verdict().found();
+    String deep = sizes.depth.path();
+    String wide = sizes.diameter.path();
     switch (f.verdict().entry()) {
-      case FLOOR_THIN, BIT_SHORT -> r.more(-lack, sizes.depth.path());
-      case BIT_MISSING -> r.set(sizes.diameter.path(), f.verdict().limit());
+      case FLOOR_THIN -> r.more(-lack, deep).more(lack, left.size.path());
+      case LID_THIN, LID_CORNER -> r.more(lack + 1, left.size.path()).more(-lack - 1, deep);
+      case BIT_SHORT -> r.more(-lack, deep);
+      case BIT_MISSING -> r.set(wide, f.verdict().limit());
+      case WALL_THIN -> r.more(-2 * Math.max(0.5, lack), wide);
+      case BORE_DRIFTS -> r.more(3, wide);
+      case CONTENT_TALL -> r.more(lack, deep);
       default -> {}
     }
+  }
+
+  @Override
+  public void found(AsFound f, Aim aim, Tries r) {
+    if (f.part().equals(place.on.part())) {
+      if (f.what() == AsFound.What.DEPTH) {
+        r.set(sizes.depth.path(), f.value()).set(sizes.depth.path(), f.value() + 1);
+      }
+      r.more(-1, sizes.diameter.path());
+    }
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    return List.of(sizes.diameter, sizes.depth);
   }
 
   @Override

@@ -1,5 +1,7 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
@@ -7,6 +9,7 @@ import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
@@ -57,6 +60,23 @@ public interface Element {
 
   /** What the page of bores shows of it. */
   default List<Boring> boring(Built built) {
+    return List.of();
+  }
+
+  /**
+   * Changes worth trying when the wood was found otherwise than planned, best first.
+   *
+   * @param found in plain words: a spigot broken off is a part too short
+   */
+  default void found(AsFound found, Aim aim, Tries tries) {}
+
+  /** Its sizes that the record of a finished piece keeps. */
+  default List<DimKey> recorded() {
+    return List.of();
+  }
+
+  /** Its sizes that a change in the middle of the work leaves as they are. */
+  default List<DimKey> stays() {
     return List.of();
   }
 

@@ -2,8 +2,10 @@ package hazelkeep.element;
 
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.piece.Design;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Told;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Acts;
 import hazelkeep.shop.Speeds;
@@ -12,17 +14,21 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * How a foot is finished once all else is done: sawn off and pared by hand, or the part turned
- * round and held by its other end.
+ * round and held by its bore, its rim or its spigot.
  *
  * @param on the foot's surface
  * @param by the way
- * @param mount how it is held when it is turned round
- * @param other where the part's other end is, in the blank's z
+ * @param design whose jam chucks are turned from some wood, with paper or without
+ * @param bore that it is held by, or beside
+ * @param spigot over it; empty where the rim is open
  */
-public record EndWork(SurfaceId on, Finishing by, EndHolds.Mount mount, double other) {
+public record EndWork(
+    SurfaceId on, Finishing by, Design design, Drilled bore, Optional<Spigot> spigot)
+    implements Element {
   /**
    * How it is held while its foot is undercut for the saw.
    *
@@ -30,12 +36,47 @@ public record EndWork(SurfaceId on, Finishing by, EndHolds.Mount mount, double o
    */
   public record Sawn(String title, Hold hold, Frame frame, Line nub) {}
 
+  /** What can't be held so is told; a recess is told by its foot. */
+  @Override
+  public void check(Built b, Told told) {
+    if (by != Finishing.RECESS) {
+      mount(b).missing().ifPresent(v -> told.found(v, on.part(), null));
+    }
+  }
+
+  private EndHolds.Mount mount(Built b) {
+    HalfSection target = b.part(on.part()).target();
+    double face = b.at(bore.place().mouth());
+    double rim = face - b.custom(Line.HOLD_ROUND_DEPTH) / 2;
+    double deep = b.mm(bore.depth());
+    EndHolds.Half half =
+        new EndHolds.Half(
+            on.part(),
+            bore.place().on().name(),
+            b.mm(bore.diameter()),
+            deep - bore.place().lip().applyAsDouble(b),
+            deep,
+            spigot.isPresent() ? b.mm(Spigot.DIAMETER) : 2 * target.outer(rim),
+            face,
+            true);
+    return new EndHolds(b.aim().blank().wood(), design.jamWood(), design.paper(), b.shop())
+        .mount(
+            by,
+            half.on(target, b.shop().practice()),
+            spigot.map(s -> s.join(b)).orElse(Double.NaN));
+  }
+
+  /** Where the wood ends that is not the foot's, in the blank's z. */
+  private double other(Built b) {
+    return spigot.map(s -> s.join(b)).orElseGet(() -> b.at(bore.place().mouth()));
+  }
+
   /** Puts the holds and steps in order. */
   public void in(Work w, Sawn sawn) {
     if (by == Finishing.SAW) {
       saw(w, sawn);
     } else {
-      turned(w);
+      turned(w, mount(w.built()));
     }
   }
 
@@ -45,7 +86,7 @@ public record EndWork(SurfaceId on, Finishing by, EndHolds.Mount mount, double o
 
   private void saw(Work w, Sawn sawn) {
     Built b = w.built();
-    HalfSection neck = HalfSection.box(sawn.frame.zero(), other, b.custom(sawn.nub), b.far());
+    HalfSection neck = HalfSection.box(sawn.frame.zero(), other(b), b.custom(sawn.nub), b.far());
     w.held(
         on.name() + " undercut",
         sawn.title,
@@ -61,14 +102,15 @@ public record EndWork(SurfaceId on, Finishing by, EndHolds.Mount mount, double o
     byHand(w, on, "Saw the tenon off, pare the stub, sand and finish the foot by hand.");
   }
 
-  private void turned(Work w) {
+  private void turned(Work w, EndHolds.Mount mount) {
     boolean pressed = by == Finishing.PRESSED;
     Map<String, Frame> frames = Map.of(on.part(), mount.frame());
-    HalfSection nub = HalfSection.box(-Lay.BEYOND, other, 0, w.built().shop().pad().radius());
+    Built b = w.built();
+    HalfSection nub = HalfSection.box(-Lay.BEYOND, other(b), 0, b.shop().pad().radius());
     w.held(
         pressed ? on.name() : on.name() + ", tail up",
         "Reversed, tail up",
-        Hold.of(mount.grip(), w.built().shop().pad()),
+        Hold.of(mount.grip(), b.shop().pad()),
         frames,
         (s, x) ->
             s.step(

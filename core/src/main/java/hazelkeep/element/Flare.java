@@ -4,6 +4,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sane;
 import hazelkeep.route.Act;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
@@ -23,8 +24,10 @@ import java.util.function.Function;
  * @param at the rim that it begins at
  * @param bore the diameter that it leads to
  * @param usual how wide it is, a side
+ * @param within the diameters outside that it has to stay below
  */
-public record Flare(SurfaceId on, Edge at, DimKey bore, Function<Dims<?>, Rule.Value> usual)
+public record Flare(
+    SurfaceId on, Edge at, DimKey bore, Function<Dims<?>, Rule.Value> usual, List<DimKey> within)
     implements Element {
   /** How wide it is, a side, and how deep. */
   public static final DimKey WIDE = new DimKey("mouth.flare");
@@ -43,6 +46,13 @@ public record Flare(SurfaceId on, Edge at, DimKey bore, Function<Dims<?>, Rule.V
    */
   public double mouth(Lay lay) {
     return (there(lay) ? lay.due(bore) : lay.mm(bore)) / 2 + lay.mm(WIDE);
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    for (DimKey out : within) {
+      sane.size(bore.path()).with("its flare", 2 * lay.mm(WIDE)).below(out.path(), WIDE.path());
+    }
   }
 
   @Override

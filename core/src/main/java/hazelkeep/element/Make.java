@@ -10,21 +10,28 @@ import java.util.stream.Stream;
  * What a piece is put together from.
  *
  * @param stock the blank
- * @param stick the stretches of its length, from its foot on
+ * @param along the stretches of its length, from its foot on
  * @param members the bodies that are made of it
- * @param others elements that belong to no body or to more than one: waste, tenons, what goes in
+ * @param others elements that belong to no body or to more than one: holes, what goes in
  * @param joints where members meet in a fit
  * @param either sizes of which one says the others: what was stated last counts
  */
 public record Make(
     Stock stock,
-    List<Stretch> stick,
+    Along along,
     List<Member> members,
     List<Element> others,
     List<Joint> joints,
     List<Set<DimKey>> either) {
+  /** The stretches of the blank's length. */
+  List<Stretch> stick() {
+    return along.stretches();
+  }
+
   /** Every element. */
-  public Stream<Element> elements() {
-    return Stream.concat(members.stream().flatMap(m -> m.elements().stream()), others.stream());
+  Stream<Element> elements() {
+    return Stream.of(
+            members.stream().flatMap(m -> m.elements().stream()).toList(), along.elements(), others)
+        .flatMap(List::stream);
   }
 }

@@ -4,6 +4,7 @@ import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Span;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Stub;
@@ -99,7 +100,30 @@ public final class PartDraft {
       ring.add(new Point(ring.get(0).z(), 0));
     }
     HalfSection target = HalfSection.of(ring).minus(hollow);
-    Point in = new Point(core, (target.inner(core) + target.outer(core)) / 2);
-    return new Part(name, in, target, surfaces, stubs, closed);
+    return new Part(name, core(target, core), target, surfaces, stubs, closed);
+  }
+
+  /** How many heights are looked at for wood. */
+  private static final int LOOKS = 40;
+
+  /** In the middle of the wall at a height, or where the part is thickest. */
+  private static Point core(HalfSection target, double z) {
+    Point wall = new Point(z, (target.inner(z) + target.outer(z)) / 2);
+    if (target.holds(wall)) {
+      return wall;
+    }
+    Point best = wall;
+    double most = 0;
+    double high = target.maxZ() - target.minZ();
+    for (int i = 1; i < LOOKS; i++) {
+      double at = target.minZ() + high * i / LOOKS;
+      for (Span s : target.at(at)) {
+        if (s.length() > most) {
+          most = s.length();
+          best = new Point(at, (s.from() + s.to()) / 2);
+        }
+      }
+    }
+    return best;
   }
 }

@@ -1,9 +1,13 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Tries;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
 import hazelkeep.solid.Curve;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
@@ -12,6 +16,7 @@ import hazelkeep.solid.Profile;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -36,6 +41,8 @@ public record Side(
     Optional<Place> besides,
     Optional<Function<Built, BoreWalls>> walls)
     implements Element, Outside {
+  /** The name of its surface. */
+  public static final String NAME = "side";
 
   /**
    * How high a side is.
@@ -189,6 +196,11 @@ public record Side(
   }
 
   @Override
+  public DimKey across(boolean high) {
+    return (high ? last() : places.get(0)).drawn;
+  }
+
+  @Override
   public double radius(Lay lay, double z) {
     return profile(lay).radius(z - foot(lay));
   }
@@ -213,6 +225,94 @@ public record Side(
     if (!p.sign.isEmpty()) {
       m.outside(p.key.path(), p.sign, z(b, p), on.part());
     }
+  }
+
+  /** More wood, first where it is nearest to what was found; less where the wood is gone. */
+  @Override
+  public void remedies(Built b, Finding f, Tries r) {
+    if (!f.part().equals(on.part())) {
+      return;
+    }
+    double lack = f.verdict().limit() - f.verdict().found();
+    switch (f.verdict().entry()) {
+      case WALL_THIN -> stouter(b, f, r, 2 * Math.max(LEAST, lack), 3, 6);
+      // What lacks is stiffness, not millimetres: a little stouter is tried.
+      case SHAKES -> stouter(b, f, r, 3, 6, 10);
+      case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn.path());
+      default -> {}
+    }
+  }
+
+  /** Nothing is made stouter by less, mm. */
+  private static final double LEAST = 0.5;
+
+  private void stouter(Built b, Finding f, Tries r, double... more) {
+    List<DimKey> near = new ArrayList<>();
+    f.where()
+        .ifPresentOrElse(
+            p ->
+                places.stream()
+                    .sorted(Comparator.comparingDouble(x -> Math.abs(z(b, x) - p.z())))
+                    .forEach(x -> near.add(x.drawn)),
+            () -> places.forEach(x -> near.add(x.drawn)));
+    for (double mm : more) {
+      near.stream().distinct().forEach(k -> r.more(mm, k.path()));
+    }
+  }
+
+  private Place last() {
+    return places.get(places.size() - 1);
+  }
+
+  /** The diameter that is the largest. */
+  private DimKey widest(Aim aim) {
+    return places.stream()
+        .map(Place::drawn)
+        .max(Comparator.comparingDouble(k -> aim.mm(k.path())))
+        .orElseThrow();
+  }
+
+  @Override
+  public void found(AsFound f, Aim aim, Tries r) {
+    if (!f.part().equals(on.part())) {
+      return;
+    }
+    String wide = widest(aim).path();
+    String high = rise.height.path();
+    double v = f.value();
+    switch (f.what()) {
+      case LENGTH -> {
+        double left = v - spigot(aim);
+        r.set(high, left).set(high, left - STEP);
+      }
+      case DIAMETER -> r.set(wide, v).set(wide, v - STEP / 2);
+      case FLAW -> r.more(-2 * v, wide).more(-2 * v - STEP / 2, wide);
+      default -> {}
+    }
+  }
+
+  /** A second way on goes so much further, mm. */
+  private static final double STEP = 2;
+
+  /** How long the spigot of its part is, mm. */
+  private double spigot(Aim aim) {
+    return aim.part(on.part()).surfaces().stream()
+        .filter(s -> s.role() == Role.FIT && !s.inside())
+        .mapToDouble(s -> s.line().length())
+        .sum();
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    List<DimKey> out = new ArrayList<>(List.of(rise.height));
+    besides.ifPresent(p -> out.add(p.key));
+    places.forEach(p -> out.add(p.key));
+    return out;
+  }
+
+  @Override
+  public List<DimKey> stays() {
+    return List.of(rise.height);
   }
 
   @Override

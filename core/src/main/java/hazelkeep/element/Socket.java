@@ -15,6 +15,7 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.RecipeSteps;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
@@ -124,6 +125,22 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
   }
 
   @Override
+  public void sane(Lay lay, Sane sane) {
+    sane.below(keys.seat.path(), Spigot.DIAMETER.path());
+    sane.size(keys.deep.path())
+        .below(
+            lay.at(top) - end(lay),
+            "the head's height with its tenon",
+            end.stretch().path(),
+            top.stretch().path());
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    return List.of(keys.seat, keys.hole);
+  }
+
+  @Override
   public void draw(Lay lay, PartDraft draft) {
     double hole = hole(lay);
     if (seat(lay) > 0) {
@@ -187,7 +204,7 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case SHORT_OF_LINE -> r.more(lack, keys.bored.path());
-      case ROOF_THIN -> r.more(-lack, keys.deep.path());
+      case ROOF_THIN -> r.more(-lack, keys.deep.path()).more(lack, top.stretch().path());
       case SPIGOT_WALL -> r.more(-2 * lack, keys.seat.path());
       default -> {}
     }

@@ -4,15 +4,18 @@ import hazelkeep.finding.Entry;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Joint;
 import hazelkeep.route.SetupDraft;
@@ -84,7 +87,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     return rules;
   }
 
-  private double join(Lay lay) {
+  double join(Lay lay) {
     return lay.at(new Edge(LENGTH, !reach.up));
   }
 
@@ -131,6 +134,34 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
         : HalfSection.box(-Lay.BEYOND, end, 0, lay.far());
   }
 
+  /** It stays within its own outside, and longer than its recess it is no spigot. */
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    sane.below(DIAMETER.path(), side.across(reach.up).path());
+    mate.bottom.ifPresent(hole -> sane.below(LENGTH.path(), hole.depth().path()));
+  }
+
+  @Override
+  public void found(AsFound f, Aim aim, Tries r) {
+    if (f.part().equals(on.part()) && f.what() == AsFound.What.LENGTH) {
+      r.more(-STEP, LENGTH.path());
+    }
+    r.choose("fit", FitClass.EASY.name());
+  }
+
+  /** A shorter spigot is shorter by so much, mm. */
+  private static final double STEP = 2;
+
+  @Override
+  public List<DimKey> recorded() {
+    return List.of(LENGTH, DIAMETER, CLEARANCE);
+  }
+
+  @Override
+  public List<DimKey> stays() {
+    return List.of(LENGTH);
+  }
+
   @Override
   public void check(Built b, Told told) {
     mate.bottom.ifPresent(hole -> bottoms(b, told, hole));
@@ -150,9 +181,13 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   @Override
   public void remedies(Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
-    if (f.verdict().entry() == Entry.SPIGOT_BOTTOMS) {
-      mate.bottom.ifPresent(hole -> r.more(lack, hole.depth().path()));
-      r.more(-lack, LENGTH.path());
+    switch (f.verdict().entry()) {
+      case SPIGOT_BOTTOMS -> {
+        mate.bottom.ifPresent(hole -> r.more(lack, hole.depth().path()));
+        r.more(-lack, LENGTH.path());
+      }
+      case SPIGOT_WALL -> r.more(2 * lack, mate.diameter.path());
+      default -> {}
     }
   }
 

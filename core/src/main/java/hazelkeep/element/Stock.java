@@ -61,5 +61,8 @@ public record Stock(
     if (f.verdict().entry() == Entry.BLANK_SHORT) {
       saves.forEach(k -> r.more(-lack, k.path()));
     }
+    if (f.verdict().entry() == Entry.BLANK_THIN) {
+      widest.forEach(k -> r.set(k.path(), f.verdict().found()));
+    }
   }
 }

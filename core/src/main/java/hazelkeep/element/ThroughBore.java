@@ -6,8 +6,8 @@ import hazelkeep.bore.BothEnds;
 import hazelkeep.bore.Pass;
 import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
-import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
@@ -15,10 +15,12 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.RecipeSteps;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
@@ -40,10 +42,11 @@ import java.util.stream.Stream;
  * @param part it goes through
  * @param keys its sizes
  * @param ends where it begins and ends
+ * @param outside the diameter that its seats stay below
  * @param wall the least wall beside it
  * @param seen which of its mouths is seen once it is together, in words
  */
-public record ThroughBore(String part, Keys keys, Ends ends, Line wall, String seen)
+public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Line wall, String seen)
     implements Element {
   private static final String SEATS = "seats";
   private static final String BORE = "bore";
@@ -157,9 +160,16 @@ public record ThroughBore(String part, Keys keys, Ends ends, Line wall, String s
     return foot(lay) + (seats.isEmpty() ? 0 : seats.get(seats.size() - 1).depth());
   }
 
-  /** A height at which there is a wall beside the bore, in the blank's z. */
-  public double middle(Lay lay) {
-    return (deepestSeat(lay) + lead(lay)) / 2;
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    keys.seats.forEach(s -> sane.below(s.diameter.path(), outside.path()));
+    sane.below(keys.diameter.path(), outside.path());
+    double high = mouth(lay) - foot(lay);
+    DimKey part = ends.foot.stretch();
+    Seat inner = keys.seats.get(keys.seats.size() - 1);
+    sane.size(inner.depth.path())
+        .with("what goes into the mouth", lay.mm(Spigot.LENGTH))
+        .below(high, "the body's height", Spigot.LENGTH.path(), part.path());
   }
 
   @Override
@@ -239,13 +249,36 @@ public record ThroughBore(String part, Keys keys, Ends ends, Line wall, String s
   @Override
   public void remedies(Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
-    Entry e = f.verdict().entry();
-    if (e == Entry.BORES_APART || e == Entry.BORES_HARDLY) {
-      r.more(lack, keys.fromMouth.path(), keys.fromFoot.path());
+    String wide = keys.diameter.path();
+    switch (f.verdict().entry()) {
+      case BORES_APART, BORES_HARDLY -> r.more(lack, keys.fromMouth.path(), keys.fromFoot.path());
+      case BORES_STEP, BORE_DRIFTS, BIT_SHORT -> r.more(WIDER, wide);
+      case BIT_MISSING -> r.set(wide, f.verdict().limit());
+      default -> {}
     }
-    if (e == Entry.BIT_MISSING) {
-      r.set(keys.diameter.path(), f.verdict().limit());
+  }
+
+  /** A wider bit is stiffer by so much more, mm. */
+  private static final double WIDER = 5;
+
+  /** A narrower bore leaves more wall, mm. */
+  private static final double NARROWER = 2;
+
+  @Override
+  public void found(AsFound f, Aim aim, Tries r) {
+    if (f.part().equals(part)) {
+      if (f.what() == AsFound.What.DEPTH) {
+        r.set(keys.fromFoot.path(), f.value());
+      }
+      r.more(-NARROWER, keys.diameter.path());
     }
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    List<DimKey> out = new ArrayList<>(List.of(keys.diameter, keys.fromFoot, keys.fromMouth));
+    keys.seats.forEach(s -> out.addAll(List.of(s.diameter, s.depth)));
+    return out;
   }
 
   @Override

@@ -1,5 +1,6 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.DimKey;
 import hazelkeep.piece.OnSection;
 import java.util.List;
 
@@ -13,6 +14,11 @@ public record Whole(SizeRule rule, List<Side> sides) implements Element {
   @Override
   public List<SizeRule> sizes() {
     return List.of(rule);
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    return List.of(rule.key());
   }
 
   @Override

@@ -15,13 +15,16 @@ import static hazelkeep.kinds.CasedSizes.LID_HEIGHT;
 import static hazelkeep.kinds.CasedSizes.RECESS;
 import static hazelkeep.kinds.CasedSizes.TOP;
 
+import hazelkeep.element.Along;
 import hazelkeep.element.Built;
 import hazelkeep.element.Cap;
 import hazelkeep.element.ChuckTenon;
+import hazelkeep.element.ClosedOrder;
 import hazelkeep.element.DishedFoot;
 import hazelkeep.element.Drilled;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
+import hazelkeep.element.EndWork;
 import hazelkeep.element.Face;
 import hazelkeep.element.GoesIn;
 import hazelkeep.element.Holes;
@@ -36,7 +39,6 @@ import hazelkeep.element.Side.Reads;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Stock;
-import hazelkeep.element.Stretch;
 import hazelkeep.element.Whole;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.Cased.Form;
@@ -64,14 +66,15 @@ final class CasedParts {
   private final Cased d;
   private final Stock stock;
   private final CasedSizes sizes;
-  final Spare kerf = Spare.kerf();
-  final ChuckTenon footTenon = ChuckTenon.at(BODY, "foot", true);
-  final ChuckTenon topTenon = ChuckTenon.at(LID, "top", false);
-  final Drilled bore;
-  final Recess recess;
-  final Spigot spigot;
-  final Face rim;
-  final Holes holes;
+  private final Spare kerf = Spare.kerf();
+  private final ChuckTenon footTenon = ChuckTenon.at(BODY, "foot", true);
+  private final ChuckTenon topTenon = ChuckTenon.at(LID, "top", false);
+  private final Drilled bore;
+  private final Recess recess;
+  private final Spigot spigot;
+  private final Face rim;
+  private final Holes holes;
+  private final EndWork end;
   private final Side bodySide;
   private final Side lidSide;
 
@@ -105,6 +108,7 @@ final class CasedParts {
             false,
             lidSide,
             lay -> lay.mm(RECESS) / 2);
+    this.end = new EndWork(new SurfaceId(BODY, "foot"), d.footBy(), d, bore, Optional.of(spigot));
     this.holes = new Holes(BODY, d.holes(), DEPTH);
   }
 
@@ -113,60 +117,49 @@ final class CasedParts {
     return d.house() ? "roof" : "lid";
   }
 
-  /** From the lid's place in the blank to its place on the closed piece, mm. */
-  double jump(Lay lay) {
-    return lay.at(AT_RIM) - lay.at(AT_JOIN);
-  }
-
-  double joinAt(Lay lay) {
-    return lay.at(AT_JOIN);
-  }
-
-  double mouthAt(Lay lay) {
-    return lay.at(AT_MOUTH);
-  }
-
-  double rimAt(Lay lay) {
-    return lay.at(AT_RIM);
-  }
-
-  double topAt(Lay lay) {
-    return lay.at(AT_TOP);
-  }
-
   Make make() {
-    List<Spare> spare =
-        List.of(
-            Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE),
-            Spare.waste("foot", Spare::parting),
-            Spare.facing("spigot", "Facing of the spigot", 20, Line.STOCK_FACE_SPIGOT),
-            kerf,
-            Spare.facing("rim", "Facing of the rim", 20, Line.STOCK_FACE_RIM),
-            Spare.waste("top", Spare.by(Line.STOCK_WASTE_TOP)),
-            Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
+    Along along =
+        new Along()
+            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
+            .then(footTenon)
+            .then(Spare.waste("foot", Spare::parting))
+            .kept(BODY_HEIGHT, BODY)
+            .kept(Spigot.LENGTH, "spigot")
+            .then(Spare.facing("spigot", "Facing of the spigot", 20, Line.STOCK_FACE_SPIGOT))
+            .then(kerf)
+            .then(Spare.facing("rim", "Facing of the rim", 20, Line.STOCK_FACE_RIM))
+            .kept(LID_HEIGHT, lidName())
+            .then(Spare.waste("top", Spare.by(Line.STOCK_WASTE_TOP)))
+            .then(topTenon)
+            .then(Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
     return new Make(
         stock,
-        List.of(
-            spare.get(0).stretch(),
-            footTenon.stretch(),
-            spare.get(1).stretch(),
-            Stretch.kept(BODY_HEIGHT, BODY),
-            Stretch.kept(Spigot.LENGTH, "spigot"),
-            spare.get(2).stretch(),
-            kerf.stretch(),
-            spare.get(4).stretch(),
-            Stretch.kept(LID_HEIGHT, lidName()),
-            spare.get(5).stretch(),
-            topTenon.stretch(),
-            spare.get(6).stretch()),
+        along,
         List.of(body(), lid()),
-        others(spare),
+        others(),
         List.of(spigot.joint(d.fit())),
         List.of(Set.of(FLOOR, BODY_HEIGHT, HEIGHT), Set.of(END, LID_HEIGHT)));
   }
 
-  private List<Element> others(List<Spare> spare) {
-    List<Element> out = new ArrayList<>(spare);
+  /** The order of its work. */
+  ClosedOrder order() {
+    String shaping =
+        d.house()
+            ? "The walls straight, the roof over them; keep off the wood that the bores need."
+            : "Both in one line, by light cuts; keep off the wood that the bores need.";
+    return new ClosedOrder(
+        footTenon,
+        topTenon,
+        kerf,
+        new ClosedOrder.Lid(rim, recess),
+        new ClosedOrder.Body(spigot, bore),
+        end,
+        holes,
+        new ClosedOrder.Said(lidName(), shaping, d.topBy(), !d.finish().isEmpty()));
+  }
+
+  private List<Element> others() {
+    List<Element> out = new ArrayList<>();
     out.add(new Whole(sizes.whole(), List.of(bodySide, lidSide)));
     d.content()
         .ifPresent(
@@ -204,12 +197,11 @@ final class CasedParts {
             bore::spare);
     return new Member(
         BODY,
-        List.of(foot, bodySide, spigot, bore, footTenon),
+        List.of(foot, bodySide, spigot, bore, footTenon, end),
         WALLS,
         Optional.of(bore::walls),
-        lay -> lay.at(AT_FOOT) + lay.mm(BODY_HEIGHT) / 2,
         AT_FOOT,
-        lay -> lay.at(AT_FOOT));
+        Optional.empty());
   }
 
   private Member lid() {
@@ -219,9 +211,8 @@ final class CasedParts {
         List.of(recess, rim, lidSide, cap, topTenon),
         WALLS,
         Optional.of(recess::walls),
-        lay -> lay.at(AT_RIM) + Math.min(lay.mm(LID_DEPTH), lay.mm(LID_HEIGHT)) / 3,
         AT_RIM,
-        lay -> lay.at(AT_FOOT) + jump(lay));
+        Optional.of(AT_JOIN));
   }
 
   private Side bodySide() {
@@ -274,7 +265,8 @@ final class CasedParts {
             lay -> lay.at(AT_JOIN),
             lay -> lay.at(AT_FOOT) + lay.mm(DishedFoot.HOLLOW),
             FLOOR,
-            AT_FOOT));
+            AT_FOOT,
+            List.of(Spigot.DIAMETER)));
   }
 
   private Recess recess() {
@@ -296,6 +288,7 @@ final class CasedParts {
             lay -> lay.at(AT_RIM),
             lay -> lay.at(AT_TOP),
             END,
-            AT_TOP));
+            AT_TOP,
+            List.of(EAVES)));
   }
 }

@@ -9,7 +9,6 @@ import static hazelkeep.kinds.MillSizes.DRIVE;
 import static hazelkeep.kinds.MillSizes.DRIVE_DEEP;
 import static hazelkeep.kinds.MillSizes.FOOT;
 import static hazelkeep.kinds.MillSizes.FROM_FOOT;
-import static hazelkeep.kinds.MillSizes.FROM_MOUTH;
 import static hazelkeep.kinds.MillSizes.HEAD_HEIGHT;
 import static hazelkeep.kinds.MillSizes.HEIGHT;
 import static hazelkeep.kinds.MillSizes.HOLE;
@@ -36,7 +35,6 @@ import hazelkeep.hold.OffLathe;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
@@ -47,14 +45,11 @@ import hazelkeep.piece.Properties;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
-import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
-import hazelkeep.route.Finding;
-import hazelkeep.route.Remedy;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.Speeds;
@@ -324,28 +319,11 @@ public final class MillKind extends ComposedKind<Mill> {
 
   @Override
   protected void sane(Mill d, Lay lay, Sane sane) {
-    sane.below(RING.path(), FOOT.path())
-        .below(PLATE.path(), FOOT.path())
-        .below(BORE.path(), WAIST.path())
-        .below(BORE.path(), JOIN.path())
-        .below(Spigot.DIAMETER.path(), JOIN.path())
-        .below(DRIVE.path(), Spigot.DIAMETER.path())
-        .below(HOLE.path(), TOP.path());
-    double body = lay.mm(BODY_HEIGHT);
-    double tenon = lay.mm(Spigot.LENGTH);
-    sane.size(RING_DEEP.path())
-        .with("the head's tenon", tenon)
-        .below(body, "the body's height", Spigot.LENGTH.path(), BODY_HEIGHT.path());
-    double head = lay.mm(HEAD_HEIGHT);
-    sane.size(DRIVE_DEEP.path())
-        .below(
-            tenon + head,
-            "the head's height with its tenon",
-            Spigot.LENGTH.path(),
-            HEAD_HEIGHT.path());
-    sane.size(DOME.path()).below(head + 1e-9, "the head's height", HEAD_HEIGHT.path());
-    double face = lay.mm(new DimKey("stick.face-mouth"));
-    sane.size(FROM_FOOT.path()).below(body + face, "the body's height", BODY_HEIGHT.path());
+    sane.below(BORE.path(), WAIST.path()).below(BORE.path(), JOIN.path());
+    sane.below(HOLE.path(), TOP.path());
+    double face = lay.mm(new MillParts(d).mouthFacing());
+    sane.size(FROM_FOOT.path())
+        .below(lay.mm(BODY_HEIGHT) + face, "the body's height", BODY_HEIGHT.path());
   }
 
   @Override
@@ -353,23 +331,6 @@ public final class MillKind extends ComposedKind<Mill> {
     Stream.of(mouthHold(d, b), topHold(d, b))
         .flatMap(m -> m.missing().stream())
         .forEach(v -> told.found(v, BODY, null));
-  }
-
-  @Override
-  protected void remedies(Mill d, Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
-    switch (f.code()) {
-      case "blank-thin" -> r.set(FOOT.path(), f.verdict().found());
-      case "bores-step", "bore-drifts", "bit-short" ->
-          r.more(5, BORE.path()).more(-20, HEIGHT.path());
-      case "wall-thin" -> {
-        for (double more : new double[] {2 * Math.max(0.5, lack), 4, 8}) {
-          r.more(more, WAIST.path(), FOOT.path(), JOIN.path());
-        }
-      }
-      case "roof-thin" -> r.more(-lack, DRIVE_DEEP.path()).more(lack, HEAD_HEIGHT.path());
-      default -> {}
-    }
   }
 
   /** Height, thread and the two halves say one another: what was stated last counts. */
@@ -468,63 +429,10 @@ public final class MillKind extends ComposedKind<Mill> {
     return new MillWorks(d, aim).assembly();
   }
 
-  /** The tenon on the head stays where it was cut, however high the head is to be. */
-  @Override
-  public Map<DimKey, Double> settled(Mill d, Map<DimKey, Double> then, Map<DimKey, Double> now) {
-    return left(HEAD_HEIGHT, then, now);
-  }
-
   @Override
   public List<DimKey> stays(Mill d, Set<DimKey> named) {
     boolean whole = named.contains(HEIGHT) || named.contains(THREAD);
     return Stream.of(HEIGHT, HEAD_HEIGHT).filter(k -> !named.contains(k) && !whole).toList();
-  }
-
-  @Override
-  public List<DimKey> recorded(Mill d) {
-    MillParts m = new MillParts(d);
-    return List.of(
-        HEIGHT,
-        FOOT,
-        WAIST,
-        BORE,
-        FROM_FOOT,
-        FROM_MOUTH,
-        RING,
-        RING_DEEP,
-        PLATE,
-        DRIVE,
-        HOLE,
-        Spigot.DIAMETER,
-        THREAD,
-        m.footTenon.diameter(),
-        m.mouthTenon.diameter(),
-        m.topTenon.diameter());
-  }
-
-  @Override
-  public List<Remedy> waysOn(Mill d, Aim aim, AsFound f) {
-    Tries out = new Tries(aim);
-    double v = f.value();
-    boolean body = f.part().equals(BODY);
-    switch (f.what()) {
-      case LENGTH -> {
-        double high = v - (body ? 0 : aim.mm(Spigot.LENGTH.path()));
-        DimKey height = body ? BODY_HEIGHT : HEAD_HEIGHT;
-        out.set(height.path(), high).set(height.path(), high - 2);
-      }
-      case DIAMETER -> {
-        for (DimKey key : List.of(FOOT, WAIST, TOP)) {
-          out.set(key.path(), Math.min(v, aim.mm(key.path())));
-        }
-        out.choose("form", "WAISTED");
-      }
-      case DEPTH -> out.set(FROM_FOOT.path(), v);
-      case FLAW -> out.more(-2 * v, WAIST.path(), FOOT.path());
-      default -> {}
-    }
-    out.more(-2, BORE.path());
-    return out.done();
   }
 
   @Override

@@ -20,6 +20,7 @@ import static hazelkeep.kinds.MillSizes.RING_DEEP;
 import static hazelkeep.kinds.MillSizes.TOP;
 import static hazelkeep.kinds.MillSizes.WAIST;
 
+import hazelkeep.element.Along;
 import hazelkeep.element.Cap;
 import hazelkeep.element.ChuckTenon;
 import hazelkeep.element.Edge;
@@ -37,14 +38,13 @@ import hazelkeep.element.Socket;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Stock;
-import hazelkeep.element.Stretch;
 import hazelkeep.element.ThroughBore;
 import hazelkeep.element.Whole;
 import hazelkeep.kinds.Mill.Form;
+import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -121,6 +121,11 @@ final class MillParts {
     this.holes = new SaltHoles(HEAD, d.holes(), sizes.holes(), DRIVE, AT_TOP);
   }
 
+  /** The size that is faced off at the mouth. */
+  DimKey mouthFacing() {
+    return faceMouth.key();
+  }
+
   double footAt(Lay lay) {
     return lay.at(AT_FOOT);
   }
@@ -138,36 +143,28 @@ final class MillParts {
   }
 
   Make make() {
-    Spare faceFoot = Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE);
-    Spare wasteFoot = Spare.waste("foot", Spare.by(Line.MILL_WASTE_FOOT));
-    Spare wasteTop = Spare.waste("top", Spare.by(Line.MILL_WASTE_TOP));
-    Spare faceTop = Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE);
+    Along along =
+        new Along()
+            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
+            .then(footTenon)
+            .then(Spare.waste("foot", Spare.by(Line.MILL_WASTE_FOOT)))
+            .kept(BODY_HEIGHT, BODY)
+            .then(faceMouth)
+            .then(mouthTenon)
+            .then(kerf)
+            .then(faceSpigot)
+            .kept(Spigot.LENGTH, "head's tenon")
+            .kept(HEAD_HEIGHT, HEAD)
+            .then(Spare.waste("top", Spare.by(Line.MILL_WASTE_TOP)))
+            .then(topTenon)
+            .then(Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
     List<Element> others =
-        new ArrayList<>(
-            List.of(faceFoot, wasteFoot, faceMouth, kerf, faceSpigot, wasteTop, faceTop));
-    others.add(new Whole(sizes.whole(), List.of(bodySide, headSide)));
-    others.add(new MillShaft(sizes.shaft(), HEAD, AT_TOP));
-    others.add(holes);
-    return new Make(
-        stock,
         List.of(
-            faceFoot.stretch(),
-            footTenon.stretch(),
-            wasteFoot.stretch(),
-            Stretch.kept(BODY_HEIGHT, BODY),
-            faceMouth.stretch(),
-            mouthTenon.stretch(),
-            kerf.stretch(),
-            faceSpigot.stretch(),
-            Stretch.kept(Spigot.LENGTH, "head's tenon"),
-            Stretch.kept(HEAD_HEIGHT, HEAD),
-            wasteTop.stretch(),
-            topTenon.stretch(),
-            faceTop.stretch()),
-        List.of(body(), head()),
-        others,
-        List.of(spigot.joint(d.fit())),
-        List.of());
+            new Whole(sizes.whole(), List.of(bodySide, headSide)),
+            new MillShaft(sizes.shaft(), HEAD, AT_TOP),
+            holes);
+    return new Make(
+        stock, along, List.of(body(), head()), others, List.of(spigot.joint(d.fit())), List.of());
   }
 
   private Member body() {
@@ -181,9 +178,8 @@ final class MillParts {
             Line.WALL_MILL_RIM,
             Line.WALL_MILL_RIM),
         Optional.of(bore::walls),
-        bore::middle,
         AT_FOOT,
-        lay -> lay.at(AT_FOOT));
+        Optional.empty());
   }
 
   private Member head() {
@@ -200,11 +196,8 @@ final class MillParts {
             Line.WALL_MILL_CORNER,
             Line.WALL_MILL_CORNER),
         Optional.empty(),
-        lay ->
-            lay.at(AT_SHOULDER)
-                + Math.min(lay.mm(HEAD_HEIGHT) / 4, headSide.line(lay).length() / 2 + 0.5),
         AT_SHOULDER,
-        lay -> lay.at(AT_FOOT) + lay.at(AT_SHOULDER) - lay.at(AT_MOUTH));
+        Optional.of(AT_MOUTH));
   }
 
   private ThroughBore bore() {
@@ -219,6 +212,7 @@ final class MillParts {
                 new ThroughBore.Seat(PLATE, PLATE_DEEP, "plate"),
                 new ThroughBore.Seat(RING, RING_DEEP, "seat"))),
         new ThroughBore.Ends(AT_FOOT, AT_MOUTH, Edge.to(mouthTenon.length())),
+        FOOT,
         Line.WALL_MILL,
         d.grinds()
             ? "Neither mouth is seen: the plate covers the foot's, the head the other."

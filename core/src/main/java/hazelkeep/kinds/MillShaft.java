@@ -13,6 +13,7 @@ import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
 import hazelkeep.element.SizeRule;
 import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Told;
@@ -69,6 +70,11 @@ record MillShaft(List<SizeRule> rules, String part, Edge top) implements Element
       case THREAD_SHORT -> r.more(-lack, HEIGHT.path());
       default -> {}
     }
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    return List.of(THREAD);
   }
 
   /** It stands on the foot's own plane less what is sunk: so much of it looks out at the top. */

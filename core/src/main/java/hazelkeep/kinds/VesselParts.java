@@ -12,12 +12,14 @@ import static hazelkeep.kinds.VesselSizes.RIM;
 import static hazelkeep.kinds.VesselSizes.WALL;
 import static hazelkeep.kinds.VesselSizes.WIDEST;
 
+import hazelkeep.element.Along;
 import hazelkeep.element.Built;
 import hazelkeep.element.ChuckTenon;
 import hazelkeep.element.DishedFoot;
 import hazelkeep.element.Drilled;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
+import hazelkeep.element.EndWork;
 import hazelkeep.element.Face;
 import hazelkeep.element.Flare;
 import hazelkeep.element.GoesIn;
@@ -25,20 +27,20 @@ import hazelkeep.element.Hollowed;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
+import hazelkeep.element.OpenOrder;
 import hazelkeep.element.Side;
 import hazelkeep.element.Side.Bend;
 import hazelkeep.element.Side.Place;
 import hazelkeep.element.Side.Reads;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Stock;
-import hazelkeep.element.Stretch;
 import hazelkeep.finding.Entry;
 import hazelkeep.piece.BoreWalls;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,13 +56,14 @@ final class VesselParts {
   private final BoredVessel d;
   private final Stock stock;
   private final VesselSizes sizes;
-  final ChuckTenon footTenon;
-  final ChuckTenon rimTenon;
-  final Side side;
-  final DishedFoot foot;
-  final Flare flare;
-  final Face rim;
-  final Drilled bore;
+  private final ChuckTenon footTenon;
+  private final ChuckTenon rimTenon;
+  private final Side side;
+  private final DishedFoot foot;
+  private final Flare flare;
+  private final Face rim;
+  private final Drilled bore;
+  private final EndWork end;
 
   VesselParts(BoredVessel d) {
     this.d = d;
@@ -86,81 +89,81 @@ final class VesselParts {
             FOOT,
             DishedFoot.By.recessed(d.recessed(), Line.VESSEL_FOOT_HOLLOW),
             b -> over(b));
-    this.flare = new Flare(on("flare"), AT_RIM, BORE, sizes::flare);
+    this.flare = new Flare(on("flare"), AT_RIM, BORE, sizes::flare, List.of(RIM, WIDEST));
     this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, flare::mouth);
     this.bore = bore();
+    this.end = new EndWork(on("foot"), d.footBy(), d, bore, Optional.empty());
   }
 
   private static SurfaceId on(String surface) {
     return new SurfaceId(BODY, surface);
   }
 
-  /** Where its rim is, in the blank's z. */
-  double rimAt(Lay lay) {
-    return lay.at(AT_RIM);
-  }
-
   Make make() {
-    Spare faceFoot = Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE);
-    Spare waste =
-        Spare.waste(
-            "foot",
-            x ->
-                d.recessed()
-                    ? Rule.Value.derived(0, "none: the foot is finished first")
-                    : Spare.parting(x));
-    Spare faceRim = Spare.facing("rim", "Facing of the rim", 60, Line.VESSEL_FACE_RIM);
+    Along along =
+        new Along()
+            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
+            .then(footTenon)
+            .then(Spare.waste("foot", this::waste))
+            .kept(HEIGHT, BODY)
+            .then(Spare.facing("rim", "Facing of the rim", 60, Line.VESSEL_FACE_RIM))
+            .then(rimTenon);
+    ChuckTenon tenon = d.recessed() ? rimTenon : footTenon;
+    Member body =
+        new Member(
+            BODY,
+            List.of(flare, foot, side, rim, bore, tenon, end),
+            WALLS,
+            Optional.of(bore::walls),
+            AT_FOOT,
+            Optional.empty());
     return new Make(
-        stock,
-        List.of(
-            faceFoot.stretch(),
-            footTenon.stretch(),
-            waste.stretch(),
-            Stretch.kept(HEIGHT, "vessel"),
-            faceRim.stretch(),
-            rimTenon.stretch()),
-        List.of(member()),
-        others(faceFoot, waste, faceRim),
-        List.of(),
-        List.of(Set.of(FLOOR, HEIGHT)));
+        stock, along, List.of(body), goesIn(), List.of(), List.of(Set.of(FLOOR, HEIGHT)));
   }
 
-  private Member member() {
-    return new Member(
-        BODY,
-        List.of(flare, foot, side, rim, bore, d.recessed() ? rimTenon : footTenon),
-        List.of(
-            Line.WALL_VESSEL,
-            Line.WALL_VESSEL_RIM,
-            Line.WALL_VESSEL,
-            Line.WALL_VESSEL_FLOOR,
-            Line.WALL_VESSEL),
-        Optional.of(bore::walls),
-        lay -> lay.at(AT_FOOT) + MIDDLE * lay.mm(HEIGHT),
-        AT_FOOT,
-        lay -> lay.at(AT_FOOT));
+  private static final List<Line> WALLS =
+      List.of(
+          Line.WALL_VESSEL,
+          Line.WALL_VESSEL_RIM,
+          Line.WALL_VESSEL,
+          Line.WALL_VESSEL_FLOOR,
+          Line.WALL_VESSEL);
+
+  private Rule.Value waste(Dims<?> x) {
+    return d.recessed()
+        ? Rule.Value.derived(0, "none: the foot is finished first")
+        : Spare.parting(x);
+  }
+
+  private List<Element> goesIn() {
+    return d
+        .content()
+        .<Element>map(
+            c ->
+                new GoesIn(
+                    c.diameter(),
+                    c.height(),
+                    c.proud(),
+                    c.bundle(),
+                    BORE,
+                    BODY,
+                    Optional.empty(),
+                    Line.CONTENT_VESSEL))
+        .stream()
+        .toList();
+  }
+
+  /** The order of its work. */
+  OpenOrder order() {
+    String shaping =
+        d.necked()
+            ? "Belly first, then the neck by light cuts; keep the wall that the bore leaves in"
+                + " mind."
+            : "One clean line from foot to rim.";
+    return new OpenOrder(footTenon, rimTenon, foot, bore, rim, flare, end, shaping);
   }
 
   private static final double MIDDLE = 0.5;
-
-  private List<Element> others(Element... spare) {
-    List<Element> out = new ArrayList<>(List.of(spare));
-    out.add(d.recessed() ? footTenon : rimTenon);
-    d.content()
-        .ifPresent(
-            c ->
-                out.add(
-                    new GoesIn(
-                        c.diameter(),
-                        c.height(),
-                        c.proud(),
-                        c.bundle(),
-                        BORE,
-                        BODY,
-                        Optional.empty(),
-                        Line.CONTENT_VESSEL)));
-    return out;
-  }
 
   /** Where it is widest, as a share of the height. */
   private ToDoubleFunction<Lay> belly() {
@@ -219,7 +222,8 @@ final class VesselParts {
             lay -> lay.at(AT_RIM) - lay.custom(Line.WALL_VESSEL) - lay.mm(Flare.WIDE),
             lay -> lay.at(AT_FOOT) + lay.mm(DishedFoot.HOLLOW),
             FLOOR,
-            AT_FOOT);
+            AT_FOOT,
+            d.necked() ? List.of(NECK) : List.of());
     Optional<Drilled.Narrow> narrow =
         d.rigged() ? Optional.empty() : Optional.of(new Drilled.Narrow(NARROW, NARROW_DEPTH));
     Drilled.Sizes s = new Drilled.Sizes(sizes.bore(), BORE, DEPTH, narrow);

@@ -26,6 +26,12 @@ public interface Design {
   /** The finish product; empty when it stays raw. */
   String finish();
 
+  /** The wood that jam chucks are turned from. */
+  String jamWood();
+
+  /** Layers of paper between a jam chuck and the work. */
+  int paper();
+
   /** Lean of the grain against the axis, degrees, 0 to 30. */
   int grainSlope();
 }

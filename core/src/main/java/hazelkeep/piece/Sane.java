@@ -55,6 +55,16 @@ public final class Sane {
     }
 
     /**
+     * It stays below another size.
+     *
+     * @param from what besides those two decides
+     * @throws BadDesign when it does not
+     */
+    public Sane below(String out, String from) {
+      return below(mm(out), name(out), out, from);
+    }
+
+    /**
      * It stays below a limit.
      *
      * @param limit mm

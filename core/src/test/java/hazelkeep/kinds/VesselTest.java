@@ -153,10 +153,10 @@ class VesselTest {
   void what_can_not_be_drawn_says_what_could() {
     assertThatThrownBy(() -> plan(well().with("bore.diameter", 40).with("outside.diameter", 30)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("below the piece at its mouth, 30.0 mm");
+        .hasMessageContaining("below rim, 30.0 mm");
     assertThatThrownBy(() -> plan(well().with("outside.height", 60).with("bore.depth", 70)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("below the piece's height");
+        .hasMessageContaining("below the height of the vessel");
     assertThatThrownBy(() -> holding(10, 40, 50, false))
         .hasMessageContaining("proud by less than it is long");
   }

@@ -1,0 +1,232 @@
+package hazelkeep.element;
+
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Grip;
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.RecipeSteps;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.SurfaceId;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The order of work on a bored body with a bored lid. The lid is bored first and measured; the body
+ * is bored, and its spigot turned to the lid until it jams; closed, both are shaped in one line;
+ * then the fit is eased, and the foot comes last.
+ *
+ * @param low the tenon at the body's foot
+ * @param high the tenon at the lid's top
+ * @param kerf that parts them
+ * @param lid the lid's rim and bore
+ * @param body the body's spigot and bore
+ * @param end how its foot is finished
+ * @param holes in its side, drilled on the bench
+ * @param said what the lid is called and how it is finished
+ */
+public record ClosedOrder(
+    ChuckTenon low,
+    ChuckTenon high,
+    Spare kerf,
+    Lid lid,
+    Body body,
+    EndWork end,
+    Holes holes,
+    Said said) {
+  /** The lid. */
+  public record Lid(Face rim, Recess recess) {}
+
+  /** The body. */
+  public record Body(Spigot spigot, Drilled bore) {}
+
+  /**
+   * How it is said and finished.
+   *
+   * @param lid what the lid is called
+   * @param shaping how the outside is shaped, in words
+   * @param topBy how the top is finished
+   * @param finish whether it gets a finish
+   */
+  public record Said(String lid, String shaping, Finishing topBy, boolean finish) {
+    private String capital() {
+      return Character.toUpperCase(lid.charAt(0)) + lid.substring(1);
+    }
+  }
+
+  private String bodyName() {
+    return low.on().part();
+  }
+
+  private String lidName() {
+    return high.on().part();
+  }
+
+  /** Puts its holds and steps in order. */
+  public void in(Work w) {
+    Built b = w.built();
+    Map<String, Frame> alone = Map.of(bodyName(), low.frame(b));
+    Hold onFoot = Hold.of(low.squeeze(b));
+    whole(w);
+    w.held(
+        "lid",
+        said.capital() + " on its tenon",
+        Hold.of(high.squeeze(b)),
+        Map.of(lidName(), high.frame(b)),
+        lid.rim.faced(
+            "Face the rim",
+            "Cut it clean and a hair hollow, so that its outer edge closes; a dimple starts the"
+                + " bit."),
+        lid.recess::bore,
+        lid.recess::open,
+        lid.recess::measure);
+    w.held(
+        "body",
+        "Body on its tenon",
+        onFoot,
+        alone,
+        body.spigot::face,
+        body.bore::bore,
+        body.bore::open,
+        body.spigot::shoulder,
+        body.spigot.jam(said.lid));
+    outside(w);
+    w.held(
+        "ease",
+        "Body on its tenon, " + said.lid + " off",
+        onFoot,
+        alone,
+        body.spigot::ease,
+        this::coat);
+    end.in(w, new EndWork.Sawn("Body on its tenon", onFoot, low.frame(b), Line.TURN_CASE_NUB));
+    w.held(
+        "bench",
+        "On the bench",
+        Hold.of(new OffLathe()),
+        both(Work.FLAT),
+        holes::drill,
+        this::sign);
+  }
+
+  private void whole(Work w) {
+    Built b = w.built();
+    double within = b.custom(Line.READ_TURNED);
+    w.held(
+        "centres",
+        "Between centres",
+        Hold.of(new Centres()),
+        both(Work.FLAT),
+        (s, x) -> x.usual().round(s, bodyName()),
+        (s, x) -> x.usual().tenons(s, bodyName(), low.stub(), lidName(), within));
+    w.held(
+        "whole",
+        "Foot tenon in the jaws, tail up",
+        Hold.of(low.squeeze(b), b.shop().live()),
+        both(low.frame(b)),
+        (s, x) -> RecipeSteps.grain(s, bodyName(), lidName(), said.lid),
+        kerf.part(bodyName(), lidName(), said.lid));
+  }
+
+  private void coat(SetupDraft s, Work w) {
+    if (said.finish) {
+      s.step(
+          "finish",
+          "Finish the body's outside",
+          "Bring the body's side to the same finish as the " + said.lid + ".",
+          Speeds.At.SANDING,
+          w.acts().coat(bodyName(), Side.NAME));
+    }
+  }
+
+  private void sign(SetupDraft s, Work w) {
+    s.step(
+        "sign",
+        "Sign it",
+        "Name, date and species on the foot.",
+        Speeds.At.TURNING,
+        new Act.Mark(bodyName(), "name, date, species"));
+  }
+
+  /** Closed, both halves are shaped in one line; then the top. */
+  private void outside(Work w) {
+    Built b = w.built();
+    Grip jammed = new JamOn(lidName(), bodyName(), low.squeeze(b));
+    boolean sawn = said.topBy == Finishing.SAW;
+    w.held(
+        "top, tail up",
+        said.capital() + " jammed on the body, tail up",
+        Hold.of(jammed, sawn ? b.shop().live() : b.shop().pad()),
+        closed(b),
+        this::shape,
+        this::finish);
+    SurfaceId top = high.on();
+    if (sawn) {
+      EndWork.byHand(w, top, "Saw the tenon off, pare the stub, sand and finish the top by hand.");
+      return;
+    }
+    w.held(
+        "top",
+        said.capital() + " jammed on the body",
+        Hold.of(jammed),
+        closed(b),
+        (s, x) ->
+            s.step(
+                "top",
+                "Finish the top",
+                "Take the nub off by light cuts, pressed towards the headstock. Sand it, then the"
+                    + " finish.",
+                Speeds.At.TURNING,
+                Acts.both(
+                    List.of(x.acts().bare(0, top.part(), top.name())),
+                    x.acts().treat(top.part(), top.name()))));
+  }
+
+  private void shape(SetupDraft s, Work w) {
+    Built b = w.built();
+    HalfSection top = b.part(lidName()).surface(high.on().name()).zone();
+    double rim = b.at(lid.rim.at());
+    HalfSection nub = HalfSection.box(rim, b.length() + Lay.BEYOND, 0, b.shop().pad().radius());
+    HalfSection neck =
+        HalfSection.box(rim, high.frame(b).zero(), b.custom(Line.TURN_CASE_NUB), b.far());
+    s.step(
+        "side",
+        "Shape the outside",
+        said.shaping,
+        Speeds.At.TURNING,
+        w.acts().bare(0, bodyName(), Side.NAME),
+        w.acts().bare(0, lidName(), Side.NAME),
+        Acts.remove(lidName(), said.topBy == Finishing.SAW ? top.and(neck) : top.minus(nub)));
+  }
+
+  private void finish(SetupDraft s, Work w) {
+    s.step(
+        "finish",
+        "Sand and finish the outside",
+        "Through the grits, then the finish on the " + said.lid + ".",
+        Speeds.At.SANDING,
+        Acts.both(w.acts().treat(lidName(), Side.NAME), w.acts().sand(bodyName(), Side.NAME)));
+  }
+
+  private Map<String, Frame> closed(Built b) {
+    double jump = b.at(lid.rim.at()) - body.spigot.join(b);
+    Map<String, Frame> out = new LinkedHashMap<>();
+    out.put(lidName(), new Frame(low.frame(b).zero() + jump, false));
+    out.put(bodyName(), low.frame(b));
+    return out;
+  }
+
+  private Map<String, Frame> both(Frame f) {
+    Map<String, Frame> out = new LinkedHashMap<>();
+    out.put(bodyName(), f);
+    out.put(lidName(), f);
+    return out;
+  }
+}
