@@ -106,6 +106,6 @@ class ArchitectureTest {
 
   @Test
   void a_kind_of_piece_knows_no_other_kind() {
-    slices().matching("hazelkeep.piece.(*)..").should().notDependOnEachOther().check(core);
+    slices().matching("hazelkeep.kinds.(*)..").should().notDependOnEachOther().check(core);
   }
 }

@@ -1,8 +1,8 @@
 package hazelkeep.bench;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Act;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;

@@ -1,9 +1,9 @@
 package hazelkeep.bench;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Act;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
@@ -35,7 +35,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 5, time = 1)
 @Measurement(iterations = 5, time = 1)
 public class PlanBenchmark {
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
   private final Shop shop = Shop.starter();
   private final Shop noTools = shop.withTools(List.of());
 

@@ -1,8 +1,8 @@
 package hazelkeep.bench;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.practice.Practice;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
@@ -83,7 +83,7 @@ public class StiffnessBenchmark {
     /** Plays the route up to it. */
     @Setup
     public void setUp() {
-      LiddedBoxKind kind = new LiddedBoxKind();
+      LiddedBoxKind kind = LiddedBoxKind.BOX;
       Plan<LiddedBox> plan = Plan.of(kind, LiddedBox.fresh(), Shop.starter(), List.of());
       stage =
           plan.rehearsal().stages().stream()

@@ -182,22 +182,27 @@ public record ChuckTenon(
   /** Its end faced and the tenon cut, as the only one of the piece. */
   public void cut(SetupDraft s, Work w) {
     Built b = w.built();
-    double from = b.at(Edge.from(length()));
-    double to = b.at(Edge.to(length()));
-    HalfSection facing =
-        low
-            ? HalfSection.box(-Lay.BEYOND, from, 0, b.far())
-            : HalfSection.box(to, b.length() + Lay.BEYOND, 0, b.far());
     s.step(
         "tenon",
         "Face the " + end + ", cut its tenon",
         "A dovetailed tenon, its shoulder clean and square: it has to sit on the jaw fronts.",
         Speeds.At.TURNING,
-        Acts.remove(on.part(), facing.plus(around(b))),
+        Acts.remove(on.part(), facing(b).plus(around(b))),
         w.turned(diameter(), "across its widest"));
   }
 
-  private HalfSection around(Built b) {
+  /** What is faced off at its end. */
+  public HalfSection facing(Built b) {
+    return low
+        ? HalfSection.box(-Lay.BEYOND, b.at(Edge.from(length())), 0, b.far())
+        : HalfSection.box(b.at(Edge.to(length())), b.length() + Lay.BEYOND, 0, b.far());
+  }
+
+  /** What is cut away round it. */
+  public HalfSection around(Built b) {
+    if (none.isPresent()) {
+      return HalfSection.EMPTY;
+    }
     double from = b.at(Edge.from(length()));
     double to = b.at(Edge.to(length()));
     return HalfSection.box(from, to, 0, b.far()).minus(b.part(on.part()).stub(stub).region());

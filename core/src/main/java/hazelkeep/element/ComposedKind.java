@@ -35,7 +35,6 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
-import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -156,7 +155,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   @Override
-  public final List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop) {
+  public List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     Tries tries = new Tries(aim);
     Make make = make(design);
@@ -170,7 +169,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   @Override
-  public final D size(D design, DimKey key, Optional<Size> size) {
+  public D size(D design, DimKey key, Optional<Size> size) {
     Map<DimKey, Size> next = new TreeMap<>(design.sizes());
     size.ifPresentOrElse(s -> next.put(key, s), () -> next.remove(key));
     if (size.isPresent()) {
@@ -199,7 +198,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   @Override
-  public final D drag(D design, Aim aim, Shop shop, String handle, Point to) {
+  public D drag(D design, Aim aim, Shop shop, String handle, Point to) {
     Grip grip =
         grips(built(design, aim, shop), design).stream()
             .filter(g -> g.handle().name().equals(handle))
@@ -214,7 +213,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   @Override
-  public final List<Handle> handles(D design, Aim aim, Shop shop) {
+  public List<Handle> handles(D design, Aim aim, Shop shop) {
     return grips(built(design, aim, shop), design).stream().map(Grip::handle).toList();
   }
 
@@ -315,17 +314,9 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   @Override
   public Properties properties(D design, Aim aim) {
     Part first = aim.parts().get(0);
-    HalfSection hollow =
-        first.surfaces().stream()
-            .filter(Surface::inside)
-            .map(Surface::zone)
-            .reduce(HalfSection.EMPTY, HalfSection::plus);
-    double brim = first.target().maxZ();
-    double line = 0;
-    if (aim.parts().size() == 1) {
-      double full = brim - aim.custom(Line.CONTENT_WATER_LINE);
-      line = hollow.and(HalfSection.box(0, full, 0, HalfSection.FAR)).volume();
-    }
+    HalfSection hollow = Properties.hollow(first);
+    double full = first.target().maxZ() - aim.custom(Line.CONTENT_WATER_LINE);
+    double line = hollow.and(HalfSection.box(0, full, 0, HalfSection.FAR)).volume();
     return Properties.of(
         aim, hollow.volume(), line, 2 * first.surface(Side.NAME).line().first().r());
   }

@@ -29,6 +29,7 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -51,15 +52,19 @@ public record DishedFoot(
    * @param offered whether a recess may hold it
    * @param hollow how deep it is hollowed where it is not
    */
-  public record By(boolean recessed, boolean offered, Line hollow) {
+  public record By(boolean recessed, boolean offered, Function<Dims<?>, Rule.Value> hollow) {
     /** One that is hollowed, and never held by a recess. */
     public static By dished(Line hollow) {
-      return new By(false, false, hollow);
+      return new By(false, false, usual(hollow));
     }
 
     /** One that a recess may hold. */
     public static By recessed(boolean so, Line hollow) {
-      return new By(so, true, hollow);
+      return new By(so, true, usual(hollow));
+    }
+
+    private static Function<Dims<?>, Rule.Value> usual(Line hollow) {
+      return d -> Rule.Value.practice(d.custom(hollow), "only the rim stands");
     }
   }
 
@@ -93,7 +98,7 @@ public record DishedFoot(
   private Rule.Value usual(Dims<?> d) {
     return by.recessed
         ? Rule.Value.practice(d.custom(Line.HOLD_RECESS_DEPTH), "3 to 6 mm hold the jaws")
-        : Rule.Value.practice(d.custom(by.hollow), "only the rim stands");
+        : by.hollow.apply(d);
   }
 
   /** Whether jaws open in its recess: there is one. */

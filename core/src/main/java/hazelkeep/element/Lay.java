@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -25,7 +26,7 @@ public class Lay {
   private final Shop shop;
   private final List<Stretch> stick;
   private final Map<Edge, Double> stations;
-  private final Map<Object, Object> once = new HashMap<>();
+  private final Map<Object, Map<String, Object>> once = new IdentityHashMap<>();
 
   /**
    * @param dims every size, resolved
@@ -102,11 +103,11 @@ public class Lay {
   /** Something that is worked out once for these sizes, by who asks for it and what it is. */
   @SuppressWarnings("unchecked")
   public <T> T once(Object owner, String what, Supplier<T> made) {
-    List<Object> key = List.of(owner, what);
-    Object known = once.get(key);
+    Map<String, Object> its = once.computeIfAbsent(owner, o -> new HashMap<>());
+    Object known = its.get(what);
     if (known == null) {
       known = made.get();
-      once.put(key, known);
+      its.put(what, known);
     }
     return (T) known;
   }

@@ -37,9 +37,18 @@ public record Spare(SizeRule rule, String word) implements Element {
 
   /** Room for the parting tool between the foot and the jaws. */
   public static Rule.Value parting(Dims<?> d) {
+    return parting(d, Line.STOCK_WASTE_FOOT, Line.STOCK_WASTE_ROOM);
+  }
+
+  /**
+   * The same by other customs.
+   *
+   * @param least how long it is at least
+   * @param room over the width of the tool
+   */
+  public static Rule.Value parting(Dims<?> d, Line least, Line room) {
     return Rule.Value.shop(
-        Math.max(
-            d.custom(Line.STOCK_WASTE_FOOT), Tenons.parting(d) + d.custom(Line.STOCK_WASTE_ROOM)),
+        Math.max(d.custom(least), Tenons.parting(d) + d.custom(room)),
         "room for the parting tool between foot and jaws");
   }
 

@@ -57,29 +57,46 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   private static final String END = "spigot end";
 
   /**
-   * Which way a spigot stands.
+   * Which way a spigot stands, and what frees it.
    *
    * @param up whether it looks away from the blank's foot
    * @param opening the radius of what is bored in its end, mm
    * @param beyond where the wood that frees it ends
-   * @param jammed whether its partner is jammed on it while both are turned
-   * @param word of it on the drawing
+   * @param sunk where the cut ends that sinks its shoulder
+   * @param spare what is left on it until it is fitted, a side; empty where its partner is never
+   *     jammed on it
+   * @param shown how it is shown
    */
   public record Reach(
-      boolean up, ToDoubleFunction<Lay> opening, Edge beyond, boolean jammed, String word) {}
+      boolean up,
+      ToDoubleFunction<Lay> opening,
+      Edge beyond,
+      Edge sunk,
+      Optional<Line> spare,
+      Shown shown) {}
+
+  /**
+   * How a spigot is shown.
+   *
+   * @param word of it on the drawing
+   * @param length whether its length hangs there
+   * @param across whether its diameter does
+   */
+  public record Shown(String word, boolean length, boolean across) {}
 
   /**
    * What a spigot goes into.
    *
    * @param wall the recess's surface
    * @param diameter the recess's size
-   * @param bottom the hole that it must not touch the floor of; empty where that goes through
+   * @param depth of the recess; empty where that goes through
+   * @param fitted the surface that is turned to the other
    */
-  public record Mate(SurfaceId wall, DimKey diameter, Optional<Drilled> bottom) {}
+  public record Mate(SurfaceId wall, DimKey diameter, Optional<DimKey> depth, SurfaceId fitted) {}
 
   /** The fit that it makes. */
   public Joint joint(FitClass use) {
-    return new Joint("closure", mate.wall, on, mate.diameter, DIAMETER, on, use);
+    return new Joint("closure", mate.wall, on, mate.diameter, DIAMETER, mate.fitted, use);
   }
 
   @Override
@@ -100,12 +117,12 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     double join = join(lay);
     double end = end(lay);
     double r = lay.mm(DIAMETER) / 2;
-    double free = lay.at(reach.beyond);
-    HalfSection freed = HalfSection.box(Math.min(join, free), Math.max(join, free), r, lay.far());
+    HalfSection freed = between(lay, reach.beyond, r, lay.far());
+    HalfSection sunk = between(lay, reach.sunk, r, lay.far());
     if (reach.up) {
       double outer = side.line(lay).last().r();
       part.outside(new Point(join, r), new Point(end, r))
-          .surface(SHOULDER, Role.MEET, Polyline.of(join, outer, join, r), freed)
+          .surface(SHOULDER, Role.MEET, Polyline.of(join, outer, join, r), sunk)
           .surface(on.name(), Role.FIT, Polyline.of(join, r, end, r), freed)
           .surface(END, Role.MEET, Polyline.of(end, r, end, opening(lay)), beyond(lay, end));
     } else {
@@ -113,15 +130,16 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
       part.outside(new Point(end, r), new Point(join, r))
           .surface(END, Role.MEET, Polyline.of(end, opening(lay), end, r), beyond(lay, end))
           .surface(on.name(), Role.FIT, Polyline.of(end, r, join, r), freed)
-          .surface(SHOULDER, Role.MEET, Polyline.of(join, r, join, outer), freed);
+          .surface(SHOULDER, Role.MEET, Polyline.of(join, r, join, outer), sunk);
     }
-    if (reach.jammed) {
-      double spare = r + lay.custom(Line.TURN_SPIGOT_SPARE);
-      part.stub(
-          "spare",
-          HalfSection.box(Math.min(join, free), Math.max(join, free), r, spare),
-          on.name());
-    }
+    reach.spare.ifPresent(
+        line -> part.stub("spare", between(lay, reach.beyond, r, r + lay.custom(line)), on.name()));
+  }
+
+  private HalfSection between(Lay lay, Edge to, double in, double out) {
+    double a = join(lay);
+    double b = lay.at(to);
+    return HalfSection.box(Math.min(a, b), Math.max(a, b), in, out);
   }
 
   private double opening(Lay lay) {
@@ -138,7 +156,6 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   @Override
   public void sane(Lay lay, Sane sane) {
     sane.below(DIAMETER.path(), side.across(reach.up).path());
-    mate.bottom.ifPresent(hole -> sane.below(LENGTH.path(), hole.depth().path()));
   }
 
   @Override
@@ -164,17 +181,18 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
 
   @Override
   public void check(Built b, Told told) {
-    mate.bottom.ifPresent(hole -> bottoms(b, told, hole));
+    mate.depth.ifPresent(depth -> bottoms(b, told, depth));
   }
 
-  private static void bottoms(Built b, Told told, Drilled hole) {
-    double gap = b.mm(hole.depth()) - b.mm(LENGTH);
+  private void bottoms(Built b, Told told, DimKey depth) {
+    double gap = b.mm(depth) - b.mm(LENGTH);
     double least = b.custom(Line.TURN_SPIGOT_AIR);
     if (gap < least) {
+      double z = b.part(mate.wall.part()).surface(mate.wall.name()).line().first().z();
       told.found(
           Entry.SPIGOT_BOTTOMS.told(Grade.STOP, gap, least),
-          hole.place().on().part(),
-          new Point(hole.place().below(b, b.mm(hole.depth())), b.mm(hole.diameter()) / 2));
+          mate.wall.part(),
+          new Point(z, b.mm(mate.diameter) / 2));
     }
   }
 
@@ -183,7 +201,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case SPIGOT_BOTTOMS -> {
-        mate.bottom.ifPresent(hole -> r.more(lack, hole.depth().path()));
+        mate.depth.ifPresent(depth -> r.more(lack, depth.path()));
         r.more(-lack, LENGTH.path());
       }
       case SPIGOT_WALL -> r.more(2 * lack, mate.diameter.path());
@@ -195,17 +213,24 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   public void measures(Built b, Measures m) {
     double middle = (join(b) + end(b)) / 2;
     Measure.Kind out = Measure.Kind.OUTSIDE;
-    if (reach.jammed) {
-      m.length(LENGTH.path(), reach.word, join(b), end(b), on.part())
-          .turned(JAM.path(), "jam", out, middle, on.part());
+    if (reach.shown.length) {
+      double low = Math.min(join(b), end(b));
+      m.length(LENGTH.path(), reach.shown.word, low, Math.max(join(b), end(b)), on.part());
     }
-    m.turned(DIAMETER.path(), reach.word, out, middle, on.part());
+    if (reach.shown.across) {
+      m.outside(DIAMETER.path(), "⌀ " + reach.shown.word, middle, on.part());
+    } else {
+      m.turned(DIAMETER.path(), reach.shown.word, out, middle, on.part());
+    }
+    if (reach.spare.isPresent()) {
+      m.turned(JAM.path(), "jam", out, middle, on.part());
+    }
   }
 
   @Override
   public List<Feature> features() {
     Feature use = new Feature(DIAMETER, on, Feature.Kind.OUTER, DIAMETER);
-    return reach.jammed
+    return reach.spare.isPresent()
         ? List.of(use, new Feature(JAM, on, Feature.Kind.OUTER, JAM))
         : List.of(use);
   }

@@ -20,7 +20,7 @@ import java.util.Optional;
  *
  * @param blank the stock at hand, if there is some
  * @param widest the diameters of which the largest decides how wide it is
- * @param left what is left on it when it is rounded, a side
+ * @param round what rounding takes and leaves
  * @param shorter what to do about a short one, in words
  * @param saves the sizes that help then, best first
  * @param wall the least wall under bark
@@ -28,13 +28,27 @@ import java.util.Optional;
 public record Stock(
     Optional<Blank> blank,
     List<DimKey> widest,
-    Line left,
+    Round round,
     String shorter,
     List<DimKey> saves,
     Line wall) {
+  /**
+   * What rounding takes and leaves.
+   *
+   * @param left on the blank when it is rounded, a side
+   * @param taken off a blank in rounding, on the diameter; empty for twice what is left
+   */
+  public record Round(Line left, Optional<Line> taken) {
+    /** A blank that is no wider than what is left on it. */
+    public static Round leaving(Line left) {
+      return new Round(left, Optional.empty());
+    }
+  }
+
   <D extends Design> List<Rule<D>> rules(List<Stretch> stick) {
     return this.<D>usual()
-        .blank(stick.stream().map(s -> s.key().path()).toList(), this::wide, left)
+        .blank(
+            stick.stream().map(s -> s.key().path()).toList(), this::wide, round.left, round.taken)
         .done();
   }
 
@@ -52,7 +66,8 @@ public record Stock(
   }
 
   void check(Built b, Told told) {
-    double wide = widest.stream().mapToDouble(b::mm).max().orElse(0);
+    double drawn = b.aim().parts().stream().mapToDouble(p -> 2 * p.target().maxR()).max().orElse(0);
+    double wide = Math.max(drawn, widest.stream().mapToDouble(b::mm).max().orElse(0));
     told.all(StockJudge.of(b.aim(), b.shop(), wide, shorter, blank, b.custom(wall)));
   }
 

@@ -65,6 +65,11 @@ public final class Work {
     return this;
   }
 
+  /** One more hold with its steps. */
+  public void put(SetupDraft setup) {
+    setups.add(setup.done());
+  }
+
   /** A diameter that was turned, read with the calipers. */
   public Act.Read turned(DimKey key, String where) {
     double within = built.custom(Line.READ_TURNED);

@@ -1,9 +1,12 @@
 package hazelkeep.kinds;
 
 import hazelkeep.element.Adorned;
+import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.mill.MillKind;
+import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.box.LiddedBoxKind;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -13,7 +16,7 @@ public final class Kinds {
   /** Every kind that can be planned. */
   public static final List<Kind<?>> ALL =
       Stream.<Kind<?>>of(
-              new LiddedBoxKind(),
+              LiddedBoxKind.BOX,
               LiddedBoxKind.CANISTER,
               VesselKind.WELL,
               VesselKind.VASE,

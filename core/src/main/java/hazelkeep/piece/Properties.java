@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import hazelkeep.route.Aim;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
 import java.util.OptionalDouble;
 
 /**
@@ -50,6 +51,14 @@ public record Properties(
             ? OptionalDouble.empty()
             : OptionalDouble.of(wood * density / ML / ML),
         Math.toDegrees(Math.atan(foot / 2 / (moment / wood))));
+  }
+
+  /** What is bored or hollowed in a part, open to its brim. */
+  public static HalfSection hollow(Part part) {
+    return part.surfaces().stream()
+        .filter(Surface::inside)
+        .map(Surface::zone)
+        .reduce(HalfSection.EMPTY, HalfSection::plus);
   }
 
   /** How far round the closed piece its outside is drawn, mm. */

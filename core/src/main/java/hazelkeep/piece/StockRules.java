@@ -88,8 +88,10 @@ public final class StockRules<D extends Design> {
    * @param stretches all that the stick is made of
    * @param widest the widest of the piece, mm
    * @param left what is left on it when it is rounded, mm a side
+   * @param taken what rounding takes off it, mm on the diameter; empty for twice what is left
    */
-  public StockRules<D> blank(List<String> stretches, ToDoubleFunction<Dims<D>> widest, Line left) {
+  public StockRules<D> blank(
+      List<String> stretches, ToDoubleFunction<Dims<D>> widest, Line left, Optional<Line> taken) {
     return add(
             "stick.need",
             "Length needed",
@@ -122,7 +124,8 @@ public final class StockRules<D extends Design> {
                         () ->
                             derived(
                                 widest.applyAsDouble(d)
-                                    + 2 * (d.custom(left) + d.custom(Line.STOCK_CENTRING)),
+                                    + taken.map(d::custom).orElseGet(() -> 2 * d.custom(left))
+                                    + 2 * d.custom(Line.STOCK_CENTRING),
                                 "room to round it")))
         .add(
             "blank.round",

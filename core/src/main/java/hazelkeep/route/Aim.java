@@ -80,6 +80,11 @@ public record Aim(
     return dims.get(new DimKey(key)).mm();
   }
 
+  /** A dimension in mm. */
+  public double mm(DimKey key) {
+    return dims.get(key).mm();
+  }
+
   /** Every dimension in mm. */
   public Map<DimKey, Double> sizes() {
     Map<DimKey, Double> out = new LinkedHashMap<>();

@@ -2,11 +2,11 @@ package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.shop.Shop;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 /** What can't be judged for want of a figure is told once, with the figure that is wanted. */
 class NotJudgedTest {
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
   private List<Finding> told(Plan<?> plan) {
     return plan.findings().stream().filter(f -> f.code().equals("not-judged")).toList();

@@ -1,6 +1,9 @@
 package hazelkeep.kinds;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.cased.Cased;
+import hazelkeep.kinds.vessel.BoredVessel;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
@@ -10,7 +13,6 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.SideHole;
-import hazelkeep.piece.box.LiddedBox;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.wood.Species;

@@ -2,12 +2,13 @@ package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Rehearsal;
@@ -52,7 +53,7 @@ class RareFindingsTest {
 
   @Test
   void a_lid_shallower_than_its_recess() {
-    tells(plan(new LiddedBoxKind(), "lid.height", 14, "joint.length", 12), "lid-shallow");
+    tells(plan(LiddedBoxKind.BOX, "lid.height", 14, "joint.length", 12), "lid-shallow");
   }
 
   /** The same route with one act of every step done otherwise, played from the blank. */
@@ -76,7 +77,7 @@ class RareFindingsTest {
 
   @Test
   void a_parting_cut_that_stops_short_of_the_axis() {
-    Plan<?> plan = plan(new LiddedBoxKind());
+    Plan<?> plan = plan(LiddedBoxKind.BOX);
     Rehearsal r =
         played(
             plan,
@@ -93,13 +94,13 @@ class RareFindingsTest {
 
   @Test
   void a_surface_that_never_gets_its_finish() {
-    Rehearsal r = played(plan(new LiddedBoxKind()), a -> a instanceof Act.Coat ? null : a);
+    Rehearsal r = played(plan(LiddedBoxKind.BOX), a -> a instanceof Act.Coat ? null : a);
     assertThat(codes(r)).contains("last-finish");
   }
 
   @Test
   void a_jam_tighter_than_its_class() {
-    double recess = plan(new LiddedBoxKind()).aim().mm("recess.diameter");
-    tells(plan(new LiddedBoxKind(), "joint.jam", recess + 0.4), "jam-hard");
+    double recess = plan(LiddedBoxKind.BOX).aim().mm("recess.diameter");
+    tells(plan(LiddedBoxKind.BOX, "joint.jam", recess + 0.4), "jam-hard");
   }
 }

@@ -3,13 +3,19 @@ package hazelkeep.kinds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.cased.Cased;
+import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.mill.Mill;
+import hazelkeep.kinds.mill.MillKind;
+import hazelkeep.kinds.vessel.BoredVessel;
+import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Worked;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Tool;
@@ -106,7 +112,7 @@ class RoomAndToolsTest {
 
   @Test
   void a_box_holds_what_was_wished_by_the_integral_too() {
-    LiddedBoxKind kind = new LiddedBoxKind();
+    LiddedBoxKind kind = LiddedBoxKind.BOX;
     for (double wish : new double[] {60, 180, 400}) {
       LiddedBox b =
           Restated.with(

@@ -2,6 +2,12 @@ package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.kinds.cased.Cased;
+import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.mill.Mill;
+import hazelkeep.kinds.mill.MillKind;
+import hazelkeep.kinds.vessel.BoredVessel;
+import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.bore.BoreSpeed;
 import hazelkeep.kinds.RandomPieces.Wished;
+import hazelkeep.kinds.vessel.BoredVessel;
+import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;

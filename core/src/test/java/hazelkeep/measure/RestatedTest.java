@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hazelkeep.fit.FitClass;
-import hazelkeep.piece.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBox;
 import org.junit.jupiter.api.Test;
 
 class RestatedTest {

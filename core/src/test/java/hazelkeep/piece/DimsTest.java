@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -25,7 +25,7 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 class DimsTest {
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
   private final Shop shop = Shop.starter();
 
   private Map<DimKey, Dim> resolve(LiddedBox box, Map<DimKey, Double> readings) {
@@ -158,14 +158,13 @@ class DimsTest {
     DimKey clearance = new DimKey("joint.clearance");
     Map<DimKey, Double> both =
         Map.of(new DimKey("recess.diameter"), 49.60, new DimKey("spigot.diameter"), 49.30);
-    Dim made =
-        Dims.resolve(box, new LiddedBoxKind().rules(box), Shop.starter(), both).get(clearance);
+    Dim made = Dims.resolve(box, LiddedBoxKind.BOX.rules(box), Shop.starter(), both).get(clearance);
     assertThat(made.mm()).isCloseTo(0.30, within(1e-9));
     assertThat(made.origin()).isEqualTo(Origin.MEASURED);
     assertThat(made.planned().mm()).isCloseTo(0.08, within(1e-9));
     Map<DimKey, Double> one = Map.of(new DimKey("recess.diameter"), 49.60);
     assertThat(
-            Dims.resolve(box, new LiddedBoxKind().rules(box), Shop.starter(), one)
+            Dims.resolve(box, LiddedBoxKind.BOX.rules(box), Shop.starter(), one)
                 .get(clearance)
                 .origin())
         .isEqualTo(Origin.WISHED);

@@ -82,10 +82,10 @@ class StockAndWallsTest {
   }
 
   private List<String> stockCodes(Blank blank) {
-    hazelkeep.kinds.BoredVessel d =
+    hazelkeep.kinds.vessel.BoredVessel d =
         hazelkeep.measure.Restated.with(
-            hazelkeep.kinds.VesselKind.WELL.fresh(), "blank", Optional.of(blank));
-    return Sketch.of(hazelkeep.kinds.VesselKind.WELL, d, shop, Map.of()).findings().stream()
+            hazelkeep.kinds.vessel.VesselKind.WELL.fresh(), "blank", Optional.of(blank));
+    return Sketch.of(hazelkeep.kinds.vessel.VesselKind.WELL, d, shop, Map.of()).findings().stream()
         .map(f -> f.code())
         .toList();
   }
@@ -148,14 +148,14 @@ class StockAndWallsTest {
   void a_recess_is_held_by_jaws_that_open_in_it() {
     assertThat(FootRecess.held(shop, 62, 4, 57.4).name()).isEqualTo("50 mm jaws");
     assertThat(FootRecess.held(shop, 62, 4, 36).name()).isEqualTo("25 mm jaws");
-    hazelkeep.piece.box.LiddedBox box =
-        new hazelkeep.piece.box.LiddedBoxKind()
+    hazelkeep.kinds.box.LiddedBox box =
+        hazelkeep.kinds.box.LiddedBoxKind.BOX
             .choose(
-                hazelkeep.piece.box.LiddedBox.fresh().with("outside.diameter", 90),
+                hazelkeep.kinds.box.LiddedBox.fresh().with("outside.diameter", 90),
                 "footBy",
                 "RECESS")
             .with("foot.recess", 57.4);
-    Plan<?> plan = Plan.of(new hazelkeep.piece.box.LiddedBoxKind(), box, shop, List.of());
+    Plan<?> plan = Plan.of(hazelkeep.kinds.box.LiddedBoxKind.BOX, box, shop, List.of());
     assertThat(plan.findings()).noneMatch(f -> f.code().equals("expand-range"));
   }
 
@@ -164,8 +164,8 @@ class StockAndWallsTest {
   void a_tenon_is_sized_for_the_jaws_that_are_to_hold_it() {
     Plan<?> plan =
         Plan.of(
-            new hazelkeep.piece.box.LiddedBoxKind(),
-            hazelkeep.piece.box.LiddedBox.fresh().with("outside.diameter", 90),
+            hazelkeep.kinds.box.LiddedBoxKind.BOX,
+            hazelkeep.kinds.box.LiddedBox.fresh().with("outside.diameter", 90),
             shop,
             List.of());
     hazelkeep.shop.JawSet small = shop.jaws("50 mm jaws").orElseThrow();

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.finding.Entry;
-import hazelkeep.kinds.MillKind;
+import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.Squeeze;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.shop.Shop;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 
 /** Changes of a real route by setups, holds and steps of one's own. */
 class EditingTest {
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
   private final Shop shop = Shop.starter();
   private final Plan<LiddedBox> recipe = plan(List.of());
 
@@ -166,11 +166,11 @@ class EditingTest {
   /** One tenon is in one set of jaws, in all holds that grip it. */
   @Test
   void other_jaws_hold_a_tenon_wherever_it_is_held() {
-    var kind = new hazelkeep.piece.box.LiddedBoxKind();
+    var kind = hazelkeep.kinds.box.LiddedBoxKind.BOX;
     var plan =
         hazelkeep.piece.Plan.of(
             kind,
-            hazelkeep.piece.box.LiddedBox.fresh(),
+            hazelkeep.kinds.box.LiddedBox.fresh(),
             hazelkeep.shop.Shop.starter(),
             java.util.List.of(
                 new RouteEdit.Rehold(

@@ -163,8 +163,8 @@ class ShakingTest {
   /** An undercut leaves a nub: what it leaves is judged, not what was there before. */
   @Test
   void an_undercut_is_judged_by_the_nub_it_leaves() {
-    var kind = new hazelkeep.piece.box.LiddedBoxKind();
-    var box = kind.choose(hazelkeep.piece.box.LiddedBox.fresh(), "footBy", "SAW");
+    var kind = hazelkeep.kinds.box.LiddedBoxKind.BOX;
+    var box = kind.choose(hazelkeep.kinds.box.LiddedBox.fresh(), "footBy", "SAW");
     var plan = hazelkeep.piece.Plan.of(kind, box, Shop.starter(), List.of());
     Stage undercut = plan.rehearsal().stage(new StepKey("foot undercut/undercut")).orElseThrow();
     assertThat(undercut.parts()).isFalse();

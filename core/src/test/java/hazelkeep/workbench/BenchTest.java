@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.fit.Ladder;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Origin;
 import hazelkeep.piece.AsFound;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Finding;
 import hazelkeep.route.FitSteps;
 import hazelkeep.route.Prompt;
@@ -30,7 +30,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class BenchTest {
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
   private final Shop shop = Shop.starter();
   private final List<Entry> log = new ArrayList<>();
   private LiddedBox design = LiddedBox.fresh();

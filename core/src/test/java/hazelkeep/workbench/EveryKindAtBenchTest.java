@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.element.Elements;
 import hazelkeep.element.Form;
-import hazelkeep.kinds.BoredVessel;
 import hazelkeep.kinds.Kinds;
-import hazelkeep.kinds.MillKind;
-import hazelkeep.kinds.VesselKind;
+import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.mill.MillKind;
+import hazelkeep.kinds.vessel.BoredVessel;
+import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
@@ -16,7 +17,6 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -174,7 +174,7 @@ class EveryKindAtBenchTest {
     carried(new Run<>(VesselKind.WELL, VesselKind.WELL.fresh().with("bore.diameter", 16.4)));
     carried(new Run<>(MillKind.MILL, MillKind.MILL.fresh().with("bore.diameter", 27)));
     carried(new Run<>(MillKind.MILL, MillKind.MILL.fresh().with("plate.diameter", 0)));
-    LiddedBoxKind box = new LiddedBoxKind();
+    LiddedBoxKind box = LiddedBoxKind.BOX;
     carried(new Run<>(box, Restated.with(box.fresh(), "footBy", Finishing.RECESS)));
   }
 

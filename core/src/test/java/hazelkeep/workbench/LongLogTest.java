@@ -2,9 +2,9 @@ package hazelkeep.workbench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +33,7 @@ class LongLogTest {
     for (int round = 0; round < 2; round++) {
       long from = System.nanoTime();
       Bench<LiddedBox> bench =
-          Bench.worked(new LiddedBoxKind(), LiddedBox.fresh(), Shop.starter(), List.of(), all);
+          Bench.worked(LiddedBoxKind.BOX, LiddedBox.fresh(), Shop.starter(), List.of(), all);
       best = Math.min(best, System.nanoTime() - from);
       assertThat(bench.readings()).containsKey(ROUND);
     }

@@ -198,14 +198,14 @@ class WholeLogTest {
   /** Four hundred readings are taken as they come, and rehearsed once. */
   @Test
   void readings_without_end_are_replayed_in_a_straight_line() {
-    var kind = new hazelkeep.piece.box.LiddedBoxKind();
+    var kind = hazelkeep.kinds.box.LiddedBoxKind.BOX;
     List<java.util.function.Function<Hand, Fact>> facts = new ArrayList<>();
     for (int i = 0; i < 60; i++) {
       double mm = 48.9 + 0.01 * i;
       facts.add(h -> h.read(new DimKey("recess.diameter"), "calipers", mm, mm, true));
     }
     Bench<?> b =
-        Bench.worked(kind, hazelkeep.piece.box.LiddedBox.fresh(), Shop.starter(), List.of(), facts);
+        Bench.worked(kind, hazelkeep.kinds.box.LiddedBox.fresh(), Shop.starter(), List.of(), facts);
     assertThat(b.readings()).containsEntry(new DimKey("recess.diameter"), 48.9 + 0.59);
   }
 

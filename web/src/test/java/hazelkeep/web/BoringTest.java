@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.bore.Pass;
 import hazelkeep.bore.Stations.Station;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Hollowing;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.PieceStore;
@@ -31,7 +31,7 @@ class BoringTest {
   @BeforeEach
   void bored() {
     LiddedBox box = Restated.with(LiddedBox.fresh(), "hollowing", Hollowing.FORSTNER);
-    id = pieces.create("Bored", new LiddedBoxKind(), box.with("outside.height", 150));
+    id = pieces.create("Bored", LiddedBoxKind.BOX, box.with("outside.height", 150));
   }
 
   private Boring body() {

@@ -8,10 +8,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.Position;
-import hazelkeep.kinds.CasedKind;
-import hazelkeep.kinds.MillKind;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.measure.Restated;
-import hazelkeep.piece.box.LiddedBox;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -139,7 +139,7 @@ class BrowserTest extends Browsing {
     long id = fresh("Draggable");
     go("/pieces/" + id);
     String before = page.locator("#dim-inside-diameter").inputValue();
-    BoundingBox handle = page.locator("#handle-inside").boundingBox();
+    BoundingBox handle = page.locator("[id='handle-inside.diameter']").boundingBox();
     page.mouse().move(handle.x + handle.width / 2, handle.y + handle.height / 2);
     page.mouse().down();
     page.mouse().move(handle.x + 6, handle.y + 22);
@@ -148,7 +148,7 @@ class BrowserTest extends Browsing {
     assertThat(page.locator("#dim-inside-diameter")).not().hasValue(before);
     String dragged = page.locator("#dim-inside-diameter").inputValue();
     assertThat(Double.parseDouble(dragged)).isLessThan(Double.parseDouble(before));
-    page.locator("#handle-inside").focus();
+    page.locator("[id='handle-inside.diameter']").focus();
     page.keyboard().press("ArrowUp");
     String wider = Double.toString(Math.rint((Double.parseDouble(dragged) + 1) * 10) / 10);
     assertThat(page.locator("#dim-inside-diameter")).hasValue(wider);
@@ -211,7 +211,7 @@ class BrowserTest extends Browsing {
     assertThat(page.locator("#notice")).hasCount(0);
     page.reload();
     assertThat(page.locator("#dim-inside-depth")).hasValue(wanted);
-    page.locator("#handle-inside").focus();
+    page.locator("[id='handle-inside.diameter']").focus();
     double wide = Double.parseDouble(page.locator("#dim-inside-diameter").inputValue());
     for (int i = 0; i < 6; i++) {
       page.keyboard().press("ArrowDown");
@@ -355,7 +355,11 @@ class BrowserTest extends Browsing {
     }
     assertThat(reached)
         .contains(
-            "dim-inside-depth", "dim-spigot-diameter", "handle-inside", "choice-school", "species");
+            "dim-inside-depth",
+            "dim-spigot-diameter",
+            "handle-inside.diameter",
+            "choice-school",
+            "species");
   }
 
   @Test

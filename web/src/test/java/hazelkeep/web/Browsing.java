@@ -10,7 +10,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import java.nio.file.Path;
@@ -31,7 +31,7 @@ abstract class Browsing {
   final App app = App.shared();
   final PieceStore pieces = app.bean(PieceStore.class);
   final RunStore runs = app.bean(RunStore.class);
-  final LiddedBoxKind kind = new LiddedBoxKind();
+  final LiddedBoxKind kind = LiddedBoxKind.BOX;
   private final List<String> errors = new ArrayList<>();
   BrowserContext context;
   Page page;

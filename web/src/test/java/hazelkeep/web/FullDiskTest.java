@@ -2,8 +2,8 @@ package hazelkeep.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.web.store.NotWritten;
 import hazelkeep.web.store.PieceStore;
 import java.io.IOException;
@@ -132,7 +132,7 @@ class FullDiskTest {
   @Test
   void a_change_is_refused_in_words_reading_goes_on_and_writing_comes_back_by_itself() {
     PieceStore pieces = app.bean(PieceStore.class);
-    long id = pieces.create("Full", new LiddedBoxKind(), LiddedBox.fresh());
+    long id = pieces.create("Full", LiddedBoxKind.BOX, LiddedBox.fresh());
     String at = "/pieces/" + id;
     App.Visitor visitor = app.visitor();
     visitor.get(at);
@@ -157,7 +157,7 @@ class FullDiskTest {
 
   @Test
   void what_asks_for_a_part_of_a_page_gets_the_words_alone() {
-    long id = app.bean(PieceStore.class).create("Part", new LiddedBoxKind(), LiddedBox.fresh());
+    long id = app.bean(PieceStore.class).create("Part", LiddedBoxKind.BOX, LiddedBox.fresh());
     App.Visitor visitor = app.visitor();
     visitor.get("/pieces/" + id);
     full = true;

@@ -2,8 +2,8 @@ package hazelkeep.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.web.store.Piece;
@@ -32,7 +32,7 @@ class PagesTest {
   private final App.Visitor visitor = app.visitor();
   private final PieceStore pieces = app.bean(PieceStore.class);
   private final RunStore runs = app.bean(RunStore.class);
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
   private long fresh(String name) {
     return pieces.create(name, kind, LiddedBox.fresh());
@@ -445,7 +445,7 @@ class PagesTest {
         visitor.post(
             at + "/drag",
             "handle",
-            "inside",
+            "inside.diameter",
             "z",
             "50",
             "r",
@@ -457,12 +457,13 @@ class PagesTest {
     assertThat(preview.statusCode()).isEqualTo(200);
     assertThat(preview.body()).contains("34.0").contains("id=\"drawing\"");
     assertThat(pieces.get(id).version()).isEqualTo(1);
-    visitor.post(at + "/drag", "handle", "inside", "z", "50", "r", "17", "version", "1");
+    visitor.post(at + "/drag", "handle", "inside.diameter", "z", "50", "r", "17", "version", "1");
     assertThat(pieces.get(id).version()).isEqualTo(2);
     for (String r : List.of("NaN", "1e300", "-4")) {
       assertThat(
               visitor
-                  .post(at + "/drag", "handle", "inside", "z", "50", "r", r, "version", "2")
+                  .post(
+                      at + "/drag", "handle", "inside.diameter", "z", "50", "r", r, "version", "2")
                   .statusCode())
           .isEqualTo(422);
     }

@@ -3,9 +3,9 @@ package hazelkeep.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.StickPiece;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.PieceStore;
 import java.awt.geom.Point2D;
@@ -28,7 +28,7 @@ class PaperTest {
   private final App app = App.shared();
   private final App.Visitor visitor = app.visitor();
   private final PieceStore pieces = app.bean(PieceStore.class);
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
   private long box(String name, LiddedBox b) {
     return pieces.create(name, kind, b);

@@ -7,9 +7,9 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.Json;
 import java.io.IOException;
@@ -95,8 +95,7 @@ class PlanApiTest {
   @Test
   void numbers_are_those_of_the_core() {
     JsonNode plan = visitor.plan("{\"piece\": {\"kind\": \"lidded-box\"}}");
-    Plan<LiddedBox> core =
-        Plan.of(new LiddedBoxKind(), LiddedBox.fresh(), Shop.starter(), List.of());
+    Plan<LiddedBox> core = Plan.of(LiddedBoxKind.BOX, LiddedBox.fresh(), Shop.starter(), List.of());
     core.aim().dims().forEach((k, d) -> assertThat(mm(plan, k.path())).isEqualTo(d.mm()));
     assertThat(plan.get("properties").get("brimMl").asDouble())
         .isEqualTo(core.sketch().properties().brimMl());

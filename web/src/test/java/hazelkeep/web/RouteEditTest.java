@@ -2,9 +2,9 @@ package hazelkeep.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Finding;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
@@ -29,7 +29,7 @@ class RouteEditTest {
   void fresh() {
     LiddedBox beech =
         hazelkeep.measure.Restated.with(LiddedBox.fresh(), "species", "American beech");
-    id = pieces.create("Route", new LiddedBoxKind(), beech);
+    id = pieces.create("Route", LiddedBoxKind.BOX, beech);
     visitor.get("/pieces/" + id + "/route?change=on");
   }
 

@@ -2,8 +2,8 @@ package hazelkeep.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.web.start.Start;
 import hazelkeep.web.store.PieceStore;
 import java.io.ByteArrayOutputStream;
@@ -167,7 +167,7 @@ class StartTest {
     Path data = dir.resolve("older");
     String url = "jdbc:h2:file:" + data.resolve("hazel");
     App first = App.start(url, "bare");
-    first.bean(PieceStore.class).create("From before", new LiddedBoxKind(), LiddedBox.fresh());
+    first.bean(PieceStore.class).create("From before", LiddedBoxKind.BOX, LiddedBox.fresh());
     first.stop();
     try (Connection db = DriverManager.getConnection(url, "hazel", "");
         Statement s = db.createStatement()) {
@@ -195,11 +195,11 @@ class StartTest {
     String url = "jdbc:h2:file:" + data.resolve("hazel");
     App app = App.start(url, "bare");
     PieceStore pieces = app.bean(PieceStore.class);
-    pieces.create("Old", new LiddedBoxKind(), LiddedBox.fresh());
+    pieces.create("Old", LiddedBoxKind.BOX, LiddedBox.fresh());
     app.stop();
     String copy = on(data, "backup").said.replace("Copied to ", "").strip();
     app = App.start(url, "bare");
-    app.bean(PieceStore.class).create("Since then", new LiddedBoxKind(), LiddedBox.fresh());
+    app.bean(PieceStore.class).create("Since then", LiddedBoxKind.BOX, LiddedBox.fresh());
     app.stop();
     Ended asked = on(data, "restore", copy);
     assertThat(asked.said)

@@ -4,13 +4,13 @@ import static hazelkeep.web.store.tables.Tables.PIECE_DESIGN;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Act;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
@@ -48,7 +48,7 @@ import org.junit.jupiter.api.Test;
 
 /** The stores as the application has them, on a database of their own. */
 class StoreTest {
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
   private static App app;
 
   private final PieceStore pieces = app.bean(PieceStore.class);

@@ -3,13 +3,13 @@ package hazelkeep.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.ShopKind;
@@ -107,7 +107,7 @@ class StuckPiecesTest {
 
   @Test
   void a_piece_that_can_t_be_drawn_says_why_and_is_let_out_by_a_press() {
-    LiddedBoxKind kind = new LiddedBoxKind();
+    LiddedBoxKind kind = LiddedBoxKind.BOX;
     // As an older version stored it: no path of today lets it be typed.
     LiddedBox bad = LiddedBox.fresh().with("inside.diameter", 200);
     long id = pieces.create("From an older version", kind, bad);
@@ -130,7 +130,7 @@ class StuckPiecesTest {
 
   @Test
   void a_change_that_made_it_so_is_taken_back_by_a_press() {
-    LiddedBoxKind kind = new LiddedBoxKind();
+    LiddedBoxKind kind = LiddedBoxKind.BOX;
     long id = pieces.create("Undone", kind, LiddedBox.fresh());
     pieces.save(id, 1, "bad", LiddedBox.fresh().with("inside.diameter", 200), List.of());
     assertThat(visitor.get("/pieces/" + id).body()).contains("before the last change");

@@ -2,11 +2,11 @@ package hazelkeep.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.piece.DesignForm;
 import hazelkeep.web.planning.Planner;
@@ -28,7 +28,7 @@ class UntouchedTest {
 
   private long box() {
     LiddedBox box = LiddedBox.fresh().with(Optional.of(CONTENT), Optional.empty());
-    return pieces.create("Untouched", new LiddedBoxKind(), box.with("inside.diameter", 36.44));
+    return pieces.create("Untouched", LiddedBoxKind.BOX, box.with("inside.diameter", 36.44));
   }
 
   private LiddedBox stored(long id) {

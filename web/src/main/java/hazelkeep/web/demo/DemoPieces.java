@@ -2,20 +2,20 @@ package hazelkeep.web.demo;
 
 import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
-import hazelkeep.kinds.BoredVessel;
-import hazelkeep.kinds.Cased;
-import hazelkeep.kinds.CasedKind;
-import hazelkeep.kinds.Mill;
-import hazelkeep.kinds.MillKind;
-import hazelkeep.kinds.VesselKind;
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.cased.Cased;
+import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.mill.Mill;
+import hazelkeep.kinds.mill.MillKind;
+import hazelkeep.kinds.vessel.BoredVessel;
+import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.Twin;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
@@ -43,7 +43,7 @@ class DemoPieces implements ApplicationRunner {
   private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
   DemoPieces(PieceStore pieces, RunStore runs, Planner planner) {
     this.pieces = pieces;

@@ -32,6 +32,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("content", "What goes in"),
           Map.entry("turn", "What is left for later"),
           Map.entry("form", "Proportions"),
+          Map.entry("box", "Usual sizes of lidded boxes"),
           Map.entry("vessel", "Usual sizes of bored vessels"),
           Map.entry("case", "Usual sizes of bored cases"),
           Map.entry("mill", "Usual sizes of mills and shakers"),

@@ -3,9 +3,9 @@ package hazelkeep.web.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hazelkeep.kinds.CasedKind;
 import hazelkeep.kinds.Kinds;
-import hazelkeep.kinds.MillKind;
+import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.SizeText;

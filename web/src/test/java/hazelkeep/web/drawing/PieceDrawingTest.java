@@ -3,6 +3,8 @@ package hazelkeep.web.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
@@ -11,8 +13,6 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StickPiece;
-import hazelkeep.piece.box.LiddedBox;
-import hazelkeep.piece.box.LiddedBoxKind;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
 import java.io.StringReader;
@@ -29,7 +29,7 @@ import org.xml.sax.InputSource;
 
 /** What is on the drawings, read back from the SVG. */
 class PieceDrawingTest {
-  private final LiddedBoxKind kind = new LiddedBoxKind();
+  private final LiddedBoxKind kind = LiddedBoxKind.BOX;
   private final Shop shop = Shop.starter();
 
   private Sketch<LiddedBox> sketch(LiddedBox b) {

@@ -1,0 +1,71 @@
+package hazelkeep.kinds.box;
+
+import static hazelkeep.kinds.box.BoxSizes.DEPTH;
+import static hazelkeep.kinds.box.BoxSizes.INSIDE;
+
+import hazelkeep.element.Built;
+import hazelkeep.element.Element;
+import hazelkeep.finding.Entry;
+import hazelkeep.kinds.box.LiddedBox.Content;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Properties;
+import hazelkeep.piece.Told;
+import hazelkeep.solid.Point;
+
+/**
+ * What must go into a box: something round, or a volume.
+ *
+ * @param d the box
+ */
+record BoxContent(LiddedBox d) implements Element {
+  private static final String BODY = BoxParts.BODY;
+  private static final double ML = 1000;
+
+  /** A volume that lacks no more than this share is there. */
+  private static final double NEARLY = 0.995;
+
+  /** Lengths that differ by less are one, mm. */
+  private static final double SAME = 1e-9;
+
+  @Override
+  public void check(Built b, Told told) {
+    d.content().ifPresent(c -> check(b, told, c));
+  }
+
+  private void check(Built b, Told told, Content c) {
+    double mouth = new BoxParts(d).mouthAt(b);
+    double wide = c.diameter().map(Size::mm).orElse(0.0);
+    if (wide > b.mm(INSIDE)) {
+      told.found(
+          Entry.CONTENT_WIDE.told(Grade.STOP, b.mm(INSIDE), wide),
+          BODY,
+          new Point(mouth, b.mm(INSIDE) / 2));
+      return;
+    }
+    c.height().ifPresent(h -> tall(b, told, c, h.mm()));
+    c.ml()
+        .ifPresent(
+            ml -> {
+              double has = Properties.hollow(b.part(BODY)).volume() / ML;
+              if (has < ml * NEARLY) {
+                told.found(Entry.CONTENT_LESS.told(Grade.STOP, has, ml), BODY, null);
+              }
+            });
+  }
+
+  private void tall(Built b, Told told, Content c, double high) {
+    double across = c.diameter().map(Size::mm).orElse(1.0);
+    double room = new BoxRoom(d, b::mm, b.shop().practice()).closed(across / 2);
+    if (high > room + SAME) {
+      told.found(
+          Entry.CONTENT_TALL.told(
+              Grade.STOP,
+              room,
+              high,
+              "With the lid on, there is less room at its edge than it needs."),
+          BODY,
+          new Point(new BoxParts(d).mouthAt(b) - b.mm(DEPTH), across / 2));
+    }
+  }
+}

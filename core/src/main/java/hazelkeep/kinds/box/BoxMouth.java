@@ -1,0 +1,69 @@
+package hazelkeep.kinds.box;
+
+import static hazelkeep.kinds.box.BoxSizes.BODY_HEIGHT;
+import static hazelkeep.kinds.box.BoxSizes.DEPTH;
+import static hazelkeep.kinds.box.BoxSizes.INSIDE;
+import static hazelkeep.kinds.box.BoxSizes.RECESS;
+import static hazelkeep.kinds.box.BoxSizes.RECESS_DEEP;
+
+import hazelkeep.element.Built;
+import hazelkeep.element.Edge;
+import hazelkeep.element.Element;
+import hazelkeep.element.Lay;
+import hazelkeep.element.PartDraft;
+import hazelkeep.element.Spigot;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Sane;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+
+/** The recess in a box's mouth that the lid's spigot sits in, and the ledge that it stands over. */
+record BoxMouth() implements Element {
+  private static final String BODY = BoxParts.BODY;
+  static final SurfaceId ON = new SurfaceId(BODY, "recess");
+  static final String LEDGE = "ledge";
+
+  private static double mouth(Lay lay) {
+    return lay.at(Edge.to(BODY_HEIGHT));
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    sane.below(RECESS.path(), BoxSizes.WIDEST.path());
+    sane.below(RECESS_DEEP.path(), DEPTH.path());
+  }
+
+  @Override
+  public void draw(Lay lay, PartDraft draft) {
+    double mouth = mouth(lay);
+    double floor = mouth - lay.mm(RECESS_DEEP);
+    double r = lay.mm(RECESS) / 2;
+    HalfSection room = HalfSection.box(floor, mouth, 0, r);
+    draft
+        .inside(ON.name(), Role.FIT, Polyline.of(mouth, r, floor, r), room)
+        .inside(LEDGE, Role.MEET, Polyline.of(floor, r, floor, lay.mm(INSIDE) / 2), room)
+        .hollow(room);
+  }
+
+  @Override
+  public void measures(Built b, Measures m) {
+    double mouth = mouth(b);
+    double middle = mouth - b.mm(RECESS_DEEP) / 2;
+    m.inside(RECESS.path(), "⌀ recess", middle, BODY)
+        .turned(Spigot.JAM.path(), "jam", Measure.Kind.INSIDE, middle, BODY)
+        .read(RECESS_DEEP.path(), "recess", mouth, -1, BODY);
+  }
+
+  @Override
+  public List<Feature> features() {
+    return List.of(
+        new Feature(RECESS, ON, Feature.Kind.INNER, RECESS),
+        new Feature(RECESS_DEEP, ON, Feature.Kind.SHAPE, RECESS_DEEP),
+        new Feature(Spigot.JAM, ON, Feature.Kind.INNER, Spigot.JAM));
+  }
+}

@@ -1,0 +1,389 @@
+package hazelkeep.kinds.box;
+
+import static hazelkeep.kinds.box.BoxSizes.DEPTH;
+import static hazelkeep.kinds.box.BoxSizes.HOLE;
+import static hazelkeep.kinds.box.BoxSizes.INSIDE;
+import static hazelkeep.kinds.box.BoxSizes.LID_DEPTH;
+import static hazelkeep.kinds.box.BoxSizes.LID_INSIDE;
+import static hazelkeep.kinds.box.BoxSizes.RECESS;
+import static hazelkeep.kinds.box.BoxSizes.RECESS_DEEP;
+import static hazelkeep.route.Acts.read;
+import static hazelkeep.route.Acts.remove;
+
+import hazelkeep.bore.Pass;
+import hazelkeep.element.Built;
+import hazelkeep.element.Spigot;
+import hazelkeep.element.Work;
+import hazelkeep.hold.Around;
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Grip;
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.InJaws;
+import hazelkeep.hold.Screwed;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Mounting;
+import hazelkeep.piece.RecipeSteps;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How a lidded box is made up to the jam: the half with the recess is hollowed while it can be
+ * measured, the other is fitted to it. The blank is rounded between centres, or end for end.
+ */
+final class BoxOrder {
+  private static final String BODY = BoxParts.BODY;
+  private static final String LID = BoxParts.LID;
+  private static final DimKey ROUND = new DimKey("blank.round");
+
+  private final LiddedBox design;
+  private final BoxParts p;
+  private final Work w;
+  private final Built b;
+
+  BoxOrder(LiddedBox design, Work w) {
+    this.design = design;
+    this.p = new BoxParts(design);
+    this.w = w;
+    this.b = w.built();
+  }
+
+  /** Puts all holds and steps in order. */
+  void put() {
+    BoxEndOrder ends = new BoxEndOrder(design, w);
+    boolean recessed = p.foot.held(b);
+    centres();
+    if (recessed) {
+      w.held(
+          "foot",
+          "Top tenon in the jaws",
+          Hold.of(p.topTenon.squeeze(b)),
+          both(p.topTenon.frame(b)),
+          p.foot::first);
+    }
+    whole();
+    lid();
+    body();
+    if (p.onLid()) {
+      ends.footOnLid();
+    }
+    ends.top();
+    ends.ease();
+    if (!recessed && !p.onLid()) {
+      ends.foot();
+    }
+    ends.bench();
+  }
+
+  private String depthGauge() {
+    return b.shop().depthGauge().name();
+  }
+
+  private Act.Read rounded() {
+    double within = b.custom(Line.STOCK_ROUNDED);
+    return read(ROUND.path(), b.shop().caliper().name(), "at both ends", within, within);
+  }
+
+  private void centres() {
+    if (design.startBy() != Mounting.CENTRES) {
+      endForEnd();
+      return;
+    }
+    SetupDraft s =
+        new SetupDraft(
+            "centres", "Between centres", Hold.of(new Centres()), BoxOrder.both(Work.FLAT));
+    s.step(
+        "round",
+        "Round the blank",
+        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Speeds.At.TURNING,
+        remove(BODY, rounding(-10, b.length() + 10)),
+        rounded());
+    s.step(
+        "face",
+        "Face both ends",
+        "True both ends with the parting tool, clear of the centres, then cut back to the centre's nub.",
+        Speeds.At.TURNING,
+        remove(BODY, p.footTenon.facing(b).plus(p.topTenon.facing(b))));
+    s.step(
+        "tenons",
+        "Cut both tenons",
+        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        remove(BODY, p.footTenon.around(b).plus(p.topTenon.around(b))),
+        w.turned(p.footTenon.diameter(), "across its widest"),
+        w.turned(p.topTenon.diameter(), "across its widest"));
+    w.put(s);
+  }
+
+  /** On a screw or straight in the jaws one end is made, then the other, held by the first. */
+  private void endForEnd() {
+    boolean screw = design.startBy() == Mounting.SCREW;
+    JawSet jaws = BoxEnds.round(b.shop(), b.aim().blank().sound().maxR() * 2);
+    double held = screw ? 0 : jaws.depth();
+    Grip grip =
+        screw ? new Screwed(BODY, b.shop().screw()) : new Around(BODY, "blank", jaws, false);
+    SetupDraft s =
+        new SetupDraft(
+            "centres",
+            screw ? "On the screw, tail up" : "Blank in the jaws, tail up",
+            Hold.of(grip, b.shop().live()),
+            BoxOrder.both(new Frame(held, false)));
+    double from = held + b.custom(Line.TURN_START_CLEAR);
+    s.step(
+        "round",
+        "Round the blank",
+        "Turn it by hand first, start slow, and rough it to a cylinder as far as the hold lets you.",
+        Speeds.At.TURNING,
+        remove(BODY, rounding(from, b.length() + 10)));
+    s.step(
+        "tenon-top",
+        "Face the end, cut the top tenon",
+        "Its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        remove(BODY, p.topTenon.facing(b).plus(p.topTenon.around(b))),
+        w.turned(p.topTenon.diameter(), "across its widest"));
+    w.put(s);
+    SetupDraft turned =
+        new SetupDraft(
+            "end for end",
+            "Top tenon in the jaws, tail up",
+            Hold.of(p.topTenon.squeeze(b), b.shop().pad()),
+            BoxOrder.both(p.topTenon.frame(b)));
+    turned.step(
+        "round",
+        "Round the rest",
+        "Bring the part that was held to the same cylinder.",
+        Speeds.At.TURNING,
+        remove(BODY, rounding(-10, from)),
+        rounded());
+    turned.step(
+        "tenon-foot",
+        "Face the foot, cut its tenon",
+        "Its shoulder clean and square.",
+        Speeds.At.TURNING,
+        remove(BODY, p.footTenon.facing(b).plus(p.footTenon.around(b))),
+        w.turned(p.footTenon.diameter(), "across its widest"));
+    w.put(turned);
+  }
+
+  private HalfSection rounding(double from, double to) {
+    return HalfSection.box(from, to, b.mm(ROUND) / 2, b.far());
+  }
+
+  private void whole() {
+    SetupDraft s =
+        new SetupDraft(
+            "whole",
+            "Foot tenon in the jaws, tail up",
+            Hold.of(onBody(p, b), b.shop().live()),
+            BoxOrder.both(bodyFrame(p, b)));
+    s.step(
+        "true",
+        "True the outside",
+        "Take the run-out off and shape lightly; leave half a millimetre a side for the finish.",
+        Speeds.At.TURNING,
+        w.acts().bare(b.custom(Line.TURN_BOX_TRUED), BODY, "side"),
+        w.acts().bare(b.custom(Line.TURN_BOX_TRUED), LID, "side"));
+    RecipeSteps.grain(s, BODY, LID, LID);
+    if (p.over()) {
+      s.step(
+          "shoulder",
+          "Shoulder cut",
+          "Sink the shoulder that frees the spigot; leave the spigot a millimetre a side too thick.",
+          Speeds.At.TURNING,
+          w.acts().bare(0, BODY, "shoulder"));
+    } else {
+      s.step(
+          "spigot",
+          "Turn the lid's spigot",
+          "Turn the lid's spigot parallel and to size: the body's mouth is opened to it later.",
+          Speeds.At.TURNING,
+          w.acts().bare(0, LID, "spigot", "shoulder"),
+          w.turned(Spigot.DIAMETER, "at its end and again at its root"));
+    }
+    p.kerf().part(BODY, LID, LID).in(s, w);
+    w.put(s);
+  }
+
+  private void lid() {
+    SetupDraft s =
+        new SetupDraft(
+            "lid",
+            "Lid on its tenon",
+            Hold.of(p.topTenon.squeeze(b)),
+            Map.of(LID, p.topTenon.frame(b)));
+    String face = p.over() ? "rim" : "spigot end";
+    s.step(
+        "hollow",
+        "Hollow the lid",
+        "Face the "
+            + (p.over() ? "rim" : "end of the spigot")
+            + ", then hollow from the centre outwards.",
+        Speeds.At.TURNING,
+        w.acts().bare(0, LID, face, "inside"),
+        w.deep(LID_DEPTH, "from the " + (p.over() ? "rim" : "spigot's end") + " to the middle"),
+        w.turned(LID_INSIDE, "in front of its roof"));
+    if (p.over()) {
+      s.step(
+          "recess",
+          "Cut the recess",
+          "Cut the recess parallel. Measure it at the rim and again near its floor.",
+          Speeds.At.TURNING,
+          w.acts().bare(0, LID, "recess"),
+          w.turned(RECESS, "at the rim and again near its floor"),
+          read(
+              RECESS_DEEP.path(),
+              depthGauge(),
+              "from the rim to the recess's floor",
+              b.custom(Line.READ_RECESS_SHORT),
+              b.custom(Line.READ_TURNED)));
+    }
+    s.step(
+        "inside",
+        "Sand and finish inside",
+        "Through the grits, then the finish. Keep both off the fit.",
+        Speeds.At.SANDING,
+        w.acts().treat(LID, "inside"));
+    w.put(s);
+  }
+
+  /** The body is hollowed, then brought to a jam with the lid: from outside, or from inside. */
+  private void body() {
+    SetupDraft s =
+        new SetupDraft(
+            "body", "Body on its tenon", Hold.of(onBody(p, b)), Map.of(BODY, bodyFrame(p, b)));
+    hollowBody(s, p.over() ? "spigot end" : "rim");
+    if (p.over()) {
+      finishInside(s, "Mask the spigot.");
+      jamSpigot(s);
+    } else {
+      // The mouth opens into the inside: its chips would scratch a finished one.
+      jamMouth(s);
+      finishInside(s, "Keep both off the mouth.");
+    }
+    w.put(s);
+  }
+
+  private void finishInside(SetupDraft s, String spare) {
+    s.step(
+        "inside",
+        "Sand and finish inside",
+        "Through the grits, then the finish. " + spare,
+        Speeds.At.SANDING,
+        w.acts().treat(BODY, "inside"));
+  }
+
+  private void jamSpigot(SetupDraft s) {
+    s.step(
+        "jam",
+        "Spigot to a jam",
+        "Sneak up on the diameter with trial fits until the lid goes on tight, grain lines together.",
+        Speeds.At.TURNING,
+        remove(BODY, b.part(BODY).surface("spigot").zone().minus(jamCore())),
+        w.fit(Spigot.JAM, "on the spigot"),
+        new Act.Try("closure", true));
+  }
+
+  private void jamMouth(SetupDraft s) {
+    s.step(
+        "jam",
+        "Mouth to a jam",
+        "Open the mouth by light cuts until the lid's spigot goes in tight, grain lines together.",
+        Speeds.At.TURNING,
+        remove(BODY, b.part(BODY).surface("recess").zone().and(jamCore())),
+        w.fit(Spigot.JAM, "inside the mouth"),
+        new Act.Try("closure", true));
+  }
+
+  /** All that lies within the diameter of the jam. */
+  private HalfSection jamCore() {
+    return HalfSection.box(-10, b.length() + 10, 0, b.mm(Spigot.JAM) / 2);
+  }
+
+  private void hollowBody(SetupDraft s, String face) {
+    // The wide bit first: its spur needs the wood that the depth hole takes.
+    new BoxBoring(design, b, p.mouthAt(b)).main().ifPresent(pass -> middle(s, pass));
+    b.shop().depthBit().ifPresent(bit -> depthHole(s, bit, face));
+    s.step(
+        "hollow",
+        "Hollow the body",
+        "Face the " + face + ", then hollow from the centre outwards; the hole tells the depth.",
+        Speeds.At.TURNING,
+        w.acts().bare(0, BODY, face, "inside"),
+        w.deep(DEPTH, "from the " + face + " to the floor"),
+        w.turned(INSIDE, "at the mouth"));
+  }
+
+  private void middle(SetupDraft s, Pass pass) {
+    s.bore(
+        "bore",
+        "Bore the middle out",
+        "The "
+            + pass.bit().name()
+            + " in the tailstock, which stays locked; clear the chips "
+            + pass.strokes()
+            + " times on the way. Depths and readings stand on the Bore page.",
+        pass.bit(),
+        remove(BODY, hole(pass.bit(), pass.depth())));
+  }
+
+  private void depthHole(SetupDraft s, Bit bit, String face) {
+    s.step(
+        "depth hole",
+        "Bore the depth hole",
+        "The "
+            + bit.name()
+            + " in a handle, marked for depth: the floor is counted from its point.",
+        Speeds.At.BORING,
+        remove(BODY, hole(bit, b.mm(HOLE))),
+        read(
+            HOLE.path(),
+            depthGauge(),
+            "from the " + face + " to the bit's full diameter",
+            b.custom(Line.READ_TURNED),
+            0));
+  }
+
+  /** From where a bit comes, mm in front of what is faced off. */
+  private static final double CLEAR = 1;
+
+  private HalfSection hole(Bit bit, double depth) {
+    double r = bit.diameter() / 2;
+    double full = p.mouthAt(b) - depth;
+    double from = p.mouthAt(b) + b.mm(p.brimFacing()) + CLEAR;
+    return HalfSection.of(
+        List.of(
+            new Point(from, 0),
+            new Point(full - bit.tip(), 0),
+            new Point(full, r),
+            new Point(from, r)));
+  }
+
+  /** The body by its tenon, or by the recess in its foot. */
+  static InJaws onBody(BoxParts p, Built b) {
+    return p.foot.held(b) ? p.foot.expand(b) : p.footTenon.squeeze(b);
+  }
+
+  /** Where the body lies then. */
+  static Frame bodyFrame(BoxParts p, Built b) {
+    return p.foot.held(b) ? p.foot.frame(b) : p.footTenon.frame(b);
+  }
+
+  /** Both halves in one piece. */
+  static Map<String, Frame> both(Frame f) {
+    Map<String, Frame> out = new LinkedHashMap<>();
+    out.put(BODY, f);
+    out.put(LID, f);
+    return out;
+  }
+}

@@ -1,0 +1,2 @@
+/** Lidded boxes and canisters, by both schools. */
+package hazelkeep.kinds.box;

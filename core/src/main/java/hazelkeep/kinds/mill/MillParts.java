@@ -1,0 +1,257 @@
+package hazelkeep.kinds.mill;
+
+import static hazelkeep.kinds.mill.MillSizes.BODY_HEIGHT;
+import static hazelkeep.kinds.mill.MillSizes.BORE;
+import static hazelkeep.kinds.mill.MillSizes.DOME;
+import static hazelkeep.kinds.mill.MillSizes.DRIVE;
+import static hazelkeep.kinds.mill.MillSizes.DRIVE_DEEP;
+import static hazelkeep.kinds.mill.MillSizes.FOOT;
+import static hazelkeep.kinds.mill.MillSizes.FROM_FOOT;
+import static hazelkeep.kinds.mill.MillSizes.FROM_MOUTH;
+import static hazelkeep.kinds.mill.MillSizes.HEAD_HEIGHT;
+import static hazelkeep.kinds.mill.MillSizes.HEIGHT;
+import static hazelkeep.kinds.mill.MillSizes.HOLE;
+import static hazelkeep.kinds.mill.MillSizes.HOLE_DEEP;
+import static hazelkeep.kinds.mill.MillSizes.JOIN;
+import static hazelkeep.kinds.mill.MillSizes.PLATE;
+import static hazelkeep.kinds.mill.MillSizes.PLATE_DEEP;
+import static hazelkeep.kinds.mill.MillSizes.RING;
+import static hazelkeep.kinds.mill.MillSizes.RING_DEEP;
+import static hazelkeep.kinds.mill.MillSizes.TOP;
+import static hazelkeep.kinds.mill.MillSizes.WAIST;
+
+import hazelkeep.element.Along;
+import hazelkeep.element.Cap;
+import hazelkeep.element.ChuckTenon;
+import hazelkeep.element.Edge;
+import hazelkeep.element.Element;
+import hazelkeep.element.Face;
+import hazelkeep.element.Lay;
+import hazelkeep.element.Make;
+import hazelkeep.element.Member;
+import hazelkeep.element.SaltHoles;
+import hazelkeep.element.Side;
+import hazelkeep.element.Side.Bend;
+import hazelkeep.element.Side.Place;
+import hazelkeep.element.Side.Reads;
+import hazelkeep.element.Socket;
+import hazelkeep.element.Spare;
+import hazelkeep.element.Spigot;
+import hazelkeep.element.Stock;
+import hazelkeep.element.ThroughBore;
+import hazelkeep.element.Whole;
+import hazelkeep.kinds.mill.Mill.Form;
+import hazelkeep.measure.DimKey;
+import hazelkeep.practice.Line;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+import java.util.Optional;
+
+/** A mill or a shaker: what it is put together from. */
+final class MillParts {
+  static final String BODY = "body";
+  static final String HEAD = "head";
+
+  private static final Edge AT_FOOT = Edge.from(BODY_HEIGHT);
+  private static final Edge AT_MOUTH = Edge.to(BODY_HEIGHT);
+  private static final Edge AT_END = Edge.from(Spigot.LENGTH);
+  private static final Edge AT_SHOULDER = Edge.from(HEAD_HEIGHT);
+  private static final Edge AT_TOP = Edge.to(HEAD_HEIGHT);
+
+  private final Mill d;
+  private final Stock stock;
+  private final MillSizes sizes;
+  final Spare kerf = Spare.kerf();
+  private final Spare faceMouth =
+      Spare.facing("mouth", "Facing of the mouth", 20, Line.STOCK_FACE_RIM);
+  private final Spare faceSpigot =
+      Spare.facing("spigot", "Facing of the head", 20, Line.STOCK_FACE_SPIGOT);
+  final ChuckTenon footTenon = ChuckTenon.at(BODY, "foot", true).bored(BORE).called("foot tenon");
+  final ChuckTenon mouthTenon = ChuckTenon.at(BODY, "mouth", false).bored(BORE);
+  final ChuckTenon topTenon = ChuckTenon.at(HEAD, "top", false);
+  final ThroughBore bore;
+  final Socket socket;
+  final Spigot spigot;
+  final SaltHoles holes;
+  final Face foot;
+  final Face mouth;
+  private final Side bodySide;
+  private final Side headSide;
+
+  MillParts(Mill d) {
+    this.d = d;
+    this.stock =
+        new Stock(
+            d.blank(),
+            List.of(FOOT, WAIST, JOIN, TOP),
+            Stock.Round.leaving(Line.TURN_MILL_SPARE),
+            "A shorter shaft or a longer blank.",
+            List.of(HEIGHT),
+            Line.WALL_MILL);
+    this.sizes =
+        new MillSizes(d, stock, List.of(BODY_HEIGHT, faceMouth.key(), mouthTenon.length()));
+    this.bore = bore();
+    this.bodySide = bodySide();
+    this.headSide = headSide();
+    this.foot =
+        new Face(new SurfaceId(BODY, "foot"), Role.SHOW, AT_FOOT, false, bodySide, bore::opening);
+    this.mouth =
+        new Face(
+            new SurfaceId(BODY, "mouth"),
+            Role.MEET,
+            AT_MOUTH,
+            true,
+            bodySide,
+            lay -> lay.mm(BORE) / 2);
+    this.socket =
+        new Socket(
+            HEAD,
+            new Socket.Keys(sizes.head(), DRIVE, DRIVE_DEEP, HOLE, HOLE_DEEP),
+            AT_END,
+            AT_TOP,
+            d.grinds() ? Line.WALL_MILL_ROOF : Line.WALL_SHAKER_ROOF);
+    this.spigot =
+        new Spigot(
+            new SurfaceId(HEAD, "spigot"),
+            sizes.joint(),
+            headSide,
+            new Spigot.Reach(
+                false,
+                socket::opening,
+                Edge.from(faceSpigot.key()),
+                Edge.from(faceSpigot.key()),
+                Optional.empty(),
+                new Spigot.Shown("tenon", false, false)),
+            new Spigot.Mate(
+                new SurfaceId(BODY, ThroughBore.MOUTH),
+                BORE,
+                Optional.empty(),
+                new SurfaceId(HEAD, "spigot")));
+    this.holes = new SaltHoles(HEAD, d.holes(), sizes.holes(), DRIVE, AT_TOP);
+  }
+
+  /** The size that is faced off at the mouth. */
+  DimKey mouthFacing() {
+    return faceMouth.key();
+  }
+
+  double footAt(Lay lay) {
+    return lay.at(AT_FOOT);
+  }
+
+  double endAt(Lay lay) {
+    return lay.at(AT_END);
+  }
+
+  double shoulderAt(Lay lay) {
+    return lay.at(AT_SHOULDER);
+  }
+
+  double topAt(Lay lay) {
+    return lay.at(AT_TOP);
+  }
+
+  Make make() {
+    Along along =
+        new Along()
+            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
+            .then(footTenon)
+            .then(Spare.waste("foot", Spare.by(Line.MILL_WASTE_FOOT)))
+            .kept(BODY_HEIGHT, BODY)
+            .then(faceMouth)
+            .then(mouthTenon)
+            .then(kerf)
+            .then(faceSpigot)
+            .kept(Spigot.LENGTH, "head's tenon")
+            .kept(HEAD_HEIGHT, HEAD)
+            .then(Spare.waste("top", Spare.by(Line.MILL_WASTE_TOP)))
+            .then(topTenon)
+            .then(Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
+    List<Element> others =
+        List.of(
+            new Whole(sizes.whole(), List.of(bodySide, headSide)),
+            new MillShaft(sizes.shaft(), HEAD, AT_TOP),
+            holes);
+    return new Make(
+        stock, along, List.of(body(), head()), others, List.of(spigot.joint(d.fit())), List.of());
+  }
+
+  private Member body() {
+    return new Member(
+        BODY,
+        List.of(foot, bodySide, mouth, bore, footTenon, mouthTenon),
+        List.of(
+            Line.WALL_MILL,
+            Line.WALL_MILL_RIM,
+            Line.WALL_MILL_RIM,
+            Line.WALL_MILL_RIM,
+            Line.WALL_MILL_RIM),
+        Optional.of(bore::walls),
+        AT_FOOT,
+        Optional.empty());
+  }
+
+  private Member head() {
+    Cap cap =
+        new Cap(
+            new SurfaceId(HEAD, "top"), sizes.dome(), headSide, AT_TOP, lay -> lay.mm(HOLE) / 2);
+    return new Member(
+        HEAD,
+        List.of(socket, spigot, headSide, cap, topTenon),
+        List.of(
+            Line.WALL_MILL_CORNER,
+            Line.WALL_MILL_TENON,
+            Line.WALL_MILL_TENON,
+            Line.WALL_MILL_CORNER,
+            Line.WALL_MILL_CORNER),
+        Optional.empty(),
+        AT_SHOULDER,
+        Optional.of(AT_MOUTH));
+  }
+
+  private ThroughBore bore() {
+    return new ThroughBore(
+        BODY,
+        new ThroughBore.Keys(
+            sizes.body(),
+            BORE,
+            FROM_FOOT,
+            FROM_MOUTH,
+            List.of(
+                new ThroughBore.Seat(PLATE, PLATE_DEEP, "plate"),
+                new ThroughBore.Seat(RING, RING_DEEP, "seat"))),
+        new ThroughBore.Ends(AT_FOOT, AT_MOUTH, Edge.to(mouthTenon.length())),
+        FOOT,
+        Line.WALL_MILL,
+        d.grinds()
+            ? "Neither mouth is seen: the plate covers the foot's, the head the other."
+            : "The stopper covers the foot's mouth, the head the other.");
+  }
+
+  private Side bodySide() {
+    Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
+    Place waist = Place.of(WAIST, "waist", lay -> lay.custom(Line.FORM_WAIST), Reads.HERE);
+    Place high = Place.of(JOIN, "under the head", lay -> 1, Reads.LAST).plain();
+    boolean straight = d.form() == Form.STRAIGHT;
+    return new Side(
+        new SurfaceId(BODY, "side"),
+        Side.Rise.whole(BODY_HEIGHT, BODY, straight ? Bend.STRAIGHT : Bend.SMOOTH),
+        sizes.bodySide(),
+        straight ? List.of(low, high) : List.of(low, waist, high),
+        Optional.empty(),
+        Optional.of(b -> bore.walls(b)));
+  }
+
+  private Side headSide() {
+    Place low = Place.of(JOIN, "join", lay -> 0, Reads.FIRST).hiddenIf(true).stillIf(true);
+    Place high = Place.of(TOP, HEAD, lay -> 1, Reads.LAST);
+    return new Side(
+        new SurfaceId(HEAD, "side"),
+        Side.Rise.under(DOME, HEAD_HEIGHT, HEAD, Bend.STRAIGHT),
+        sizes.headSide(),
+        List.of(low, high),
+        Optional.empty(),
+        Optional.empty());
+  }
+}

@@ -1,0 +1,329 @@
+package hazelkeep.kinds.mill;
+
+import static hazelkeep.piece.Rule.Value.derived;
+import static hazelkeep.piece.Rule.Value.practice;
+import static hazelkeep.piece.Rule.Value.shop;
+
+import hazelkeep.element.SaltHoles;
+import hazelkeep.element.SizeRule;
+import hazelkeep.element.Spigot;
+import hazelkeep.element.Stock;
+import hazelkeep.kinds.mill.Mill.Form;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Pair;
+import hazelkeep.piece.Rule;
+import hazelkeep.practice.Line;
+import hazelkeep.shop.Bit;
+import java.util.List;
+import java.util.Optional;
+
+/** How the sizes of a mill follow: the bought parts come first, the wood round them. */
+final class MillSizes {
+  static final DimKey PLATE = new DimKey("plate.diameter");
+  static final DimKey PLATE_DEEP = new DimKey("plate.depth");
+  static final DimKey RING = new DimKey("ring.diameter");
+  static final DimKey RING_DEEP = new DimKey("ring.depth");
+  static final DimKey BORE = new DimKey("bore.diameter");
+  static final DimKey FROM_FOOT = new DimKey("bore.foot");
+  static final DimKey FROM_MOUTH = new DimKey("bore.mouth");
+  static final DimKey DRIVE = new DimKey("drive.diameter");
+  static final DimKey DRIVE_DEEP = new DimKey("drive.depth");
+  static final DimKey SHAFT = new DimKey("shaft.diameter");
+  static final DimKey SHAFT_LONG = new DimKey("shaft.length");
+  static final DimKey SUNK = new DimKey("shaft.sunk");
+  static final DimKey HOLE = new DimKey("shaft.hole");
+  static final DimKey HOLE_DEEP = new DimKey("shaft.bore");
+  static final DimKey THREAD = new DimKey("thread.proud");
+  static final DimKey HEIGHT = new DimKey("outside.height");
+  static final DimKey BODY_HEIGHT = new DimKey("body.height");
+  static final DimKey HEAD_HEIGHT = new DimKey("head.height");
+  static final DimKey FOOT = new DimKey("outside.diameter");
+  static final DimKey WAIST = new DimKey("outside.waist");
+  static final DimKey JOIN = new DimKey("outside.join");
+  static final DimKey TOP = new DimKey("outside.top");
+  static final DimKey DOME = new DimKey("head.dome");
+
+  private static final String NONE = "none: state one where there is such a part";
+
+  /** Sizes that differ by less are one, mm. */
+  private static final double SAME = 1e-9;
+
+  private final Mill design;
+  private final Stock stock;
+  private final List<DimKey> bored;
+
+  /**
+   * @param bored the stretches that a bore from the mouth goes through
+   */
+  MillSizes(Mill design, Stock stock, List<DimKey> bored) {
+    this.design = design;
+    this.stock = stock;
+    this.bored = bored;
+  }
+
+  List<SizeRule> body() {
+    return List.of(
+        new SizeRule(PLATE, "Plate at the foot", 0, 150, d -> ofMill(d, Line.MILL_PLATE)),
+        new SizeRule(
+            PLATE_DEEP, "Depth of its recess", 0, 30, d -> ofMill(d, Line.MILL_PLATE_DEEP)),
+        new SizeRule(
+            RING,
+            "Seat at the foot",
+            0,
+            150,
+            d -> by(d, design.grinds() ? Line.MILL_RING : Line.MILL_STOPPER)),
+        new SizeRule(RING_DEEP, "Seat, deep from the foot", 0, 80, d -> by(d, Line.MILL_RING_DEEP)),
+        new SizeRule(
+            BORE,
+            "Main bore",
+            8,
+            120,
+            d -> pair(d).recess().orElseGet(() -> by(d, Line.MILL_BORE))),
+        new SizeRule(FROM_FOOT, "Bore from the foot, to its full diameter", 5, 560, this::fromFoot),
+        new SizeRule(
+            FROM_MOUTH,
+            "Bore from the mouth, below its tenon's end",
+            5,
+            560,
+            d ->
+                derived(
+                    through(d) - d.planned(FROM_FOOT) + d.custom(Line.BORE_OVERLAP),
+                    "the rest, and what they overlap")));
+  }
+
+  List<SizeRule> head() {
+    return List.of(
+        new SizeRule(
+            DRIVE,
+            "Seat in the head",
+            0,
+            120,
+            d ->
+                practice(
+                    d.custom(Line.MILL_DRIVE),
+                    design.grinds() ? "the plate that turns the shaft" : "room over the body")),
+        new SizeRule(DRIVE_DEEP, "Seat in the head, deep", 0, 200, this::driveDeep),
+        new SizeRule(HOLE, "Hole for the shaft", 0, 40, MillSizes::hole),
+        new SizeRule(
+            HOLE_DEEP,
+            "Hole for the shaft, from the tenon's end",
+            0,
+            400,
+            d ->
+                d.mm(HOLE) > 0
+                    ? derived(
+                        d.mm(Spigot.LENGTH) + d.mm(HEAD_HEIGHT) + d.custom(Line.BORE_PAST_FACE),
+                        "past the finished top, so that it is open when the waste is off")
+                    : derived(0, "no shaft goes through")));
+  }
+
+  /** The bought shaft, which the height follows. */
+  List<SizeRule> shaft() {
+    return List.of(
+        new SizeRule(SHAFT, "Shaft", 0, 30, d -> ofMill(d, Line.MILL_SHAFT)),
+        new SizeRule(
+            SHAFT_LONG, "Length of the shaft", 0, 600, d -> ofMill(d, Line.MILL_SHAFT_LONG)),
+        new SizeRule(
+            SUNK, "Shaft begins above the foot", 0, 100, d -> ofMill(d, Line.MILL_SHAFT_SUNK)),
+        new SizeRule(THREAD, "Thread stands proud", 0, 100, MillSizes::thread));
+  }
+
+  List<SizeRule> holes() {
+    return List.of(
+        new SizeRule(
+            SaltHoles.DIAMETER, "Holes in the head", 0, 10, d -> ofShaker(d, Line.MILL_HOLES)),
+        new SizeRule(
+            SaltHoles.CIRCLE,
+            "Circle of the holes",
+            0,
+            100,
+            d -> ofShaker(d, Line.MILL_HOLES_CIRCLE)));
+  }
+
+  private static Rule.Value by(Dims<?> d, Line line) {
+    return practice(d.custom(line), line.text().source());
+  }
+
+  private Rule.Value ofMill(Dims<?> d, Line line) {
+    return design.grinds() ? by(d, line) : derived(0, NONE);
+  }
+
+  private Rule.Value ofShaker(Dims<?> d, Line line) {
+    return design.grinds() ? derived(0, "a mill has none") : by(d, line);
+  }
+
+  private static Pair<?> pair(Dims<?> d) {
+    return new Pair<>(d, BORE.path(), Spigot.DIAMETER.path());
+  }
+
+  private Rule.Value driveDeep(Dims<?> d) {
+    return design.grinds()
+        ? by(d, Line.MILL_DRIVE_DEEP)
+        : derived(
+            Math.max(1, d.mm(Spigot.LENGTH) + d.mm(HEAD_HEIGHT) - d.custom(Line.MILL_CAP)),
+            "the head less its cap");
+  }
+
+  /** The smallest bit on the wall that lets the shaft turn. */
+  private static Rule.Value hole(Dims<?> d) {
+    double shaft = d.mm(SHAFT);
+    if (shaft <= 0) {
+      return derived(0, "no shaft goes through");
+    }
+    double least = shaft + d.custom(Line.CONTENT_SHAFT);
+    return d.shop().bits().stream()
+        .mapToDouble(Bit::diameter)
+        .filter(b -> b >= least - SAME)
+        .min()
+        .stream()
+        .mapToObj(b -> shop(b, "the smallest bit on the wall that lets the shaft turn"))
+        .findFirst()
+        .orElse(derived(least, "the shaft and room to turn"));
+  }
+
+  private static Rule.Value thread(Dims<?> d) {
+    if (d.mm(SHAFT_LONG) <= 0) {
+      return derived(0, "no shaft goes through");
+    }
+    return high(d)
+        .map(h -> derived(d.mm(SUNK) + d.mm(SHAFT_LONG) - h, "what the height leaves of the shaft"))
+        .orElseGet(() -> practice(d.custom(Line.CONTENT_THREAD), "what the nut takes"));
+  }
+
+  SizeRule whole() {
+    return new SizeRule(HEIGHT, "Height, head on", 40, 600, this::height);
+  }
+
+  private Rule.Value height(Dims<?> d) {
+    Optional<Double> high = high(d);
+    if (high.isPresent()) {
+      return derived(high.get(), "body and head");
+    }
+    return d.mm(SHAFT_LONG) > 0
+        ? derived(
+            d.mm(SUNK) + d.mm(SHAFT_LONG) - d.mm(THREAD), "as the shaft is long, less the thread")
+        : by(d, Line.MILL_HIGH);
+  }
+
+  /** The height that is stated, as a whole or by its halves, mm. */
+  private static Optional<Double> high(Dims<?> d) {
+    Optional<Double> body = d.stated(BODY_HEIGHT).map(Size::mm);
+    Optional<Double> head = d.stated(HEAD_HEIGHT).map(Size::mm);
+    return d.stated(HEIGHT).map(Size::mm).or(() -> body.flatMap(b -> head.map(h -> b + h)));
+  }
+
+  private Rule.Value fromFoot(Dims<?> d) {
+    double overlap = d.custom(Line.BORE_OVERLAP);
+    return d.measured(FROM_MOUTH)
+        ? derived(
+            through(d) - d.mm(FROM_MOUTH) + overlap,
+            "what the bore from the mouth has left, and what they overlap")
+        : derived(
+            Math.max(
+                d.planned(RING_DEEP) + d.custom(Line.MILL_SEAT_STEP),
+                d.mm(BODY_HEIGHT) / 2 + overlap / 2),
+            "half the body, and half of what they overlap");
+  }
+
+  /** How long the body is when it is bored: its mouth still carries the tenon, mm. */
+  private double through(Dims<?> d) {
+    return bored.stream().mapToDouble(d::mm).sum();
+  }
+
+  List<SizeRule> joint() {
+    return List.of(
+        new SizeRule(Spigot.LENGTH, "Tenon of the head", 3, 60, d -> by(d, Line.MILL_TENON)),
+        new SizeRule(
+                Spigot.CLEARANCE,
+                "Clearance of the head",
+                -0.1,
+                2,
+                d -> pair(d).clearance(design.fit(), BORE.path()))
+            .fine()
+            .difference(BORE, Spigot.DIAMETER),
+        new SizeRule(
+                Spigot.DIAMETER,
+                "Tenon of the head, across",
+                6,
+                120,
+                d ->
+                    derived(
+                        d.mm(BORE) - d.mm(Spigot.CLEARANCE),
+                        "turned to the bore less the clearance"))
+            .fine());
+  }
+
+  List<SizeRule> bodySide() {
+    return List.of(
+        new SizeRule(
+            BODY_HEIGHT,
+            "Body",
+            20,
+            580,
+            d -> derived(d.mm(HEIGHT) - d.mm(HEAD_HEIGHT), "height less the head")),
+        new SizeRule(FOOT, "Foot, across", 20, 200, this::foot),
+        new SizeRule(WAIST, "Waist", 15, 200, this::waist),
+        new SizeRule(
+            JOIN,
+            "Across, where the head sits",
+            15,
+            200,
+            d ->
+                design.form() == Form.STRAIGHT
+                    ? derived(d.mm(FOOT), "straight sides")
+                    : practice(
+                        d.custom(Line.MILL_JOIN) * d.mm(FOOT), "a little less than the foot")));
+  }
+
+  List<SizeRule> headSide() {
+    return List.of(
+        new SizeRule(
+            HEAD_HEIGHT,
+            "Head",
+            8,
+            300,
+            d ->
+                d.stated(BODY_HEIGHT)
+                    .map(b -> derived(d.mm(HEIGHT) - b.mm(), "height less the body"))
+                    .orElseGet(
+                        () ->
+                            practice(
+                                d.custom(Line.MILL_HEAD) * d.mm(HEIGHT),
+                                "a good quarter of the height"))),
+        new SizeRule(
+            TOP,
+            "Head, across",
+            12,
+            200,
+            d -> practice(d.custom(Line.MILL_TOP) * d.mm(JOIN), "drawn in a little")));
+  }
+
+  SizeRule dome() {
+    return new SizeRule(
+        DOME,
+        "Dome of the head",
+        1,
+        150,
+        d -> practice(d.custom(Line.MILL_DOME) * d.mm(HEAD_HEIGHT), "fits the palm"));
+  }
+
+  private Rule.Value foot(Dims<?> d) {
+    double seats = Math.max(d.planned(PLATE), d.planned(RING));
+    double want = Math.max(seats, d.planned(BORE)) + 2 * d.custom(Line.MILL_WALL);
+    double gives = stock.gives(d);
+    return gives < want
+        ? derived(gives, "what the blank gives")
+        : practice(want, "the seats, and a wall round them");
+  }
+
+  private Rule.Value waist(Dims<?> d) {
+    double wall = d.custom(Line.WALL_MILL) + d.custom(Line.MILL_WAIST_ROOM);
+    return design.form() == Form.STRAIGHT
+        ? derived(d.mm(FOOT), "straight sides")
+        : practice(
+            Math.max(d.custom(Line.MILL_WAIST) * d.mm(FOOT), d.planned(BORE) + 2 * wall),
+            "a hand's grip, with a wall round the bore");
+  }
+}

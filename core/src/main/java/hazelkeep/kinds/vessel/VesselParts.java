@@ -1,0 +1,244 @@
+package hazelkeep.kinds.vessel;
+
+import static hazelkeep.kinds.vessel.VesselSizes.BORE;
+import static hazelkeep.kinds.vessel.VesselSizes.DEPTH;
+import static hazelkeep.kinds.vessel.VesselSizes.FLOOR;
+import static hazelkeep.kinds.vessel.VesselSizes.FOOT;
+import static hazelkeep.kinds.vessel.VesselSizes.HEIGHT;
+import static hazelkeep.kinds.vessel.VesselSizes.NARROW;
+import static hazelkeep.kinds.vessel.VesselSizes.NARROW_DEPTH;
+import static hazelkeep.kinds.vessel.VesselSizes.NECK;
+import static hazelkeep.kinds.vessel.VesselSizes.RIM;
+import static hazelkeep.kinds.vessel.VesselSizes.WALL;
+import static hazelkeep.kinds.vessel.VesselSizes.WIDEST;
+
+import hazelkeep.element.Along;
+import hazelkeep.element.Built;
+import hazelkeep.element.ChuckTenon;
+import hazelkeep.element.DishedFoot;
+import hazelkeep.element.Drilled;
+import hazelkeep.element.Edge;
+import hazelkeep.element.Element;
+import hazelkeep.element.EndWork;
+import hazelkeep.element.Face;
+import hazelkeep.element.Flare;
+import hazelkeep.element.GoesIn;
+import hazelkeep.element.Hollowed;
+import hazelkeep.element.Lay;
+import hazelkeep.element.Make;
+import hazelkeep.element.Member;
+import hazelkeep.element.OpenOrder;
+import hazelkeep.element.Side;
+import hazelkeep.element.Side.Bend;
+import hazelkeep.element.Side.Place;
+import hazelkeep.element.Side.Reads;
+import hazelkeep.element.Spare;
+import hazelkeep.element.Stock;
+import hazelkeep.finding.Entry;
+import hazelkeep.piece.BoreWalls;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Rule;
+import hazelkeep.practice.Line;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+
+/** A vessel that is bored, or hollowed through its mouth: what it is put together from. */
+final class VesselParts {
+  static final String BODY = "vessel";
+
+  private static final Edge AT_FOOT = Edge.from(HEIGHT);
+  private static final Edge AT_RIM = Edge.to(HEIGHT);
+
+  private final BoredVessel d;
+  private final Stock stock;
+  private final VesselSizes sizes;
+  private final ChuckTenon footTenon;
+  private final ChuckTenon rimTenon;
+  private final Side side;
+  private final DishedFoot foot;
+  private final Flare flare;
+  private final Face rim;
+  private final Drilled bore;
+  private final EndWork end;
+
+  VesselParts(BoredVessel d) {
+    this.d = d;
+    this.stock =
+        new Stock(
+            d.blank(),
+            List.of(RIM, WIDEST, FOOT),
+            Stock.Round.leaving(Line.TURN_VESSEL_SPARE),
+            "A shallower bore or a longer blank.",
+            List.of(DEPTH, HEIGHT),
+            Line.WALL_VESSEL);
+    this.sizes = new VesselSizes(d, stock);
+    ChuckTenon low = ChuckTenon.at(BODY, "foot", true).stout(HEIGHT);
+    ChuckTenon high = ChuckTenon.at(BODY, "rim", false);
+    this.footTenon = d.recessed() ? low.without("none: a recess holds the foot") : low;
+    this.rimTenon = d.recessed() ? high : high.without("none: the foot's tenon holds it");
+    this.side = side();
+    this.foot =
+        new DishedFoot(
+            on("foot"),
+            AT_FOOT,
+            side,
+            FOOT,
+            DishedFoot.By.recessed(d.recessed(), Line.VESSEL_FOOT_HOLLOW),
+            b -> over(b));
+    this.flare = new Flare(on("flare"), AT_RIM, BORE, sizes::flare, List.of(RIM, WIDEST));
+    this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, flare::mouth);
+    this.bore = bore();
+    this.end = new EndWork(on("foot"), d.footBy(), d, bore, Optional.empty());
+  }
+
+  private static SurfaceId on(String surface) {
+    return new SurfaceId(BODY, surface);
+  }
+
+  Make make() {
+    Along along =
+        new Along()
+            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
+            .then(footTenon)
+            .then(Spare.waste("foot", this::waste))
+            .kept(HEIGHT, BODY)
+            .then(Spare.facing("rim", "Facing of the rim", 60, Line.VESSEL_FACE_RIM))
+            .then(rimTenon);
+    ChuckTenon tenon = d.recessed() ? rimTenon : footTenon;
+    Member body =
+        new Member(
+            BODY,
+            List.of(flare, foot, side, rim, bore, tenon, end),
+            WALLS,
+            Optional.of(bore::walls),
+            AT_FOOT,
+            Optional.empty());
+    return new Make(
+        stock, along, List.of(body), goesIn(), List.of(), List.of(Set.of(FLOOR, HEIGHT)));
+  }
+
+  private static final List<Line> WALLS =
+      List.of(
+          Line.WALL_VESSEL,
+          Line.WALL_VESSEL_RIM,
+          Line.WALL_VESSEL,
+          Line.WALL_VESSEL_FLOOR,
+          Line.WALL_VESSEL);
+
+  private Rule.Value waste(Dims<?> x) {
+    return d.recessed()
+        ? Rule.Value.derived(0, "none: the foot is finished first")
+        : Spare.parting(x);
+  }
+
+  private List<Element> goesIn() {
+    return d
+        .content()
+        .<Element>map(
+            c ->
+                new GoesIn(
+                    c.diameter(),
+                    c.height(),
+                    c.proud(),
+                    c.bundle(),
+                    BORE,
+                    BODY,
+                    Optional.empty(),
+                    Line.CONTENT_VESSEL))
+        .stream()
+        .toList();
+  }
+
+  /** The order of its work. */
+  OpenOrder order() {
+    String shaping =
+        d.necked()
+            ? "Belly first, then the neck by light cuts; keep the wall that the bore leaves in"
+                + " mind."
+            : "One clean line from foot to rim.";
+    return new OpenOrder(footTenon, rimTenon, foot, bore, rim, flare, end, shaping);
+  }
+
+  private static final double MIDDLE = 0.5;
+
+  /** Where it is widest, as a share of the height. */
+  private ToDoubleFunction<Lay> belly() {
+    return switch (d.form()) {
+      case NECKED -> lay -> lay.custom(Line.FORM_BELLY_NECKED);
+      case BELLIED -> lay -> lay.custom(Line.FORM_BELLY);
+      default -> lay -> MIDDLE;
+    };
+  }
+
+  private Side side() {
+    Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
+    Place high = Place.of(RIM, "rim", lay -> 1, Reads.LAST);
+    Place wide = Place.of(WIDEST, "belly", belly(), Reads.WIDEST).plain();
+    Place neck = Place.of(NECK, "neck", lay -> lay.custom(Line.FORM_NECK), Reads.NARROWEST);
+    List<Place> places =
+        switch (d.form()) {
+          case STRAIGHT -> List.of(low.drawnBy(WIDEST), high.drawnBy(WIDEST));
+          case TAPER -> List.of(low, high);
+          case BELLIED -> List.of(low, wide, high);
+          case NECKED -> List.of(low, wide, neck, high);
+        };
+    boolean along = places.contains(wide);
+    return new Side(
+        on("side"),
+        Side.Rise.whole(HEIGHT, "height", along ? Bend.SMOOTH : Bend.STRAIGHT),
+        sizes.outside(),
+        places,
+        along ? Optional.empty() : Optional.of(wide),
+        Optional.of(b -> walls(b)));
+  }
+
+  private double over(Built b) {
+    return bore.spare(b);
+  }
+
+  private BoreWalls walls(Built b) {
+    return bore.walls(b);
+  }
+
+  private Drilled bore() {
+    Drilled.Place place =
+        new Drilled.Place(
+            "bore",
+            on("inside"),
+            "rim",
+            AT_RIM,
+            true,
+            lay -> lay.length() + CLEAR,
+            lay -> lay.mm(Flare.WIDE));
+    Drilled.Left left =
+        new Drilled.Left(
+            Line.WALL_VESSEL,
+            Line.WALL_VESSEL_FLOOR,
+            Entry.FLOOR_THIN,
+            lay -> lay.at(AT_RIM) - lay.custom(Line.WALL_VESSEL) - lay.mm(Flare.WIDE),
+            lay -> lay.at(AT_FOOT) + lay.mm(DishedFoot.HOLLOW),
+            FLOOR,
+            AT_FOOT,
+            d.necked() ? List.of(NECK) : List.of());
+    Optional<Drilled.Narrow> narrow =
+        d.rigged() ? Optional.empty() : Optional.of(new Drilled.Narrow(NARROW, NARROW_DEPTH));
+    Drilled.Sizes s = new Drilled.Sizes(sizes.bore(), BORE, DEPTH, narrow);
+    return d.rigged()
+        ? new Hollowed(place, s, left, side, WALL, this::opensUnder)
+        : new Drilled(place, s, left);
+  }
+
+  /** From where a bit comes, mm in front of the blank. */
+  private static final double CLEAR = 1;
+
+  /** Above a neck the outside flares out again; the hollow begins below it. */
+  private double opensUnder(Lay lay) {
+    return d.necked()
+        ? lay.at(AT_FOOT) + lay.custom(Line.FORM_NECK) * lay.mm(HEIGHT)
+        : lay.at(AT_RIM) - lay.mm(Flare.WIDE);
+  }
+}
