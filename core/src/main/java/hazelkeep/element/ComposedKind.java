@@ -74,22 +74,42 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   /** Ways out beyond those of its elements. */
   protected void remedies(D design, Built built, Finding finding, Tries tries) {}
 
-  private Lay lay(D design, Map<DimKey, Dim> dims, Shop shop) {
-    return new Lay(dims, shop, make(design).stick());
+  /** What a design was last put together from: a plan asks for the same a dozen times. */
+  private record Made<D>(D design, Make make) {}
+
+  /** How it was last drawn. */
+  private record Drawn<D>(D design, Aim aim, Shop shop, Built built) {}
+
+  private volatile Made<D> made;
+  private volatile Drawn<D> drawn;
+
+  private Make made(D design) {
+    Made<D> last = made;
+    if (last == null || last.design != design) {
+      last = new Made<>(design, make(design));
+      made = last;
+    }
+    return last.make;
   }
 
   /** A design as it was drawn. */
   protected final Built built(D design, Aim aim, Shop shop) {
-    return new Built(lay(design, aim.dims(), shop), aim);
+    Drawn<D> last = drawn;
+    if (last == null || last.design != design || last.aim != aim || last.shop != shop) {
+      Lay lay = new Lay(aim.dims(), shop, made(design).stick());
+      last = new Drawn<>(design, aim, shop, new Built(lay, aim));
+      drawn = last;
+    }
+    return last.built;
   }
 
   private <T> List<T> each(D design, Function<Element, List<T>> of) {
-    return make(design).elements().flatMap(e -> of.apply(e).stream()).toList();
+    return made(design).elements().flatMap(e -> of.apply(e).stream()).toList();
   }
 
   @Override
   public final List<Rule<D>> rules(D design) {
-    Make make = make(design);
+    Make make = made(design);
     List<Rule<D>> out = new ArrayList<>();
     make.elements().flatMap(e -> e.sizes().stream()).forEach(r -> out.add(r.on()));
     out.addAll(make.stock().rules(make.stick()));
@@ -98,7 +118,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
 
   @Override
   public final Aim aim(D design, Map<DimKey, Dim> dims, Shop shop) {
-    Make make = make(design);
+    Make make = made(design);
     Lay lay = new Lay(dims, shop, make.stick());
     Sane sane = new Sane(dims);
     sane(design, lay, sane);
@@ -133,7 +153,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   @Override
   public final List<Walled> walls(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
-    return make(design).members().stream()
+    return made(design).members().stream()
         .map(
             m ->
                 new Walled(
@@ -147,7 +167,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public final List<Finding> judge(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     Told told = new Told();
-    Make make = make(design);
+    Make make = made(design);
     make.stock().check(b, told);
     make.elements().forEach(e -> e.check(b, told));
     check(design, b, told);
@@ -158,7 +178,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     Tries tries = new Tries(aim);
-    Make make = make(design);
+    Make make = made(design);
     make.stock().remedies(finding, tries);
     remedies(design, b, finding, tries);
     make.elements().forEach(e -> e.remedies(b, finding, tries));
@@ -180,7 +200,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
 
   /** Lets go of what a size that was just stated says otherwise. */
   protected void stated(D design, Map<DimKey, Size> sizes, DimKey key) {
-    for (Set<DimKey> one : make(design).either()) {
+    for (Set<DimKey> one : made(design).either()) {
       if (one.contains(key)) {
         sizes.keySet().removeIf(k -> one.contains(k) && !k.equals(key));
       }
@@ -226,13 +246,13 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   @Override
   public final HalfSection keep(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
-    return make(design).elements().map(e -> e.keep(b)).reduce(HalfSection.EMPTY, HalfSection::plus);
+    return made(design).elements().map(e -> e.keep(b)).reduce(HalfSection.EMPTY, HalfSection::plus);
   }
 
   @Override
   public final List<StickPiece> stick(D design, Map<DimKey, Dim> dims) {
     Stick stick = new Stick(dims);
-    make(design).stick().forEach(s -> stick.add(s.key().path(), s.word(), s.kept()));
+    made(design).stick().forEach(s -> stick.add(s.key().path(), s.word(), s.kept()));
     return stick.done();
   }
 
@@ -240,8 +260,8 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public final List<Measure> measures(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     Measures m = new Measures(aim);
-    make(design).elements().forEach(e -> e.measures(b, m));
-    Member first = make(design).members().get(0);
+    made(design).elements().forEach(e -> e.measures(b, m));
+    Member first = made(design).members().get(0);
     double foot = b.at(first.low());
     m.turned("blank.round", "round", Measure.Kind.OUTSIDE, foot + ROUND_AT, first.name());
     return m.done();
@@ -254,13 +274,13 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public final Map<DimKey, Double> onSection(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     OnSection read = new OnSection(aim);
-    make(design).elements().forEach(e -> e.onSection(b, read));
+    made(design).elements().forEach(e -> e.onSection(b, read));
     return read.done();
   }
 
   @Override
   public final Map<String, Double> anchors(D design, Map<DimKey, Double> dims) {
-    Make make = make(design);
+    Make make = made(design);
     Map<Edge, Double> at = Lay.stations(make.stick(), dims::get);
     return make.members().stream().collect(Collectors.toMap(Member::name, m -> at.get(m.low())));
   }
@@ -276,7 +296,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     if (!now.containsKey(WASTE_TOP)) {
       return Map.of();
     }
-    List<Member> members = make(design).members();
+    List<Member> members = made(design).members();
     DimKey height = members.get(members.size() - 1).low().stretch();
     double waste = then.get(height) + then.get(WASTE_TOP) - now.get(height);
     return Math.abs(waste - now.get(WASTE_TOP)) < SAME
@@ -287,7 +307,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   /** Heights stay, but for one that what changes says otherwise. */
   @Override
   public List<DimKey> stays(D design, Set<DimKey> named) {
-    List<Set<DimKey>> either = make(design).either();
+    List<Set<DimKey>> either = made(design).either();
     return each(design, Element::stays).stream()
         .filter(k -> !named.contains(k))
         .filter(
@@ -306,7 +326,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   @Override
   public List<Remedy> waysOn(D design, Aim aim, AsFound found) {
     Tries out = new Tries(aim);
-    make(design).elements().forEach(e -> e.found(found, aim, out));
+    made(design).elements().forEach(e -> e.found(found, aim, out));
     return out.done();
   }
 

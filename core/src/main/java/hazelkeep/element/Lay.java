@@ -102,7 +102,7 @@ public class Lay {
 
   /** Something that is worked out once for these sizes, by who asks for it and what it is. */
   @SuppressWarnings("unchecked")
-  public <T> T once(Object owner, String what, Supplier<T> made) {
+  public synchronized <T> T once(Object owner, String what, Supplier<T> made) {
     Map<String, Object> its = once.computeIfAbsent(owner, o -> new HashMap<>());
     Object known = its.get(what);
     if (known == null) {

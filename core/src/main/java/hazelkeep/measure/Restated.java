@@ -1,7 +1,10 @@
 package hazelkeep.measure;
 
+import java.lang.reflect.Constructor;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -29,27 +32,49 @@ public final class Restated {
     throw new IllegalArgumentException("There is nothing called “" + component + "” here");
   }
 
+  /** What a record is made of. */
+  private record Shape(List<String> names, List<Method> accessors, Constructor<?> constructor) {
+    static Shape of(Class<?> type) {
+      RecordComponent[] all = type.getRecordComponents();
+      Class<?>[] types = Arrays.stream(all).map(RecordComponent::getType).toArray(Class<?>[]::new);
+      try {
+        return new Shape(
+            Arrays.stream(all).map(RecordComponent::getName).toList(),
+            Arrays.stream(all).map(RecordComponent::getAccessor).toList(),
+            type.getDeclaredConstructor(types));
+      } catch (NoSuchMethodException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+  }
+
+  /** Looked up once a record: a design is restated hundreds of times for one plan. */
+  private static final ClassValue<Shape> SHAPES =
+      new ClassValue<>() {
+        @Override
+        protected Shape computeValue(Class<?> type) {
+          return Shape.of(type);
+        }
+      };
+
   /**
    * The record with one component replaced.
    *
    * @throws IllegalArgumentException when it has no such component, or refuses the value
    */
   public static <R> R with(R record, String component, Object value) {
-    RecordComponent[] all = record.getClass().getRecordComponents();
-    Object[] values = new Object[all.length];
-    boolean there = false;
+    Shape shape = SHAPES.get(record.getClass());
+    Object[] values = new Object[shape.names.size()];
+    int replaced = shape.names.indexOf(component);
+    if (replaced < 0) {
+      throw new IllegalArgumentException("There is nothing called “" + component + "” here");
+    }
     try {
-      for (int i = 0; i < all.length; i++) {
-        boolean replaced = all[i].getName().equals(component);
-        there |= replaced;
-        values[i] = replaced ? value : all[i].getAccessor().invoke(record);
+      for (int i = 0; i < values.length; i++) {
+        values[i] = i == replaced ? value : shape.accessors.get(i).invoke(record);
       }
-      if (!there) {
-        throw new IllegalArgumentException("There is nothing called “" + component + "” here");
-      }
-      Class<?>[] types = Arrays.stream(all).map(RecordComponent::getType).toArray(Class<?>[]::new);
       @SuppressWarnings("unchecked")
-      R copy = (R) record.getClass().getDeclaredConstructor(types).newInstance(values);
+      R copy = (R) shape.constructor.newInstance(values);
       return copy;
     } catch (java.lang.reflect.InvocationTargetException e) {
       if (e.getCause() instanceof RuntimeException refused) {
