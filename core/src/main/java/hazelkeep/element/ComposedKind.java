@@ -213,7 +213,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   /** A design with a size stated as it is drawn. */
-  protected final D kept(D design, DimKey key, Aim aim) {
+  private D kept(D design, DimKey key, Aim aim) {
     return size(design, key, Optional.of(Size.mm(aim.mm(key.path()))));
   }
 
@@ -224,8 +224,12 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
             .filter(g -> g.handle().name().equals(handle))
             .findFirst()
             .orElseThrow(() -> new IllegalArgumentException("There is no point “" + handle + "”"));
-    Size size = Size.mm(Rounding.to(grip.size().applyAsDouble(to), 1));
-    return size(held(design, aim, grip.key()), grip.key(), Optional.of(size));
+    D kept = grip.keeps().map(k -> kept(design, k, aim)).orElse(design);
+    D out = held(kept, aim, grip.key());
+    for (Map.Entry<DimKey, Double> e : grip.sizes().apply(to).entrySet()) {
+      out = size(out, e.getKey(), Optional.of(Size.mm(Rounding.to(e.getValue(), 1))));
+    }
+    return out;
   }
 
   private List<Grip> grips(Built b, D design) {

@@ -182,7 +182,8 @@ public record DishedFoot(
     Point p = new Point(z + hollow, b.mm(across) / 8);
     double most = hollow + over.applyAsDouble(b);
     return List.of(
-        new Grip(
+        Grip.of(
+            HOLLOW,
             Handle.deep(HOLLOW.path(), "hollow of the foot", p, most),
             to -> Math.max(0, to.z() - z)));
   }

@@ -339,8 +339,8 @@ public class Drilled implements Element {
     double deep = b.mm(sizes.depth);
     Point at = new Point(place.below(b, deep), b.mm(sizes.diameter) / 2);
     return List.of(
-        Grip.deep(
-            sizes.depth, "depth of the " + place.name, at, b.at(place.mouth), deep + spare(b)));
+        Grip.deep(sizes.depth, "depth of the " + place.name, at, b.at(place.mouth), deep + spare(b))
+            .keeping(left.end.stretch()));
   }
 
   @Override

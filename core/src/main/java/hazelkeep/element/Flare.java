@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.function.Function;
 
 /**
- * A mouth that is flared: as deep as it is wide, so that it leads in.
+ * A mouth that is flared, so that it leads in: as deep as it is wide, or by another angle.
  *
  * @param on its surface
  * @param at the rim that it begins at
@@ -29,23 +29,38 @@ import java.util.function.Function;
 public record Flare(
     SurfaceId on, Edge at, DimKey bore, Function<Dims<?>, Rule.Value> usual, List<DimKey> within)
     implements Element {
-  /** How wide it is, a side, and how deep. */
+  /** How wide it is, a side. */
   public static final DimKey WIDE = new DimKey("mouth.flare");
+
+  /** How deep it is. */
+  public static final DimKey DEEP = new DimKey("mouth.flare-deep");
 
   @Override
   public List<SizeRule> sizes() {
-    return List.of(new SizeRule(WIDE, "Flare of the mouth", 0, 40, usual));
+    return List.of(
+        new SizeRule(WIDE, "Flare of the mouth", 0, 40, usual),
+        new SizeRule(
+            DEEP,
+            "Flare, deep",
+            0,
+            80,
+            d -> Rule.Value.derived(d.mm(WIDE), "as deep as it is wide: 45 degrees")));
   }
 
   private static boolean there(Lay lay) {
-    return lay.mm(WIDE) > 0;
+    return lay.mm(WIDE) > 0 && lay.mm(DEEP) > 0;
+  }
+
+  /** How deep it goes below the rim, mm; 0 where there is none. */
+  public static double deep(Lay lay) {
+    return there(lay) ? lay.mm(DEEP) : 0;
   }
 
   /**
    * The radius of the mouth, mm. A flare is cut by the plan and stays when the bore is measured.
    */
   public double mouth(Lay lay) {
-    return (there(lay) ? lay.due(bore) : lay.mm(bore)) / 2 + lay.mm(WIDE);
+    return there(lay) ? lay.due(bore) / 2 + lay.mm(WIDE) : lay.mm(bore) / 2;
   }
 
   @Override
@@ -59,9 +74,9 @@ public record Flare(
   public void draw(Lay lay, PartDraft part) {
     if (there(lay)) {
       double rim = lay.at(at);
-      double wide = lay.mm(WIDE);
-      Polyline line = Polyline.of(rim, mouth(lay), rim - wide, mouth(lay) - wide);
-      HalfSection open = HalfSection.closed(line, new Point(rim - wide, 0), new Point(rim, 0));
+      double low = rim - deep(lay);
+      Polyline line = Polyline.of(rim, mouth(lay), low, mouth(lay) - lay.mm(WIDE));
+      HalfSection open = HalfSection.closed(line, new Point(low, 0), new Point(rim, 0));
       part.inside(on.name(), Role.MEET, line, open).hollow(open);
     }
   }
@@ -69,7 +84,8 @@ public record Flare(
   @Override
   public void onSection(Built b, OnSection s) {
     if (s.has(on.part(), on.name())) {
-      s.along(WIDE.path(), on.part(), on.name());
+      double wide = s.first(on.part(), on.name()) - s.last(on.part(), on.name());
+      s.is(WIDE.path(), wide).along(DEEP.path(), on.part(), on.name());
     }
   }
 

@@ -5,6 +5,7 @@ import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -108,6 +109,7 @@ public record Side(
    * @param reads how it is read again
    * @param sign before its diameter on the drawing; empty where it does not hang there
    * @param grip whether it can be dragged
+   * @param height the size of its own height; empty where the line has it at an end
    */
   public record Place(
       DimKey key,
@@ -116,35 +118,54 @@ public record Side(
       ToDoubleFunction<Lay> share,
       Reads reads,
       String sign,
-      boolean grip) {
+      boolean grip,
+      Optional<DimKey> height) {
     /** A place of the line that is what it is called. */
     public static Place of(DimKey key, String label, ToDoubleFunction<Lay> share, Reads reads) {
-      return new Place(key, key, label, share, reads, "⌀ " + label, true);
+      return new Place(key, key, label, share, reads, "⌀ " + label, true, Optional.empty());
     }
 
     /** The same, drawn by another size and therefore not shown. */
     public Place drawnBy(DimKey other) {
-      return new Place(key, other, label, share, reads, "", grip);
+      return new Place(key, other, label, share, reads, "", grip, height);
+    }
+
+    /**
+     * A place with a height of its own.
+     *
+     * @param height over the low end
+     * @param whole the size that the line is high
+     */
+    public static Place at(DimKey key, String label, DimKey height, DimKey whole, Reads reads) {
+      return new Place(
+          key,
+          key,
+          label,
+          lay -> lay.mm(height) / lay.mm(whole),
+          reads,
+          "⌀ " + label,
+          true,
+          Optional.of(height));
     }
 
     /** The same, with another sign before its diameter. */
     public Place signed(String other) {
-      return new Place(key, drawn, label, share, reads, other, grip);
+      return new Place(key, drawn, label, share, reads, other, grip, height);
     }
 
     /** The same, shown as the diameter that it is all about. */
     public Place plain() {
-      return new Place(key, drawn, label, share, reads, "⌀", grip);
+      return new Place(key, drawn, label, share, reads, "⌀", grip, height);
     }
 
     /** The same, not shown where something is so. */
     public Place hiddenIf(boolean so) {
-      return so ? new Place(key, drawn, label, share, reads, "", grip) : this;
+      return so ? new Place(key, drawn, label, share, reads, "", grip, height) : this;
     }
 
     /** The same, not dragged where something is so. */
     public Place stillIf(boolean so) {
-      return so ? new Place(key, drawn, label, share, reads, sign, false) : this;
+      return so ? new Place(key, drawn, label, share, reads, sign, false, height) : this;
     }
   }
 
@@ -205,6 +226,17 @@ public record Side(
     return profile(lay).radius(z - foot(lay));
   }
 
+  /** Its places follow one another. */
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    List<DimKey> up = new ArrayList<>();
+    places.forEach(p -> p.height.ifPresent(up::add));
+    up.add(rise.height);
+    for (int i = 1; i < up.size(); i++) {
+      sane.below(up.get(i - 1).path(), up.get(i).path());
+    }
+  }
+
   @Override
   public void draw(Lay lay, PartDraft part) {
     Polyline line = line(lay);
@@ -225,6 +257,7 @@ public record Side(
     if (!p.sign.isEmpty()) {
       m.outside(p.key.path(), p.sign, z(b, p), on.part());
     }
+    p.height.ifPresent(h -> m.along(h.path(), p.label, foot(b), z(b, p), on.part()));
   }
 
   /** More wood, first where it is nearest to what was found; less where the wood is gone. */
@@ -322,7 +355,9 @@ public record Side(
   }
 
   private Grip grip(Built b, Place p, Optional<BoreWalls> beside) {
-    return Grip.round(p.key, p.label, new Point(z(b, p), b.mm(p.key) / 2), beside);
+    Point at = new Point(z(b, p), b.mm(p.key) / 2);
+    Grip round = Grip.round(p.key, p.label, at, beside);
+    return p.height.map(h -> Grip.free(round, h, foot(b))).orElse(round);
   }
 
   @Override
@@ -355,5 +390,18 @@ public record Side(
           case HERE -> b.part(part).target().outer(z(b, p));
         };
     s.is(p.key.path(), 2 * r);
+    p.height.ifPresent(h -> height(b, s, p, h, r));
   }
+
+  /** Its height, where the line turns there: elsewhere no place of it is to be seen. */
+  private void height(Built b, OnSection s, Place p, DimKey height, double r) {
+    List<Point> line = b.part(on.part()).surface(on.name()).line().points();
+    line.subList(1, line.size() - 1).stream()
+        .filter(q -> Math.abs(q.r() - r) < SAME)
+        .min(Comparator.comparingDouble(q -> Math.abs(q.z() - z(b, p))))
+        .ifPresent(q -> s.is(height.path(), q.z() - line.get(0).z()));
+  }
+
+  /** Radii that differ by less are one, mm. */
+  private static final double SAME = 1e-6;
 }

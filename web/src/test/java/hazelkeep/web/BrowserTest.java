@@ -393,6 +393,8 @@ class BrowserTest extends Browsing {
     page.click("#done");
     page.waitForLoadState();
     assertThat(page.locator("h2").first()).hasText("Sand and finish inside");
+    // What a page still fetches must not find the server gone.
+    page.navigate("about:blank");
     first.stop();
     App second = App.start(database, "demo");
     page.navigate(second.base() + "/pieces/3/bench");
@@ -403,6 +405,7 @@ class BrowserTest extends Browsing {
     page.navigate(second.base() + "/");
     // Six demo pieces and the way to a new one: nothing was loaded twice.
     assertThat(page.locator(".card")).hasCount(11);
+    page.navigate("about:blank");
     second.stop();
   }
 }

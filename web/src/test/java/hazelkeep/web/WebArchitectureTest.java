@@ -48,7 +48,7 @@ class WebArchitectureTest {
         .resideOutsideOfPackage("hazelkeep.web.demo..")
         .should()
         .dependOnClassesThat()
-        .resideInAPackage("hazelkeep.kinds..")
+        .resideInAPackage("hazelkeep.kinds.*..")
         .check(web);
   }
 

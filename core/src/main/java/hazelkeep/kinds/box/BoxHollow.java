@@ -190,7 +190,8 @@ record BoxHollow(LiddedBox d, List<SizeRule> rules) implements Element {
     Point wall = new Point(mouth - b.mm(DEPTH) / 2, b.mm(INSIDE) / 2);
     Point floor = new Point(floorAt(b), b.mm(INSIDE) / 5);
     return List.of(
-        new Grip(new Handle(INSIDE.path(), "inside wall", wall, false, true), p -> 2 * p.r()),
-        new Grip(new Handle(DEPTH.path(), "floor", floor, true, false), p -> mouth - p.z()));
+        Grip.of(
+            INSIDE, new Handle(INSIDE.path(), "inside wall", wall, false, true), p -> 2 * p.r()),
+        Grip.of(DEPTH, new Handle(DEPTH.path(), "floor", floor, true, false), p -> mouth - p.z()));
   }
 }

@@ -219,7 +219,9 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
     double face = face(b);
     Point at = new Point(roof(b), b.mm(LID_INSIDE) / 6);
     return List.of(
-        new Grip(
-            new Handle(LID_DEPTH.path(), "inside of the lid", at, true, false), p -> p.z() - face));
+        Grip.of(
+            LID_DEPTH,
+            new Handle(LID_DEPTH.path(), "inside of the lid", at, true, false),
+            p -> p.z() - face));
   }
 }

@@ -69,7 +69,9 @@ record BoxTop(LiddedBox d, List<SizeRule> rules, BoxSide side) implements Elemen
     Point at = new Point(top - b.mm(cap), b.mm(TOP) / 2 * OUT);
     String label = d.top() == LiddedBox.Top.DOME ? "dome" : "round-over";
     return List.of(
-        new Grip(
-            new Handle(cap.path(), label, at, true, false), p -> Math.max(LEAST, top - p.z())));
+        Grip.of(
+            cap,
+            new Handle(cap.path(), label, at, true, false),
+            p -> Math.max(LEAST, top - p.z())));
   }
 }

@@ -1,19 +1,20 @@
 package hazelkeep.kinds.cased;
 
-import static hazelkeep.kinds.cased.CasedParts.BODY;
-import static hazelkeep.kinds.cased.CasedParts.LID;
-import static hazelkeep.kinds.cased.CasedSizes.BODY_HEIGHT;
-import static hazelkeep.kinds.cased.CasedSizes.DEPTH;
-import static hazelkeep.kinds.cased.CasedSizes.EAVES;
-import static hazelkeep.kinds.cased.CasedSizes.JOIN;
-import static hazelkeep.kinds.cased.CasedSizes.LID_DEPTH;
-import static hazelkeep.kinds.cased.CasedSizes.LID_HEIGHT;
+import static hazelkeep.element.BoredPair.BODY;
+import static hazelkeep.element.PairSizes.BORE;
+import static hazelkeep.element.PairSizes.DEPTH;
+import static hazelkeep.element.PairSizes.EAVES;
+import static hazelkeep.element.PairSizes.JOIN;
 
+import hazelkeep.element.BoredPair;
 import hazelkeep.element.ComposedKind;
+import hazelkeep.element.Element;
+import hazelkeep.element.GoesIn;
+import hazelkeep.element.Holes;
 import hazelkeep.element.Make;
+import hazelkeep.element.Side;
 import hazelkeep.element.Work;
 import hazelkeep.kinds.cased.Cased.Form;
-import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -21,9 +22,9 @@ import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHoles;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Shop;
-import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -43,8 +44,6 @@ public final class CasedKind extends ComposedKind<Cased> {
   public static final CasedKind HOUSE =
       new CasedKind("hanging-house", "little hanging house", Form.HOUSE);
 
-  private static final SurfaceId TOP_OF_LID = new SurfaceId(LID, "top");
-
   private final Form form;
 
   private CasedKind(String name, String title, Form form) {
@@ -57,22 +56,47 @@ public final class CasedKind extends ComposedKind<Cased> {
     return Cased.fresh(form);
   }
 
+  private static BoredPair pair(Cased d) {
+    Form form = d.form();
+    BoredPair.Look look =
+        new BoredPair.Look(
+            d.house() ? "roof" : BoredPair.LID,
+            form == Form.SPINDLE ? Side.Bend.BULGING : Side.Bend.STRAIGHT,
+            form == Form.SPINDLE,
+            d.house(),
+            d.house()
+                ? "The walls straight, the roof over them; keep off the wood that the bores need."
+                : "Both in one line, by light cuts; keep off the wood that the bores need.");
+    return new BoredPair(d, new CasedSizes(d), look, new BoredPair.Ends(d.footBy(), d.topBy()));
+  }
+
+  private static Holes holes(Cased d) {
+    return new Holes(BODY, d.holes(), DEPTH);
+  }
+
   @Override
   protected Make make(Cased d) {
-    return new CasedParts(d).make();
+    List<Element> others = new ArrayList<>();
+    d.content()
+        .ifPresent(
+            c ->
+                others.add(
+                    new GoesIn(
+                        c.diameter(),
+                        c.height(),
+                        Optional.empty(),
+                        c.bundle(),
+                        BORE,
+                        BODY,
+                        Optional.of(BoredPair.LID),
+                        Line.CONTENT_CASE)));
+    others.add(holes(d));
+    return pair(d).make(others);
   }
 
   @Override
   protected void order(Cased d, Work w) {
-    new CasedParts(d).order().in(w);
-  }
-
-  /** Body and lid keep their height while a bore is dragged in them. */
-  @Override
-  protected Cased held(Cased d, Aim aim, DimKey dragged) {
-    return dragged.equals(DEPTH)
-        ? kept(d, BODY_HEIGHT, aim)
-        : dragged.equals(LID_DEPTH) ? kept(d, LID_HEIGHT, aim) : d;
+    pair(d).order(holes(d)).in(w);
   }
 
   @Override
@@ -95,7 +119,7 @@ public final class CasedKind extends ComposedKind<Cased> {
   public List<End> ends(Cased d) {
     return List.of(
         End.of(
-            new SurfaceId(BODY, "foot"),
+            BoredPair.FOOT_OF_BODY,
             "footBy",
             "How the foot is finished",
             d.footBy(),
@@ -107,7 +131,7 @@ public final class CasedKind extends ComposedKind<Cased> {
             Finishing.EXPAND,
             Finishing.PRESSED),
         End.of(
-            TOP_OF_LID,
+            BoredPair.TOP_OF_LID,
             "topBy",
             "How the top is finished",
             d.topBy(),

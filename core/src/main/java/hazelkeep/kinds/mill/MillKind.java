@@ -21,6 +21,7 @@ import static hazelkeep.kinds.mill.MillSizes.SHAFT;
 import static hazelkeep.kinds.mill.MillSizes.THREAD;
 import static hazelkeep.kinds.mill.MillSizes.TOP;
 import static hazelkeep.kinds.mill.MillSizes.WAIST;
+import static hazelkeep.kinds.mill.MillSizes.WAIST_AT;
 
 import hazelkeep.element.Built;
 import hazelkeep.element.ComposedKind;
@@ -396,7 +397,7 @@ public final class MillKind extends ComposedKind<Mill> {
 
   /** The sizes that both of a pair share. */
   private static final List<DimKey> OUTSIDE =
-      List.of(HEIGHT, FOOT, WAIST, JOIN, TOP, HEAD_HEIGHT, DOME);
+      List.of(HEIGHT, FOOT, WAIST, WAIST_AT, JOIN, TOP, HEAD_HEIGHT, DOME);
 
   /** The shaker beside a mill: the works decide the outside, so the mill comes first. */
   @Override

@@ -19,6 +19,7 @@ import static hazelkeep.kinds.mill.MillSizes.RING;
 import static hazelkeep.kinds.mill.MillSizes.RING_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.TOP;
 import static hazelkeep.kinds.mill.MillSizes.WAIST;
+import static hazelkeep.kinds.mill.MillSizes.WAIST_AT;
 
 import hazelkeep.element.Along;
 import hazelkeep.element.Cap;
@@ -231,7 +232,7 @@ final class MillParts {
 
   private Side bodySide() {
     Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
-    Place waist = Place.of(WAIST, "waist", lay -> lay.custom(Line.FORM_WAIST), Reads.HERE);
+    Place waist = Place.at(WAIST, "waist", WAIST_AT, BODY_HEIGHT, Reads.HERE);
     Place high = Place.of(JOIN, "under the head", lay -> 1, Reads.LAST).plain();
     boolean straight = d.form() == Form.STRAIGHT;
     return new Side(

@@ -41,6 +41,7 @@ final class MillSizes {
   static final DimKey HEAD_HEIGHT = new DimKey("head.height");
   static final DimKey FOOT = new DimKey("outside.diameter");
   static final DimKey WAIST = new DimKey("outside.waist");
+  static final DimKey WAIST_AT = new DimKey("outside.waist-at");
   static final DimKey JOIN = new DimKey("outside.join");
   static final DimKey TOP = new DimKey("outside.top");
   static final DimKey DOME = new DimKey("head.dome");
@@ -265,6 +266,7 @@ final class MillSizes {
             d -> derived(d.mm(HEIGHT) - d.mm(HEAD_HEIGHT), "height less the head")),
         new SizeRule(FOOT, "Foot, across", 20, 200, this::foot),
         new SizeRule(WAIST, "Waist", 15, 200, this::waist),
+        new SizeRule(WAIST_AT, "Waist, over the foot", 1, 570, this::waistAt),
         new SizeRule(
             JOIN,
             "Across, where the head sits",
@@ -316,6 +318,13 @@ final class MillSizes {
     return gives < want
         ? derived(gives, "what the blank gives")
         : practice(want, "the seats, and a wall round them");
+  }
+
+  private Rule.Value waistAt(Dims<?> d) {
+    double at = d.custom(Line.FORM_WAIST) * d.mm(BODY_HEIGHT);
+    return design.form() == Form.STRAIGHT
+        ? derived(at, "no waist")
+        : practice(at, "it fits the hand");
   }
 
   private Rule.Value waist(Dims<?> d) {

@@ -3,7 +3,6 @@ package hazelkeep.kinds.vessel;
 import static hazelkeep.kinds.vessel.VesselParts.BODY;
 import static hazelkeep.kinds.vessel.VesselSizes.DEPTH;
 import static hazelkeep.kinds.vessel.VesselSizes.FOOT;
-import static hazelkeep.kinds.vessel.VesselSizes.HEIGHT;
 import static hazelkeep.kinds.vessel.VesselSizes.NECK;
 import static hazelkeep.kinds.vessel.VesselSizes.RIM;
 import static hazelkeep.kinds.vessel.VesselSizes.WIDEST;
@@ -61,12 +60,9 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
     new VesselParts(d).order().in(w);
   }
 
-  /** The height stays while the bore is dragged in it; a cylinder dragged at one end tapers. */
+  /** A cylinder of which one end is dragged tapers; the other end stays as it is. */
   @Override
   protected BoredVessel held(BoredVessel d, Aim aim, DimKey dragged) {
-    if (dragged.equals(DEPTH)) {
-      return kept(d, HEIGHT, aim);
-    }
     if (d.form() != Form.STRAIGHT || !List.of(FOOT, RIM).contains(dragged)) {
       return d;
     }

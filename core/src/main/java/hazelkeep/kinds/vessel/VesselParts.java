@@ -1,5 +1,6 @@
 package hazelkeep.kinds.vessel;
 
+import static hazelkeep.kinds.vessel.VesselSizes.BELLY_AT;
 import static hazelkeep.kinds.vessel.VesselSizes.BORE;
 import static hazelkeep.kinds.vessel.VesselSizes.DEPTH;
 import static hazelkeep.kinds.vessel.VesselSizes.FLOOR;
@@ -8,6 +9,7 @@ import static hazelkeep.kinds.vessel.VesselSizes.HEIGHT;
 import static hazelkeep.kinds.vessel.VesselSizes.NARROW;
 import static hazelkeep.kinds.vessel.VesselSizes.NARROW_DEPTH;
 import static hazelkeep.kinds.vessel.VesselSizes.NECK;
+import static hazelkeep.kinds.vessel.VesselSizes.NECK_AT;
 import static hazelkeep.kinds.vessel.VesselSizes.RIM;
 import static hazelkeep.kinds.vessel.VesselSizes.WALL;
 import static hazelkeep.kinds.vessel.VesselSizes.WIDEST;
@@ -35,6 +37,7 @@ import hazelkeep.element.Side.Reads;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Stock;
 import hazelkeep.finding.Entry;
+import hazelkeep.kinds.vessel.BoredVessel.Form;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
@@ -44,7 +47,6 @@ import hazelkeep.wood.SurfaceId;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 
 /** A vessel that is bored, or hollowed through its mouth: what it is put together from. */
 final class VesselParts {
@@ -165,20 +167,15 @@ final class VesselParts {
 
   private static final double MIDDLE = 0.5;
 
-  /** Where it is widest, as a share of the height. */
-  private ToDoubleFunction<Lay> belly() {
-    return switch (d.form()) {
-      case NECKED -> lay -> lay.custom(Line.FORM_BELLY_NECKED);
-      case BELLIED -> lay -> lay.custom(Line.FORM_BELLY);
-      default -> lay -> MIDDLE;
-    };
-  }
-
   private Side side() {
     Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
     Place high = Place.of(RIM, "rim", lay -> 1, Reads.LAST);
-    Place wide = Place.of(WIDEST, "belly", belly(), Reads.WIDEST).plain();
-    Place neck = Place.of(NECK, "neck", lay -> lay.custom(Line.FORM_NECK), Reads.NARROWEST);
+    boolean bellied = d.form() == Form.BELLIED || d.necked();
+    Place wide =
+        bellied
+            ? Place.at(WIDEST, "belly", BELLY_AT, HEIGHT, Reads.WIDEST).plain()
+            : Place.of(WIDEST, "widest", lay -> MIDDLE, Reads.WIDEST).plain();
+    Place neck = Place.at(NECK, "neck", NECK_AT, HEIGHT, Reads.NARROWEST);
     List<Place> places =
         switch (d.form()) {
           case STRAIGHT -> List.of(low.drawnBy(WIDEST), high.drawnBy(WIDEST));
@@ -207,19 +204,13 @@ final class VesselParts {
   private Drilled bore() {
     Drilled.Place place =
         new Drilled.Place(
-            "bore",
-            on("inside"),
-            "rim",
-            AT_RIM,
-            true,
-            lay -> lay.length() + CLEAR,
-            lay -> lay.mm(Flare.WIDE));
+            "bore", on("inside"), "rim", AT_RIM, true, lay -> lay.length() + CLEAR, Flare::deep);
     Drilled.Left left =
         new Drilled.Left(
             Line.WALL_VESSEL,
             Line.WALL_VESSEL_FLOOR,
             Entry.FLOOR_THIN,
-            lay -> lay.at(AT_RIM) - lay.custom(Line.WALL_VESSEL) - lay.mm(Flare.WIDE),
+            lay -> lay.at(AT_RIM) - lay.custom(Line.WALL_VESSEL) - Flare.deep(lay),
             lay -> lay.at(AT_FOOT) + lay.mm(DishedFoot.HOLLOW),
             FLOOR,
             AT_FOOT,
@@ -237,8 +228,6 @@ final class VesselParts {
 
   /** Above a neck the outside flares out again; the hollow begins below it. */
   private double opensUnder(Lay lay) {
-    return d.necked()
-        ? lay.at(AT_FOOT) + lay.custom(Line.FORM_NECK) * lay.mm(HEIGHT)
-        : lay.at(AT_RIM) - lay.mm(Flare.WIDE);
+    return d.necked() ? lay.at(AT_FOOT) + lay.mm(NECK_AT) : lay.at(AT_RIM) - Flare.deep(lay);
   }
 }

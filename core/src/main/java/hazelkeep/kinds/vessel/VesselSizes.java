@@ -36,6 +36,8 @@ final class VesselSizes {
   static final DimKey FOOT = new DimKey("outside.foot");
   static final DimKey NECK = new DimKey("outside.neck");
   static final DimKey RIM = new DimKey("outside.rim");
+  static final DimKey BELLY_AT = new DimKey("outside.belly-at");
+  static final DimKey NECK_AT = new DimKey("outside.neck-at");
   static final DimKey WALL = new DimKey("hollow.wall");
 
   /** Any bit reaches so deep, mm: for the point of a bit before its depth is known. */
@@ -186,6 +188,8 @@ final class VesselSizes {
         new SizeRule(FOOT, "Foot", 8, 300, this::foot),
         new SizeRule(NECK, "Neck", 5, 300, this::neck),
         new SizeRule(RIM, "Rim", 5, 300, this::rim),
+        new SizeRule(BELLY_AT, "Belly, over the foot", 1, 590, this::bellyAt),
+        new SizeRule(NECK_AT, "Neck, over the foot", 2, 595, this::neckAt),
         new SizeRule(WALL, "Wall of the hollow", 1.5, 60, this::wall));
   }
 
@@ -212,6 +216,21 @@ final class VesselSizes {
     return practice(
         Math.max(d.mm(WIDEST) * share, design.recessed() ? DishedFoot.least(d) : 0),
         "narrower than the belly");
+  }
+
+  private Rule.Value bellyAt(Dims<?> d) {
+    return switch (design.form()) {
+      case NECKED ->
+          practice(d.custom(Line.FORM_BELLY_NECKED) * d.mm(HEIGHT), "fullest below the middle");
+      case BELLIED ->
+          practice(d.custom(Line.FORM_BELLY) * d.mm(HEIGHT), "fullest below the middle");
+      default -> derived(d.mm(HEIGHT) / 2, "no belly");
+    };
+  }
+
+  private Rule.Value neckAt(Dims<?> d) {
+    double at = d.custom(Line.FORM_NECK) * d.mm(HEIGHT);
+    return design.necked() ? practice(at, "drawn in under the rim") : derived(at, "no neck");
   }
 
   private Rule.Value neck(Dims<?> d) {

@@ -270,6 +270,13 @@ class VesselTest {
   @Test
   void handles_drag_what_they_stand_for() {
     Plan<BoredVessel> plan = plan(vase());
+    BoredVessel belly =
+        plan.sketch()
+            .dragged("outside.diameter", plan.aim().part("vessel").target().minZ() + 30, 30);
+    assertThat(belly.sizes().get(new DimKey("outside.belly-at")).mm())
+        .as("the belly goes along the axis too")
+        .isEqualTo(30);
+    assertThat(plan(belly).aim().part("vessel").target().maxR()).isCloseTo(30, within(1e-3));
     for (var h : VesselKind.VASE.handles(plan.design(), plan.aim(), shop)) {
       BoredVessel moved =
           VesselKind.VASE.drag(
@@ -282,7 +289,7 @@ class VesselTest {
       double is = moved.sizes().get(new DimKey(h.name())).mm();
       assertThat(is - was)
           .as(h.name())
-          .isCloseTo(h.name().equals("foot.hollow") ? 3 : h.along() ? -3 : 2, within(0.06));
+          .isCloseTo(h.across() ? 2 : h.name().equals("foot.hollow") ? 3 : -3, within(0.06));
     }
   }
 
