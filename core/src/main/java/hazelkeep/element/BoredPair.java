@@ -15,9 +15,6 @@ import static hazelkeep.element.PairSizes.LID_HEIGHT;
 import static hazelkeep.element.PairSizes.RECESS;
 import static hazelkeep.element.PairSizes.TOP;
 
-import hazelkeep.element.Side.Bend;
-import hazelkeep.element.Side.Place;
-import hazelkeep.element.Side.Reads;
 import hazelkeep.finding.Entry;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
@@ -207,11 +204,11 @@ public final class BoredPair {
   }
 
   private Side bodySide() {
-    Place foot = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
-    Place join = Place.of(JOIN, "join", lay -> 1, Reads.LAST).plain();
+    Station foot = Station.of(FOOT, "foot", lay -> 0, Station.Reads.FIRST);
+    Station join = Station.of(JOIN, "join", lay -> 1, Station.Reads.LAST).plain();
     return new Side(
         new SurfaceId(BODY, Side.NAME),
-        Side.Rise.whole(BODY_HEIGHT, BODY, look.bend),
+        Rise.whole(BODY_HEIGHT, BODY, look.bend),
         sizes.bodySide(),
         List.of(foot.hiddenIf(!look.foot), join),
         Optional.empty(),
@@ -219,11 +216,11 @@ public final class BoredPair {
   }
 
   private Side lidSide() {
-    Place eaves = Place.of(EAVES, "eaves", lay -> 0, Reads.FIRST);
-    Place top = Place.of(TOP, "top edge", lay -> 1, Reads.LAST).hiddenIf(true);
+    Station eaves = Station.of(EAVES, "eaves", lay -> 0, Station.Reads.FIRST);
+    Station top = Station.of(TOP, "top edge", lay -> 1, Station.Reads.LAST).hiddenIf(true);
     return new Side(
         new SurfaceId(LID, Side.NAME),
-        Side.Rise.under(DOME, LID_HEIGHT, look.lid, look.bend),
+        Rise.under(DOME, LID_HEIGHT, look.lid, look.bend),
         sizes.lidSide(),
         List.of(eaves.hiddenIf(!look.eaves).stillIf(!look.eaves), top),
         Optional.empty(),
@@ -232,7 +229,7 @@ public final class BoredPair {
 
   private Drilled bore() {
     return new Drilled(
-        new Drilled.Place(
+        new HolePlace(
             "body's bore",
             new SurfaceId(BODY, "inside"),
             "spigot's end",
@@ -240,8 +237,8 @@ public final class BoredPair {
             true,
             lay -> lay.at(Edge.from(kerf.key())) + Lay.BEYOND,
             lay -> 0),
-        new Drilled.Sizes(sizes.bodyBore(), BORE, DEPTH, Optional.empty()),
-        new Drilled.Left(
+        new HoleSizes(sizes.bodyBore(), BORE, DEPTH, Optional.empty()),
+        new WoodLeft(
             Line.WALL_CASE,
             Line.WALL_CASE_END,
             Entry.FLOOR_THIN,
@@ -254,7 +251,7 @@ public final class BoredPair {
 
   private Recess recess() {
     return new Recess(
-        new Drilled.Place(
+        new HolePlace(
             "lid's bore",
             new SurfaceId(LID, "roof"),
             "rim",
@@ -263,8 +260,8 @@ public final class BoredPair {
             lay -> lay.at(AT_RIM) - Lay.BEYOND,
             lay -> 0),
         WALL,
-        new Drilled.Sizes(sizes.lidBore(), RECESS, LID_DEPTH, Optional.empty()),
-        new Drilled.Left(
+        new HoleSizes(sizes.lidBore(), RECESS, LID_DEPTH, Optional.empty()),
+        new WoodLeft(
             Line.WALL_CASE,
             Line.WALL_CASE_END,
             Entry.LID_THIN,

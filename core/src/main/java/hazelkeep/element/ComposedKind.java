@@ -334,13 +334,18 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     return out.done();
   }
 
+  /** Whether it is filled up to a line, as with seed or salt; else things are laid in. */
+  protected boolean filled() {
+    return true;
+  }
+
   /** What is hollowed in the first member holds what goes in. */
   @Override
   public Properties properties(D design, Aim aim) {
     Part first = aim.parts().get(0);
     HalfSection hollow = Properties.hollow(first);
     double full = first.target().maxZ() - aim.custom(Line.CONTENT_WATER_LINE);
-    double line = hollow.and(HalfSection.box(0, full, 0, HalfSection.FAR)).volume();
+    double line = filled() ? hollow.and(HalfSection.box(0, full, 0, HalfSection.FAR)).volume() : 0;
     return Properties.of(
         aim, hollow.volume(), line, 2 * first.surface(Side.NAME).line().first().r());
   }

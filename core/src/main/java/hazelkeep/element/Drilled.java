@@ -18,7 +18,6 @@ import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -31,7 +30,6 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
-import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -42,111 +40,35 @@ import java.util.function.ToDoubleFunction;
  * or narrower from some depth on.
  */
 public class Drilled implements Element {
-  /**
-   * Where a hole is.
-   *
-   * @param name what it is called: bore
-   * @param on its surface
-   * @param from what depths are counted from, in words
-   * @param mouth the station that they are counted from
-   * @param up whether the mouth looks away from the blank's foot
-   * @param clear from where a bit comes, in the blank's z, clear of the wood
-   * @param lip below which depth its line begins: a flare over it is a surface of its own, mm
-   */
-  public record Place(
-      String name,
-      SurfaceId on,
-      String from,
-      Edge mouth,
-      boolean up,
-      ToDoubleFunction<Lay> clear,
-      ToDoubleFunction<Lay> lip) {
-    /** Where its line begins, in the blank's z. */
-    double top(Lay lay) {
-      return below(lay, lip.applyAsDouble(lay));
-    }
-
-    /** A height so deep under the mouth, in the blank's z. */
-    double below(Lay lay, double deep) {
-      return lay.at(mouth) - way() * deep;
-    }
-
-    /** How deep a height lies under the mouth. */
-    double deep(Lay lay, double z) {
-      return way() * (lay.at(mouth) - z);
-    }
-
-    /** The direction in which the mouth looks. */
-    int way() {
-      return up ? 1 : -1;
-    }
-  }
-
-  /**
-   * Its sizes.
-   *
-   * @param rules of all of them
-   * @param diameter of the hole
-   * @param depth to where the full diameter ends
-   * @param narrow the diameter below that, and its depth; empty where there is one diameter only
-   */
-  public record Sizes(
-      List<SizeRule> rules, DimKey diameter, DimKey depth, Optional<Narrow> narrow) {}
-
-  /** A narrower hole further down. */
-  public record Narrow(DimKey diameter, DimKey depth) {}
-
-  /**
-   * What is left round it.
-   *
-   * @param wall the least wall beside it
-   * @param floor the least floor under its deepest place
-   * @param thin what is told of a thinner one
-   * @param upTo where the wall beside it ends, in the blank's z
-   * @param under the outside of the floor on the axis, in the blank's z
-   * @param size the size of the floor, counted from the part's end
-   * @param end that end
-   * @param within the diameters outside that it has to stay below
-   */
-  public record Left(
-      Line wall,
-      Line floor,
-      Entry thin,
-      ToDoubleFunction<Lay> upTo,
-      ToDoubleFunction<Lay> under,
-      DimKey size,
-      Edge end,
-      List<DimKey> within) {}
-
-  private final Place place;
-  private final Sizes sizes;
-  private final Left left;
+  private final HolePlace place;
+  private final HoleSizes sizes;
+  private final WoodLeft left;
 
   /** A hole at a place, of some sizes, with wood left round it. */
-  public Drilled(Place place, Sizes sizes, Left left) {
+  public Drilled(HolePlace place, HoleSizes sizes, WoodLeft left) {
     this.place = place;
     this.sizes = sizes;
     this.left = left;
   }
 
   /** Where it is. */
-  public Place place() {
+  public HolePlace place() {
     return place;
   }
 
   /** The size of its diameter. */
   public DimKey diameter() {
-    return sizes.diameter;
+    return sizes.diameter();
   }
 
   /** The size of its depth. */
   public DimKey depth() {
-    return sizes.depth;
+    return sizes.depth();
   }
 
   @Override
   public List<SizeRule> sizes() {
-    return sizes.rules;
+    return sizes.rules();
   }
 
   /**
@@ -156,17 +78,18 @@ public class Drilled implements Element {
    */
   protected Bore bore(Lay lay, ToDoubleFunction<DimKey> mm) {
     List<Bore.Step> steps = new ArrayList<>();
-    steps.add(new Bore.Step(lay.due(sizes.diameter), mm.applyAsDouble(sizes.depth)));
+    steps.add(new Bore.Step(lay.due(sizes.diameter()), mm.applyAsDouble(sizes.depth())));
     sizes
-        .narrow
+        .narrow()
         .filter(n -> lay.mm(n.diameter()) > 0)
         .ifPresent(
             n -> steps.add(new Bore.Step(lay.due(n.diameter()), mm.applyAsDouble(n.depth()))));
     try {
-      return new Bore(place.name, steps);
+      return new Bore(place.name(), steps);
     } catch (IllegalArgumentException e) {
       throw new BadDesign(
-          sizes.narrow.map(Narrow::diameter).orElse(sizes.diameter), e.getMessage() + ".");
+          sizes.narrow().map(HoleSizes.Narrow::diameter).orElse(sizes.diameter()),
+          e.getMessage() + ".");
     }
   }
 
@@ -193,7 +116,7 @@ public class Drilled implements Element {
   /** The points of its line. */
   protected List<Point> points(Lay lay) {
     List<Point> p = new ArrayList<>();
-    double r = lay.mm(sizes.diameter) / 2;
+    double r = lay.mm(sizes.diameter()) / 2;
     List<Bore.Step> steps = bore(lay).steps();
     List<Pass> passes = bits(lay).passes();
     p.add(new Point(place.top(lay), r));
@@ -225,26 +148,26 @@ public class Drilled implements Element {
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    left.within.forEach(out -> sane.below(sizes.diameter.path(), out.path()));
-    double room = place.way() * (lay.at(place.mouth) - lay.at(left.end));
-    sane.size(sizes.depth.path())
-        .with("its point", point(lay) - lay.mm(sizes.depth))
+    left.within().forEach(out -> sane.below(sizes.diameter().path(), out.path()));
+    double room = place.way() * (lay.at(place.mouth()) - lay.at(left.end()));
+    sane.size(sizes.depth().path())
+        .with("its point", point(lay) - lay.mm(sizes.depth()))
         .below(
             room,
-            "the height of the " + place.on.part(),
-            left.end.stretch().path(),
-            place.mouth.stretch().path());
+            "the height of the " + place.on().part(),
+            left.end().stretch().path(),
+            place.mouth().stretch().path());
   }
 
   @Override
   public void draw(Lay lay, PartDraft part) {
     HalfSection room = HalfSection.closed(line(lay), new Point(place.top(lay), 0));
-    part.inside(place.on.name(), Role.MEET, line(lay), room).hollow(room);
+    part.inside(place.on().name(), Role.MEET, line(lay), room).hollow(room);
   }
 
   /** What a pass takes. */
   public final HalfSection hole(Lay lay, Pass p) {
-    return Sweep.of(p.bit(), place.clear.applyAsDouble(lay), place.below(lay, p.depth()));
+    return Sweep.of(p.bit(), place.clear().applyAsDouble(lay), place.below(lay, p.depth()));
   }
 
   /** How far it may lie off the axis at a height, mm. */
@@ -258,10 +181,10 @@ public class Drilled implements Element {
   /** The wood beside it. */
   public final BoreWalls walls(Built b) {
     double floor = place.below(b, bore(b).depth());
-    double end = left.upTo.applyAsDouble(b);
-    Span along = place.up ? new Span(floor, Math.max(floor + 1, end)) : new Span(end, floor);
+    double end = left.upTo().applyAsDouble(b);
+    Span along = place.up() ? new Span(floor, Math.max(floor + 1, end)) : new Span(end, floor);
     return new BoreWalls(
-        b.part(place.on.part()).target(), along, b.custom(left.wall), z -> drift(b, z));
+        b.part(place.on().part()).target(), along, b.custom(left.wall()), z -> drift(b, z));
   }
 
   @Override
@@ -271,38 +194,38 @@ public class Drilled implements Element {
 
   /** What is left under its deepest place, mm. */
   protected final double floor(Built b) {
-    return place.way() * (place.below(b, point(b)) - left.under.applyAsDouble(b));
+    return place.way() * (place.below(b, point(b)) - left.under().applyAsDouble(b));
   }
 
   /** What could still be taken off the floor under it, mm. */
   public final double spare(Built b) {
-    return floor(b) - b.custom(left.floor);
+    return floor(b) - b.custom(left.floor());
   }
 
   @Override
   public void check(Built b, Told told) {
-    String part = place.on.part();
+    String part = place.on().part();
     told.bores(bits(b), part, new Point(place.below(b, bore(b).depth()), 0));
     told.thin(
-        left.thin,
+        left.thin(),
         floor(b),
-        b.custom(left.floor),
+        b.custom(left.floor()),
         part,
         new Point(place.below(b, point(b)), 0),
-        left.thin == Entry.FLOOR_THIN ? "counted from the bit's point" : part);
+        left.thin() == Entry.FLOOR_THIN ? "counted from the bit's point" : part);
   }
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    if (!f.part().equals(place.on.part())) {
+    if (!f.part().equals(place.on().part())) {
       return;
     }
     double lack = f.verdict().limit() - f.verdict().found();
-    String deep = sizes.depth.path();
-    String wide = sizes.diameter.path();
+    String deep = sizes.depth().path();
+    String wide = sizes.diameter().path();
     switch (f.verdict().entry()) {
-      case FLOOR_THIN -> r.more(-lack, deep).more(lack, left.size.path());
-      case LID_THIN, LID_CORNER -> r.more(lack + 1, left.size.path()).more(-lack - 1, deep);
+      case FLOOR_THIN -> r.more(-lack, deep).more(lack, left.size().path());
+      case LID_THIN, LID_CORNER -> r.more(lack + 1, left.size().path()).more(-lack - 1, deep);
       case BIT_SHORT -> r.more(-lack, deep);
       case BIT_MISSING -> r.set(wide, f.verdict().limit());
       case WALL_THIN -> r.more(-2 * Math.max(0.5, lack), wide);
@@ -314,52 +237,63 @@ public class Drilled implements Element {
 
   @Override
   public void found(AsFound f, Aim aim, Tries r) {
-    if (f.part().equals(place.on.part())) {
+    if (f.part().equals(place.on().part())) {
       if (f.what() == AsFound.What.DEPTH) {
-        r.set(sizes.depth.path(), f.value()).set(sizes.depth.path(), f.value() + 1);
+        r.set(sizes.depth().path(), f.value()).set(sizes.depth().path(), f.value() + 1);
       }
-      r.more(-1, sizes.diameter.path());
+      r.more(-1, sizes.diameter().path());
     }
   }
 
   @Override
   public List<DimKey> recorded() {
-    return List.of(sizes.diameter, sizes.depth);
+    return List.of(sizes.diameter(), sizes.depth());
   }
 
   @Override
   public List<Feature> features() {
     return List.of(
-        new Feature(sizes.diameter, place.on, Feature.Kind.SHAPE, sizes.diameter),
-        new Feature(sizes.depth, place.on, Feature.Kind.SHAPE, sizes.depth));
+        new Feature(sizes.diameter(), place.on(), Feature.Kind.SHAPE, sizes.diameter()),
+        new Feature(sizes.depth(), place.on(), Feature.Kind.SHAPE, sizes.depth()));
   }
 
   @Override
   public List<Grip> grips(Built b) {
-    double deep = b.mm(sizes.depth);
-    Point at = new Point(place.below(b, deep), b.mm(sizes.diameter) / 2);
+    double deep = b.mm(sizes.depth());
+    Point at = new Point(place.below(b, deep), b.mm(sizes.diameter()) / 2);
     return List.of(
-        Grip.deep(sizes.depth, "depth of the " + place.name, at, b.at(place.mouth), deep + spare(b))
-            .keeping(left.end.stretch()));
+        Grip.deep(
+                sizes.depth(),
+                "depth of the " + place.name(),
+                at,
+                b.at(place.mouth()),
+                deep + spare(b))
+            .keeping(left.end().stretch()));
   }
 
   @Override
   public void measures(Built b, Measures m) {
-    double mouth = b.at(place.mouth);
-    double floor = place.below(b, b.mm(sizes.depth));
-    String part = place.on.part();
-    m.inside(sizes.diameter.path(), "⌀ bore", place.below(b, AT * b.mm(sizes.depth)), part)
+    double mouth = b.at(place.mouth());
+    double floor = place.below(b, b.mm(sizes.depth()));
+    String part = place.on().part();
+    m.inside(sizes.diameter().path(), "⌀ bore", place.below(b, AT * b.mm(sizes.depth())), part)
         .deep(
-            sizes.depth.path(),
+            sizes.depth().path(),
             "deep",
             Math.min(floor, mouth),
             Math.max(floor, mouth),
-            b.mm(sizes.diameter) / 2,
+            b.mm(sizes.diameter()) / 2,
             part);
-    double end = b.at(left.end);
-    double high = end + place.way() * b.mm(left.size);
-    m.deep(left.size.path(), "floor", Math.min(end, high), Math.max(end, high), 0, part);
-    sizes.narrow.ifPresent(n -> m.read(n.depth().path(), "narrow", mouth, -place.way(), part));
+    double end = b.at(left.end());
+    double high = end + place.way() * b.mm(left.size());
+    m.deep(
+        left.size().path(),
+        place.up() ? "floor" : "end",
+        Math.min(end, high),
+        Math.max(end, high),
+        0,
+        part);
+    sizes.narrow().ifPresent(n -> m.read(n.depth().path(), "narrow", mouth, -place.way(), part));
   }
 
   /** How far down its diameter stands on the drawing, as a share of its depth. */
@@ -367,13 +301,13 @@ public class Drilled implements Element {
 
   @Override
   public void onSection(Built b, OnSection s) {
-    String part = place.on.part();
-    String inside = place.on.name();
+    String part = place.on().part();
+    String inside = place.on().name();
     double mouth = s.first(part, inside);
     double from = s.lowAt(part, inside, mouth);
-    s.is(sizes.diameter.path(), 2 * mouth);
+    s.is(sizes.diameter().path(), 2 * mouth);
     sizes
-        .narrow
+        .narrow()
         .filter(n -> b.mm(n.diameter()) > 0)
         .ifPresent(
             n -> {
@@ -381,54 +315,54 @@ public class Drilled implements Element {
               s.is(n.diameter().path(), 2 * narrow);
               s.is(n.depth().path(), place.deep(b, s.lowAt(part, inside, narrow)));
             });
-    s.is(sizes.depth.path(), place.deep(b, from));
+    s.is(sizes.depth().path(), place.deep(b, from));
     floorOnSection(b, s);
   }
 
   /** The size of its floor, read from its deepest place. */
   protected final void floorOnSection(Built b, OnSection s) {
-    String part = place.on.part();
-    double deepest = place.up ? s.low(part, place.on.name()) : s.high(part, place.on.name());
-    s.is(left.size.path(), place.way() * (deepest - b.at(left.end)));
+    String part = place.on().part();
+    double deepest = place.up() ? s.low(part, place.on().name()) : s.high(part, place.on().name());
+    s.is(left.size().path(), place.way() * (deepest - b.at(left.end())));
   }
 
   @Override
   public List<Boring> boring(Built b) {
-    Part part = b.part(place.on.part());
-    Frame frame = place.up ? Work.FLAT : new Frame(part.target().maxZ(), true);
+    Part part = b.part(place.on().part());
+    Frame frame = place.up() ? Work.FLAT : new Frame(part.target().maxZ(), true);
     return List.of(
         new Boring(
             part.name(),
-            place.from,
+            place.from(),
             List.of(bits(b)),
             Stations.of(
                 part.target().in(frame),
-                frame.x(b.at(place.mouth)),
-                part.surface(place.on.name()).line().in(frame),
+                frame.x(b.at(place.mouth())),
+                part.surface(place.on().name()).line().in(frame),
                 b.shop().depthGauge())));
   }
 
   /** A step for every bit that is set. */
   public void bore(SetupDraft s, Work w) {
     Built b = w.built();
-    RecipeSteps.bits(s, place.on.part(), bits(b), p -> hole(b, p), p -> after(w, p));
+    RecipeSteps.bits(s, place.on().part(), bits(b), p -> hole(b, p), p -> after(w, p));
   }
 
   /** What is read after a bit; what a tool opens afterwards is read then. */
   protected Optional<Act.Read> after(Work w, Pass p) {
-    String to = "from the " + place.from + " to the bit's full diameter";
-    if (sizes.narrow.isPresent() && p.depth() > bits(w.built()).bore().steps().get(0).depth()) {
-      return Optional.of(w.deep(sizes.narrow.get().depth(), to));
+    String to = "from the " + place.from() + " to the bit's full diameter";
+    if (sizes.narrow().isPresent() && p.depth() > bits(w.built()).bore().steps().get(0).depth()) {
+      return Optional.of(w.deep(sizes.narrow().get().depth(), to));
     }
-    return p.open() == 0 ? Optional.of(w.deep(sizes.depth, to)) : Optional.empty();
+    return p.open() == 0 ? Optional.of(w.deep(sizes.depth(), to)) : Optional.empty();
   }
 
   /** What is read once its mouth is cut. */
   protected List<Act> readAtMouth(Work w) {
-    List<Act> out = new ArrayList<>(List.of(w.turned(sizes.diameter, "inside the mouth")));
+    List<Act> out = new ArrayList<>(List.of(w.turned(sizes.diameter(), "inside the mouth")));
     if (opened(w.built())) {
-      String to = "from the " + place.from + " to where the full diameter ends";
-      out.add(w.deep(sizes.depth, to));
+      String to = "from the " + place.from() + " to where the full diameter ends";
+      out.add(w.deep(sizes.depth(), to));
     }
     return out;
   }
@@ -446,8 +380,8 @@ public class Drilled implements Element {
           "Open the bore",
           "There is no bit of that size: open the bore to it.",
           Speeds.At.TURNING,
-          w.acts().bare(0, place.on.part(), place.on.name()),
-          w.deep(sizes.depth, "from the " + place.from + " to where the full diameter ends"));
+          w.acts().bare(0, place.on().part(), place.on().name()),
+          w.deep(sizes.depth(), "from the " + place.from() + " to where the full diameter ends"));
     }
   }
 }

@@ -44,7 +44,12 @@ public final class Hollowed extends Drilled {
    * @param below from where down it widens, in the blank's z
    */
   public Hollowed(
-      Place place, Sizes sizes, Left left, Outside side, DimKey wall, ToDoubleFunction<Lay> below) {
+      HolePlace place,
+      HoleSizes sizes,
+      WoodLeft left,
+      Outside side,
+      DimKey wall,
+      ToDoubleFunction<Lay> below) {
     super(place, sizes, left);
     this.side = side;
     this.wall = wall;

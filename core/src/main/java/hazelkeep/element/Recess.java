@@ -21,7 +21,7 @@ public final class Recess extends Drilled {
    * @param place where it is; its surface is the roof
    * @param wall the surface that the spigot meets
    */
-  public Recess(Place place, SurfaceId wall, Sizes sizes, Left left) {
+  public Recess(HolePlace place, SurfaceId wall, HoleSizes sizes, WoodLeft left) {
     super(place, sizes, left);
     this.wall = wall;
   }

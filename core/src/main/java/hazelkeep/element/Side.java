@@ -21,7 +21,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 
 /**
  * The outside of a part: through any number of places, each a diameter at a share of the height, by
@@ -38,136 +37,12 @@ public record Side(
     SurfaceId on,
     Rise rise,
     List<SizeRule> rules,
-    List<Place> places,
-    Optional<Place> besides,
+    List<Station> places,
+    Optional<Station> besides,
     Optional<Function<Built, BoreWalls>> walls)
     implements Element, Outside {
   /** The name of its surface. */
   public static final String NAME = "side";
-
-  /**
-   * How high a side is.
-   *
-   * @param height the size that its part is high without a spigot, which is a stretch of the blank
-   * @param word of it on the drawing
-   * @param cap what a rounded top takes of it, mm
-   * @param capped whether there is one
-   * @param bend how the line runs from place to place
-   */
-  public record Rise(
-      DimKey height, String word, ToDoubleFunction<Lay> cap, boolean capped, Bend bend) {
-    /** One that goes all the way up. */
-    public static Rise whole(DimKey height, String word, Bend bend) {
-      return new Rise(height, word, lay -> 0, false, bend);
-    }
-
-    /** What is all rounding still has a hair of side, mm, so that it has an edge. */
-    private static final double HAIR = 0.05;
-
-    /** One with a rounded top over it. */
-    public static Rise under(DimKey cap, DimKey height, String word, Bend bend) {
-      return new Rise(
-          height, word, lay -> Math.min(lay.mm(cap), lay.mm(height) - HAIR), true, bend);
-    }
-
-    private double high(Lay lay) {
-      return lay.mm(height) - cap.applyAsDouble(lay);
-    }
-  }
-
-  /** How a line runs from place to place. */
-  public enum Bend {
-    /** Straight. */
-    STRAIGHT,
-    /** By one smooth line that never swings past its places. */
-    SMOOTH,
-    /** Bulging: level where it is widest. */
-    BULGING
-  }
-
-  /** How a place's diameter is read again on what was drawn. */
-  public enum Reads {
-    /** Where the line begins. */
-    FIRST,
-    /** Where it ends. */
-    LAST,
-    /** The widest of it. */
-    WIDEST,
-    /** The narrowest of it above the place before. */
-    NARROWEST,
-    /** At its own height. */
-    HERE
-  }
-
-  /**
-   * A place of its line.
-   *
-   * @param key its diameter, as it is stated, dragged and read
-   * @param drawn the diameter that the line goes through
-   * @param label in the trade's words
-   * @param share how high it is, as a share of the side
-   * @param reads how it is read again
-   * @param sign before its diameter on the drawing; empty where it does not hang there
-   * @param grip whether it can be dragged
-   * @param height the size of its own height; empty where the line has it at an end
-   */
-  public record Place(
-      DimKey key,
-      DimKey drawn,
-      String label,
-      ToDoubleFunction<Lay> share,
-      Reads reads,
-      String sign,
-      boolean grip,
-      Optional<DimKey> height) {
-    /** A place of the line that is what it is called. */
-    public static Place of(DimKey key, String label, ToDoubleFunction<Lay> share, Reads reads) {
-      return new Place(key, key, label, share, reads, "⌀ " + label, true, Optional.empty());
-    }
-
-    /** The same, drawn by another size and therefore not shown. */
-    public Place drawnBy(DimKey other) {
-      return new Place(key, other, label, share, reads, "", grip, height);
-    }
-
-    /**
-     * A place with a height of its own.
-     *
-     * @param height over the low end
-     * @param whole the size that the line is high
-     */
-    public static Place at(DimKey key, String label, DimKey height, DimKey whole, Reads reads) {
-      return new Place(
-          key,
-          key,
-          label,
-          lay -> lay.mm(height) / lay.mm(whole),
-          reads,
-          "⌀ " + label,
-          true,
-          Optional.of(height));
-    }
-
-    /** The same, with another sign before its diameter. */
-    public Place signed(String other) {
-      return new Place(key, drawn, label, share, reads, other, grip, height);
-    }
-
-    /** The same, shown as the diameter that it is all about. */
-    public Place plain() {
-      return new Place(key, drawn, label, share, reads, "⌀", grip, height);
-    }
-
-    /** The same, not shown where something is so. */
-    public Place hiddenIf(boolean so) {
-      return so ? new Place(key, drawn, label, share, reads, "", grip, height) : this;
-    }
-
-    /** The same, not dragged where something is so. */
-    public Place stillIf(boolean so) {
-      return so ? new Place(key, drawn, label, share, reads, sign, false, height) : this;
-    }
-  }
 
   @Override
   public List<SizeRule> sizes() {
@@ -175,11 +50,11 @@ public record Side(
   }
 
   private double foot(Lay lay) {
-    return lay.at(Edge.from(rise.height));
+    return lay.at(Edge.from(rise.height()));
   }
 
-  private double z(Lay lay, Place p) {
-    return foot(lay) + p.share.applyAsDouble(lay) * rise.high(lay);
+  private double z(Lay lay, Station p) {
+    return foot(lay) + p.share().applyAsDouble(lay) * rise.high(lay);
   }
 
   private Profile profile(Lay lay) {
@@ -188,18 +63,18 @@ public record Side(
 
   private List<Curve> curves(Lay lay) {
     List<Point> p = new ArrayList<>();
-    for (Place place : places) {
-      double up = place.share.applyAsDouble(lay) * rise.high(lay);
-      p.add(new Point(up, lay.mm(place.drawn) / 2));
+    for (Station place : places) {
+      double up = place.share().applyAsDouble(lay) * rise.high(lay);
+      p.add(new Point(up, lay.mm(place.drawn()) / 2));
     }
-    if (rise.bend == Bend.SMOOTH) {
+    if (rise.bend() == Bend.SMOOTH) {
       return Profile.smooth(p);
     }
     List<Curve> out = new ArrayList<>();
     for (int i = 1; i < p.size(); i++) {
       Point a = p.get(i - 1);
       Point b = p.get(i);
-      out.add(rise.bend == Bend.BULGING ? bulging(a, b) : new Curve.Line(a, b));
+      out.add(rise.bend() == Bend.BULGING ? bulging(a, b) : new Curve.Line(a, b));
     }
     return out;
   }
@@ -218,7 +93,7 @@ public record Side(
 
   @Override
   public DimKey across(boolean high) {
-    return (high ? last() : places.get(0)).drawn;
+    return (high ? last() : places.get(0)).drawn();
   }
 
   @Override
@@ -230,8 +105,8 @@ public record Side(
   @Override
   public void sane(Lay lay, Sane sane) {
     List<DimKey> up = new ArrayList<>();
-    places.forEach(p -> p.height.ifPresent(up::add));
-    up.add(rise.height);
+    places.forEach(p -> p.height().ifPresent(up::add));
+    up.add(rise.height());
     for (int i = 1; i < up.size(); i++) {
       sane.below(up.get(i - 1).path(), up.get(i).path());
     }
@@ -247,17 +122,17 @@ public record Side(
 
   @Override
   public void measures(Built b, Measures m) {
-    double top = b.at(Edge.to(rise.height));
-    m.length(rise.height.path(), rise.word, foot(b), top, on.part());
+    double top = b.at(Edge.to(rise.height()));
+    m.length(rise.height().path(), rise.word(), foot(b), top, on.part());
     besides.ifPresent(p -> measure(b, m, p));
     places.forEach(p -> measure(b, m, p));
   }
 
-  private void measure(Built b, Measures m, Place p) {
-    if (!p.sign.isEmpty()) {
-      m.outside(p.key.path(), p.sign, z(b, p), on.part());
+  private void measure(Built b, Measures m, Station p) {
+    if (!p.sign().isEmpty()) {
+      m.outside(p.key().path(), p.sign(), z(b, p), on.part());
     }
-    p.height.ifPresent(h -> m.along(h.path(), p.label, foot(b), z(b, p), on.part()));
+    p.height().ifPresent(h -> m.along(h.path(), p.label(), foot(b), z(b, p), on.part()));
   }
 
   /** More wood, first where it is nearest to what was found; less where the wood is gone. */
@@ -271,7 +146,7 @@ public record Side(
       case WALL_THIN -> stouter(b, f, r, 2 * Math.max(LEAST, lack), 3, 6);
       // What lacks is stiffness, not millimetres: a little stouter is tried.
       case SHAKES -> stouter(b, f, r, 3, 6, 10);
-      case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn.path());
+      case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn().path());
       default -> {}
     }
   }
@@ -286,21 +161,21 @@ public record Side(
             p ->
                 places.stream()
                     .sorted(Comparator.comparingDouble(x -> Math.abs(z(b, x) - p.z())))
-                    .forEach(x -> near.add(x.drawn)),
-            () -> places.forEach(x -> near.add(x.drawn)));
+                    .forEach(x -> near.add(x.drawn())),
+            () -> places.forEach(x -> near.add(x.drawn())));
     for (double mm : more) {
       near.stream().distinct().forEach(k -> r.more(mm, k.path()));
     }
   }
 
-  private Place last() {
+  private Station last() {
     return places.get(places.size() - 1);
   }
 
   /** The diameter that is the largest. */
   private DimKey widest(Aim aim) {
     return places.stream()
-        .map(Place::drawn)
+        .map(Station::drawn)
         .max(Comparator.comparingDouble(k -> aim.mm(k.path())))
         .orElseThrow();
   }
@@ -311,7 +186,7 @@ public record Side(
       return;
     }
     String wide = widest(aim).path();
-    String high = rise.height.path();
+    String high = rise.height().path();
     double v = f.value();
     switch (f.what()) {
       case LENGTH -> {
@@ -337,37 +212,37 @@ public record Side(
 
   @Override
   public List<DimKey> recorded() {
-    List<DimKey> out = new ArrayList<>(List.of(rise.height));
-    besides.ifPresent(p -> out.add(p.key));
-    places.forEach(p -> out.add(p.key));
+    List<DimKey> out = new ArrayList<>(List.of(rise.height()));
+    besides.ifPresent(p -> out.add(p.key()));
+    places.forEach(p -> out.add(p.key()));
     return out;
   }
 
   @Override
   public List<DimKey> stays() {
-    return List.of(rise.height);
+    return List.of(rise.height());
   }
 
   @Override
   public List<Grip> grips(Built b) {
     Optional<BoreWalls> beside = walls.map(w -> w.apply(b));
-    return places.stream().filter(Place::grip).map(p -> grip(b, p, beside)).toList();
+    return places.stream().filter(Station::grip).map(p -> grip(b, p, beside)).toList();
   }
 
-  private Grip grip(Built b, Place p, Optional<BoreWalls> beside) {
-    Point at = new Point(z(b, p), b.mm(p.key) / 2);
-    Grip round = Grip.round(p.key, p.label, at, beside);
-    return p.height.map(h -> Grip.free(round, h, foot(b))).orElse(round);
+  private Grip grip(Built b, Station p, Optional<BoreWalls> beside) {
+    Point at = new Point(z(b, p), b.mm(p.key()) / 2);
+    Grip round = Grip.round(p.key(), p.label(), at, beside);
+    return p.height().map(h -> Grip.free(round, h, foot(b))).orElse(round);
   }
 
   @Override
   public void onSection(Built b, OnSection s) {
     String part = on.part();
     double low = s.low(part, on.name());
-    s.is(rise.height.path(), rises(s));
+    s.is(rise.height().path(), rises(s));
     besides.ifPresent(p -> read(b, s, p, low));
     double below = Double.NEGATIVE_INFINITY;
-    for (Place p : places) {
+    for (Station p : places) {
       read(b, s, p, below);
       below = z(b, p);
     }
@@ -376,25 +251,25 @@ public record Side(
   /** How high it is, with what caps it, read on what was drawn, mm. */
   double rises(OnSection s) {
     String part = on.part();
-    return (rise.capped ? s.top(part) : s.high(part, on.name())) - s.low(part, on.name());
+    return (rise.capped() ? s.top(part) : s.high(part, on.name())) - s.low(part, on.name());
   }
 
-  private void read(Built b, OnSection s, Place p, double below) {
+  private void read(Built b, OnSection s, Station p, double below) {
     String part = on.part();
     double r =
-        switch (p.reads) {
+        switch (p.reads()) {
           case FIRST -> s.first(part, on.name());
           case LAST -> s.last(part, on.name());
           case WIDEST -> s.widest(part, on.name());
           case NARROWEST -> s.narrowest(part, on.name(), z -> z > below);
           case HERE -> b.part(part).target().outer(z(b, p));
         };
-    s.is(p.key.path(), 2 * r);
-    p.height.ifPresent(h -> height(b, s, p, h, r));
+    s.is(p.key().path(), 2 * r);
+    p.height().ifPresent(h -> height(b, s, p, h, r));
   }
 
   /** Its height, where the line turns there: elsewhere no place of it is to be seen. */
-  private void height(Built b, OnSection s, Place p, DimKey height, double r) {
+  private void height(Built b, OnSection s, Station p, DimKey height, double r) {
     List<Point> line = b.part(on.part()).surface(on.name()).line().points();
     line.subList(1, line.size() - 1).stream()
         .filter(q -> Math.abs(q.r() - r) < SAME)

@@ -2,12 +2,12 @@ package hazelkeep.kinds;
 
 import static hazelkeep.piece.Rule.Value.practice;
 
+import hazelkeep.element.Bend;
 import hazelkeep.element.BoredPair;
 import hazelkeep.element.ComposedKind;
 import hazelkeep.element.Holes;
 import hazelkeep.element.Make;
 import hazelkeep.element.PairSizes;
-import hazelkeep.element.Side;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Work;
 import hazelkeep.fit.FitClass;
@@ -76,7 +76,7 @@ public final class LiddedWell extends ComposedKind<LiddedWell.Well> {
           }
         };
     BoredPair.Look look =
-        new BoredPair.Look("lid", Side.Bend.STRAIGHT, false, false, "Both in one line.");
+        new BoredPair.Look("lid", Bend.STRAIGHT, false, false, "Both in one line.");
     return new BoredPair(w, sizes, look, new BoredPair.Ends(w.footBy(), Finishing.ON_PARTNER));
   }
 

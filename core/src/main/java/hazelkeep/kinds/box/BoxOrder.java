@@ -14,20 +14,13 @@ import hazelkeep.bore.Pass;
 import hazelkeep.element.Built;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
-import hazelkeep.hold.Around;
-import hazelkeep.hold.Centres;
-import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
-import hazelkeep.hold.Screwed;
-import hazelkeep.measure.DimKey;
-import hazelkeep.piece.Mounting;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Bit;
-import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
@@ -43,7 +36,6 @@ import java.util.Map;
 final class BoxOrder {
   private static final String BODY = BoxParts.BODY;
   private static final String LID = BoxParts.LID;
-  private static final DimKey ROUND = new DimKey("blank.round");
 
   private final LiddedBox design;
   private final BoxParts p;
@@ -61,7 +53,7 @@ final class BoxOrder {
   void put() {
     BoxEndOrder ends = new BoxEndOrder(design, w);
     boolean recessed = p.foot.held(b);
-    centres();
+    new BoxStart(design, w).put();
     if (recessed) {
       w.held(
           "foot",
@@ -86,98 +78,6 @@ final class BoxOrder {
 
   private String depthGauge() {
     return b.shop().depthGauge().name();
-  }
-
-  private Act.Read rounded() {
-    double within = b.custom(Line.STOCK_ROUNDED);
-    return read(ROUND.path(), b.shop().caliper().name(), "at both ends", within, within);
-  }
-
-  private void centres() {
-    if (design.startBy() != Mounting.CENTRES) {
-      endForEnd();
-      return;
-    }
-    SetupDraft s =
-        new SetupDraft(
-            "centres", "Between centres", Hold.of(new Centres()), BoxOrder.both(Work.FLAT));
-    s.step(
-        "round",
-        "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
-        Speeds.At.TURNING,
-        remove(BODY, rounding(-10, b.length() + 10)),
-        rounded());
-    s.step(
-        "face",
-        "Face both ends",
-        "True both ends with the parting tool, clear of the centres, then cut back to the centre's nub.",
-        Speeds.At.TURNING,
-        remove(BODY, p.footTenon.facing(b).plus(p.topTenon.facing(b))));
-    s.step(
-        "tenons",
-        "Cut both tenons",
-        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
-        Speeds.At.TURNING,
-        remove(BODY, p.footTenon.around(b).plus(p.topTenon.around(b))),
-        w.turned(p.footTenon.diameter(), "across its widest"),
-        w.turned(p.topTenon.diameter(), "across its widest"));
-    w.put(s);
-  }
-
-  /** On a screw or straight in the jaws one end is made, then the other, held by the first. */
-  private void endForEnd() {
-    boolean screw = design.startBy() == Mounting.SCREW;
-    JawSet jaws = BoxEnds.round(b.shop(), b.aim().blank().sound().maxR() * 2);
-    double held = screw ? 0 : jaws.depth();
-    Grip grip =
-        screw ? new Screwed(BODY, b.shop().screw()) : new Around(BODY, "blank", jaws, false);
-    SetupDraft s =
-        new SetupDraft(
-            "centres",
-            screw ? "On the screw, tail up" : "Blank in the jaws, tail up",
-            Hold.of(grip, b.shop().live()),
-            BoxOrder.both(new Frame(held, false)));
-    double from = held + b.custom(Line.TURN_START_CLEAR);
-    s.step(
-        "round",
-        "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder as far as the hold lets you.",
-        Speeds.At.TURNING,
-        remove(BODY, rounding(from, b.length() + 10)));
-    s.step(
-        "tenon-top",
-        "Face the end, cut the top tenon",
-        "Its shoulder clean and square: it has to sit on the jaw fronts.",
-        Speeds.At.TURNING,
-        remove(BODY, p.topTenon.facing(b).plus(p.topTenon.around(b))),
-        w.turned(p.topTenon.diameter(), "across its widest"));
-    w.put(s);
-    SetupDraft turned =
-        new SetupDraft(
-            "end for end",
-            "Top tenon in the jaws, tail up",
-            Hold.of(p.topTenon.squeeze(b), b.shop().pad()),
-            BoxOrder.both(p.topTenon.frame(b)));
-    turned.step(
-        "round",
-        "Round the rest",
-        "Bring the part that was held to the same cylinder.",
-        Speeds.At.TURNING,
-        remove(BODY, rounding(-10, from)),
-        rounded());
-    turned.step(
-        "tenon-foot",
-        "Face the foot, cut its tenon",
-        "Its shoulder clean and square.",
-        Speeds.At.TURNING,
-        remove(BODY, p.footTenon.facing(b).plus(p.footTenon.around(b))),
-        w.turned(p.footTenon.diameter(), "across its widest"));
-    w.put(turned);
-  }
-
-  private HalfSection rounding(double from, double to) {
-    return HalfSection.box(from, to, b.mm(ROUND) / 2, b.far());
   }
 
   private void whole() {

@@ -6,13 +6,13 @@ import static hazelkeep.element.PairSizes.DEPTH;
 import static hazelkeep.element.PairSizes.EAVES;
 import static hazelkeep.element.PairSizes.JOIN;
 
+import hazelkeep.element.Bend;
 import hazelkeep.element.BoredPair;
 import hazelkeep.element.ComposedKind;
 import hazelkeep.element.Element;
 import hazelkeep.element.GoesIn;
 import hazelkeep.element.Holes;
 import hazelkeep.element.Make;
-import hazelkeep.element.Side;
 import hazelkeep.element.Work;
 import hazelkeep.kinds.cased.Cased.Form;
 import hazelkeep.piece.Boring;
@@ -61,7 +61,7 @@ public final class CasedKind extends ComposedKind<Cased> {
     BoredPair.Look look =
         new BoredPair.Look(
             d.house() ? "roof" : BoredPair.LID,
-            form == Form.SPINDLE ? Side.Bend.BULGING : Side.Bend.STRAIGHT,
+            form == Form.SPINDLE ? Bend.BULGING : Bend.STRAIGHT,
             form == Form.SPINDLE,
             d.house(),
             d.house()
@@ -137,6 +137,11 @@ public final class CasedKind extends ComposedKind<Cased> {
             d.topBy(),
             Finishing.ON_PARTNER,
             Finishing.SAW));
+  }
+
+  @Override
+  protected boolean filled() {
+    return false;
   }
 
   /** The lid is bored first. */

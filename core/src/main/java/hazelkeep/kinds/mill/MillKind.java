@@ -5,7 +5,6 @@ import static hazelkeep.kinds.mill.MillParts.HEAD;
 import static hazelkeep.kinds.mill.MillSizes.BODY_HEIGHT;
 import static hazelkeep.kinds.mill.MillSizes.BORE;
 import static hazelkeep.kinds.mill.MillSizes.DOME;
-import static hazelkeep.kinds.mill.MillSizes.DRIVE;
 import static hazelkeep.kinds.mill.MillSizes.DRIVE_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.FOOT;
 import static hazelkeep.kinds.mill.MillSizes.FROM_FOOT;
@@ -13,9 +12,6 @@ import static hazelkeep.kinds.mill.MillSizes.HEAD_HEIGHT;
 import static hazelkeep.kinds.mill.MillSizes.HEIGHT;
 import static hazelkeep.kinds.mill.MillSizes.HOLE;
 import static hazelkeep.kinds.mill.MillSizes.JOIN;
-import static hazelkeep.kinds.mill.MillSizes.PLATE;
-import static hazelkeep.kinds.mill.MillSizes.PLATE_DEEP;
-import static hazelkeep.kinds.mill.MillSizes.RING;
 import static hazelkeep.kinds.mill.MillSizes.RING_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.SHAFT;
 import static hazelkeep.kinds.mill.MillSizes.THREAD;
@@ -25,39 +21,25 @@ import static hazelkeep.kinds.mill.MillSizes.WAIST_AT;
 
 import hazelkeep.element.Built;
 import hazelkeep.element.ComposedKind;
-import hazelkeep.element.EndWork;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
-import hazelkeep.hold.Centres;
-import hazelkeep.hold.Hold;
-import hazelkeep.hold.OffLathe;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
-import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Properties;
-import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Twin;
-import hazelkeep.practice.Line;
-import hazelkeep.route.Act;
-import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
-import hazelkeep.route.SetupDraft;
-import hazelkeep.shop.Centre;
-import hazelkeep.shop.Speeds;
-import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -100,222 +82,7 @@ public final class MillKind extends ComposedKind<Mill> {
 
   @Override
   protected void order(Mill d, Work w) {
-    MillParts m = new MillParts(d);
-    Built b = w.built();
-    Map<String, Frame> onFoot = Map.of(BODY, m.footTenon.frame(b));
-    Map<String, Frame> onMouth = Map.of(BODY, m.mouthTenon.frame(b));
-    Centre cone = b.shop().centre(Centre.Form.CONE).orElseGet(b.shop()::live);
-    w.held(
-        "centres",
-        "Between centres",
-        Hold.of(new Centres()),
-        both(Work.FLAT),
-        (s, x) -> x.usual().round(s, BODY),
-        (s, x) -> x.usual().tenons(s, BODY, "foot tenon", HEAD, b.custom(Line.READ_TURNED)));
-    w.held(
-        "whole",
-        "Foot tenon in the jaws, tail up",
-        Hold.of(m.footTenon.squeeze(b), b.shop().live()),
-        both(m.footTenon.frame(b)),
-        (s, x) -> RecipeSteps.grain(s, BODY, HEAD, HEAD),
-        m.mouthTenon.cutBetween(
-            "A third tenon, between body and head: the body is held by it when it is bored from"
-                + " the foot."),
-        m.kerf.part(BODY, HEAD, HEAD));
-    w.held(
-        "from the mouth",
-        "Body on its foot tenon",
-        Hold.of(m.footTenon.squeeze(b)),
-        onFoot,
-        m.bore::fromMouth);
-    w.held(
-        "from the foot",
-        "Reversed, body on the tenon at its mouth",
-        Hold.of(m.mouthTenon.squeeze(b)),
-        onMouth,
-        m.foot.faced(
-            "Face the foot",
-            "Turn the foot's tenon away and true the foot: the mill stands on it, and all depths"
-                + " count from it."),
-        m.bore::fromFoot,
-        m.bore::open,
-        m.foot.finished(
-            "sand foot",
-            "Sand and finish the foot",
-            "Through the grits, then the finish; keep both out of the seats."));
-    w.held(
-        "outside",
-        "Body on the tenon at its mouth, cone in the foot",
-        Hold.of(m.mouthTenon.squeeze(b), cone),
-        onMouth,
-        MillKind::outside);
-    mouth(mouthHold(d, b), cone, w);
-    head(m, w);
-    top(d, m, w);
-    w.held(
-        "bench",
-        "On the bench",
-        Hold.of(new OffLathe()),
-        both(Work.FLAT),
-        m.holes::drill,
-        MillKind::assemble);
-  }
-
-  private static void outside(SetupDraft s, Work w) {
-    s.step(
-        "side",
-        "Shape the body",
-        "Keep off the wood that the bores need: waist and foot are drawn against them.",
-        Speeds.At.TURNING,
-        w.acts().bare(0, BODY, "side"));
-    s.step(
-        "finish",
-        "Sand and finish the body",
-        "Through the grits, then the finish.",
-        Speeds.At.SANDING,
-        w.acts().treat(BODY, "side"));
-  }
-
-  private static void mouth(EndHolds.Mount mount, Centre cone, Work w) {
-    double within = w.built().custom(Line.READ_SEAT);
-    String calipers = w.built().shop().caliper().name();
-    w.held(
-        "mouth",
-        "Body by its foot, cone in the mouth",
-        Hold.of(mount.grip(), cone),
-        Map.of(BODY, mount.frame()),
-        (s, x) ->
-            s.step(
-                "mouth",
-                "Turn the tenon at the mouth away",
-                "Light cuts; face the mouth clean and a hair hollow, so that the head sits on its"
-                    + " outer edge.",
-                Speeds.At.TURNING,
-                x.acts().bare(0, BODY, "mouth"),
-                Acts.read(BORE.path(), calipers, "inside the mouth", within, within)));
-  }
-
-  private static void head(MillParts m, Work w) {
-    w.held(
-        "head",
-        "Head on its tenon",
-        Hold.of(m.topTenon.squeeze(w.built())),
-        Map.of(HEAD, m.topTenon.frame(w.built())),
-        (s, x) ->
-            s.step(
-                "face",
-                "Face the head",
-                "Face the end of its tenon: depths in the head count from there.",
-                Speeds.At.TURNING,
-                x.acts().bare(0, HEAD, "spigot end")),
-        m.socket::bore,
-        m.socket::open,
-        (s, x) -> tenon(m, s, x));
-  }
-
-  private static void tenon(MillParts m, SetupDraft s, Work w) {
-    s.step(
-        "tenon",
-        "Turn the head's tenon to the body",
-        m.socket.pierced(w.built())
-            ? "Sneak up on it with the body in hand: it has to turn freely without a rattle."
-            : "Sneak up on it with the body in hand, grain lines together.",
-        Speeds.At.TURNING,
-        w.acts().bare(0, HEAD, "spigot", "shoulder"),
-        w.fit(Spigot.DIAMETER, "on the tenon"),
-        new Act.Try("closure", false));
-  }
-
-  private static void top(Mill d, MillParts m, Work w) {
-    Built b = w.built();
-    EndHolds.Mount mount = topHold(d, b);
-    Map<String, Frame> frame = Map.of(HEAD, mount.frame());
-    HalfSection nub =
-        HalfSection.box(m.shoulderAt(b), b.length() + Lay.BEYOND, 0, b.shop().pad().radius());
-    w.held(
-        "top, tail up",
-        "Head by its own tenon, tail up",
-        Hold.of(mount.grip(), b.shop().pad()),
-        frame,
-        (s, x) ->
-            s.step(
-                "bulk",
-                "Shape the head",
-                "Side and dome in one line with the body, round the pad; the last of the tenon"
-                    + " stays under it.",
-                Speeds.At.TURNING,
-                x.acts().bare(0, HEAD, "side"),
-                Acts.remove(HEAD, b.part(HEAD).surface("top").zone().minus(nub))),
-        (s, x) ->
-            s.step(
-                "finish",
-                "Sand and finish the head's side",
-                "Through the grits, then the finish.",
-                Speeds.At.SANDING,
-                x.acts().treat(HEAD, "side")));
-    if (d.topBy() == Finishing.PRESSED) {
-      EndWork.byHand(w, TOP_OF_HEAD, "Pare the nub off, sand and finish the middle by hand.");
-      return;
-    }
-    w.held(
-        "top",
-        "Head by its own tenon",
-        Hold.of(mount.grip()),
-        frame,
-        (s, x) ->
-            s.step(
-                "top",
-                "Finish the top",
-                "Take the nub off by light cuts"
-                    + (m.socket.pierced(b) ? "; the shaft's hole opens as it goes." : ".")
-                    + " Sand it, then the finish.",
-                Speeds.At.TURNING,
-                Acts.both(List.of(x.acts().bare(0, HEAD, "top")), x.acts().treat(HEAD, "top"))));
-  }
-
-  private static void assemble(SetupDraft s, Work w) {
-    s.step(
-        "assemble",
-        "Put it together, sign it",
-        "In the order of the parts list; nothing is glued before it has been tried dry.",
-        Speeds.At.TURNING,
-        new Act.Mark(BODY, "name, date, species"));
-  }
-
-  /** The body held by its foot, so that its mouth can be finished. */
-  private static EndHolds.Mount mouthHold(Mill d, Built b) {
-    double foot = new MillParts(d).footAt(b);
-    boolean plate = b.mm(PLATE) > 0 && b.mm(PLATE_DEEP) > 0;
-    double deep = b.mm(plate ? PLATE_DEEP : RING_DEEP);
-    HalfSection body = b.part(BODY).target();
-    double outer = 2 * body.outer(foot + b.custom(Line.HOLD_ROUND_DEPTH) / 2);
-    return new EndHolds(b.aim().blank().wood(), d.jamWood(), d.paper(), b.shop())
-        .mount(
-            d.mouthBy(),
-            new EndHolds.Half(
-                    BODY, "seats", b.mm(plate ? PLATE : RING), deep, 2 * deep, outer, foot, false)
-                .on(body, b.shop().practice()),
-            Double.NaN);
-  }
-
-  /** The head held by its own tenon, so that its top can be finished. */
-  private static EndHolds.Mount topHold(Mill d, Built b) {
-    MillParts m = new MillParts(d);
-    double drive = b.mm(DRIVE_DEEP);
-    return new EndHolds(b.aim().blank().wood(), d.jamWood(), d.paper(), b.shop())
-        .mount(
-            d.topBy(),
-            new EndHolds.Half(
-                    HEAD,
-                    "under",
-                    drive > 0 ? b.mm(DRIVE) : b.mm(HOLE),
-                    drive,
-                    2 * drive,
-                    b.mm(Spigot.DIAMETER),
-                    m.endAt(b),
-                    false)
-                .on(b.part(HEAD).target(), b.shop().practice()),
-            m.shoulderAt(b));
+    new MillOrder(d, w).put();
   }
 
   @Override
@@ -329,7 +96,7 @@ public final class MillKind extends ComposedKind<Mill> {
 
   @Override
   protected void check(Mill d, Built b, Told told) {
-    Stream.of(mouthHold(d, b), topHold(d, b))
+    Stream.of(MillOrder.mouthHold(d, b), MillOrder.topHold(d, b))
         .flatMap(m -> m.missing().stream())
         .forEach(v -> told.found(v, BODY, null));
   }
@@ -445,12 +212,5 @@ public final class MillKind extends ComposedKind<Mill> {
     HalfSection room =
         HalfSection.box(from, to, 0, aim.mm(BORE.path()) / 2).minus(body).minus(shaft);
     return Properties.of(aim, room.volume(), 0, aim.mm(FOOT.path()));
-  }
-
-  private static Map<String, Frame> both(Frame f) {
-    Map<String, Frame> out = new LinkedHashMap<>();
-    out.put(BODY, f);
-    out.put(HEAD, f);
-    return out;
   }
 }

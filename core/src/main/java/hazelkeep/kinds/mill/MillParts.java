@@ -22,6 +22,7 @@ import static hazelkeep.kinds.mill.MillSizes.WAIST;
 import static hazelkeep.kinds.mill.MillSizes.WAIST_AT;
 
 import hazelkeep.element.Along;
+import hazelkeep.element.Bend;
 import hazelkeep.element.Cap;
 import hazelkeep.element.ChuckTenon;
 import hazelkeep.element.Edge;
@@ -30,14 +31,13 @@ import hazelkeep.element.Face;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
+import hazelkeep.element.Rise;
 import hazelkeep.element.SaltHoles;
 import hazelkeep.element.Side;
-import hazelkeep.element.Side.Bend;
-import hazelkeep.element.Side.Place;
-import hazelkeep.element.Side.Reads;
 import hazelkeep.element.Socket;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Spigot;
+import hazelkeep.element.Station;
 import hazelkeep.element.Stock;
 import hazelkeep.element.ThroughBore;
 import hazelkeep.element.Whole;
@@ -231,13 +231,13 @@ final class MillParts {
   }
 
   private Side bodySide() {
-    Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
-    Place waist = Place.at(WAIST, "waist", WAIST_AT, BODY_HEIGHT, Reads.HERE);
-    Place high = Place.of(JOIN, "under the head", lay -> 1, Reads.LAST).plain();
+    Station low = Station.of(FOOT, "foot", lay -> 0, Station.Reads.FIRST);
+    Station waist = Station.at(WAIST, "waist", WAIST_AT, BODY_HEIGHT, Station.Reads.HERE);
+    Station high = Station.of(JOIN, "under the head", lay -> 1, Station.Reads.LAST).plain();
     boolean straight = d.form() == Form.STRAIGHT;
     return new Side(
         new SurfaceId(BODY, "side"),
-        Side.Rise.whole(BODY_HEIGHT, BODY, straight ? Bend.STRAIGHT : Bend.SMOOTH),
+        Rise.whole(BODY_HEIGHT, BODY, straight ? Bend.STRAIGHT : Bend.SMOOTH),
         sizes.bodySide(),
         straight ? List.of(low, high) : List.of(low, waist, high),
         Optional.empty(),
@@ -245,11 +245,12 @@ final class MillParts {
   }
 
   private Side headSide() {
-    Place low = Place.of(JOIN, "join", lay -> 0, Reads.FIRST).hiddenIf(true).stillIf(true);
-    Place high = Place.of(TOP, HEAD, lay -> 1, Reads.LAST);
+    Station low =
+        Station.of(JOIN, "join", lay -> 0, Station.Reads.FIRST).hiddenIf(true).stillIf(true);
+    Station high = Station.of(TOP, HEAD, lay -> 1, Station.Reads.LAST);
     return new Side(
         new SurfaceId(HEAD, "side"),
-        Side.Rise.under(DOME, HEAD_HEIGHT, HEAD, Bend.STRAIGHT),
+        Rise.under(DOME, HEAD_HEIGHT, HEAD, Bend.STRAIGHT),
         sizes.headSide(),
         List.of(low, high),
         Optional.empty(),

@@ -15,6 +15,7 @@ import static hazelkeep.kinds.vessel.VesselSizes.WALL;
 import static hazelkeep.kinds.vessel.VesselSizes.WIDEST;
 
 import hazelkeep.element.Along;
+import hazelkeep.element.Bend;
 import hazelkeep.element.Built;
 import hazelkeep.element.ChuckTenon;
 import hazelkeep.element.DishedFoot;
@@ -25,17 +26,19 @@ import hazelkeep.element.EndWork;
 import hazelkeep.element.Face;
 import hazelkeep.element.Flare;
 import hazelkeep.element.GoesIn;
+import hazelkeep.element.HolePlace;
+import hazelkeep.element.HoleSizes;
 import hazelkeep.element.Hollowed;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
 import hazelkeep.element.OpenOrder;
+import hazelkeep.element.Rise;
 import hazelkeep.element.Side;
-import hazelkeep.element.Side.Bend;
-import hazelkeep.element.Side.Place;
-import hazelkeep.element.Side.Reads;
 import hazelkeep.element.Spare;
+import hazelkeep.element.Station;
 import hazelkeep.element.Stock;
+import hazelkeep.element.WoodLeft;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.vessel.BoredVessel.Form;
 import hazelkeep.piece.BoreWalls;
@@ -168,15 +171,15 @@ final class VesselParts {
   private static final double MIDDLE = 0.5;
 
   private Side side() {
-    Place low = Place.of(FOOT, "foot", lay -> 0, Reads.FIRST);
-    Place high = Place.of(RIM, "rim", lay -> 1, Reads.LAST);
+    Station low = Station.of(FOOT, "foot", lay -> 0, Station.Reads.FIRST);
+    Station high = Station.of(RIM, "rim", lay -> 1, Station.Reads.LAST);
     boolean bellied = d.form() == Form.BELLIED || d.necked();
-    Place wide =
+    Station wide =
         bellied
-            ? Place.at(WIDEST, "belly", BELLY_AT, HEIGHT, Reads.WIDEST).plain()
-            : Place.of(WIDEST, "widest", lay -> MIDDLE, Reads.WIDEST).plain();
-    Place neck = Place.at(NECK, "neck", NECK_AT, HEIGHT, Reads.NARROWEST);
-    List<Place> places =
+            ? Station.at(WIDEST, "belly", BELLY_AT, HEIGHT, Station.Reads.WIDEST).plain()
+            : Station.of(WIDEST, "widest", lay -> MIDDLE, Station.Reads.WIDEST).plain();
+    Station neck = Station.at(NECK, "neck", NECK_AT, HEIGHT, Station.Reads.NARROWEST);
+    List<Station> places =
         switch (d.form()) {
           case STRAIGHT -> List.of(low.drawnBy(WIDEST), high.drawnBy(WIDEST));
           case TAPER -> List.of(low, high);
@@ -186,7 +189,7 @@ final class VesselParts {
     boolean along = places.contains(wide);
     return new Side(
         on("side"),
-        Side.Rise.whole(HEIGHT, "height", along ? Bend.SMOOTH : Bend.STRAIGHT),
+        Rise.whole(HEIGHT, "height", along ? Bend.SMOOTH : Bend.STRAIGHT),
         sizes.outside(),
         places,
         along ? Optional.empty() : Optional.of(wide),
@@ -202,11 +205,11 @@ final class VesselParts {
   }
 
   private Drilled bore() {
-    Drilled.Place place =
-        new Drilled.Place(
+    HolePlace place =
+        new HolePlace(
             "bore", on("inside"), "rim", AT_RIM, true, lay -> lay.length() + CLEAR, Flare::deep);
-    Drilled.Left left =
-        new Drilled.Left(
+    WoodLeft left =
+        new WoodLeft(
             Line.WALL_VESSEL,
             Line.WALL_VESSEL_FLOOR,
             Entry.FLOOR_THIN,
@@ -215,9 +218,9 @@ final class VesselParts {
             FLOOR,
             AT_FOOT,
             d.necked() ? List.of(NECK) : List.of());
-    Optional<Drilled.Narrow> narrow =
-        d.rigged() ? Optional.empty() : Optional.of(new Drilled.Narrow(NARROW, NARROW_DEPTH));
-    Drilled.Sizes s = new Drilled.Sizes(sizes.bore(), BORE, DEPTH, narrow);
+    Optional<HoleSizes.Narrow> narrow =
+        d.rigged() ? Optional.empty() : Optional.of(new HoleSizes.Narrow(NARROW, NARROW_DEPTH));
+    HoleSizes s = new HoleSizes(sizes.bore(), BORE, DEPTH, narrow);
     return d.rigged()
         ? new Hollowed(place, s, left, side, WALL, this::opensUnder)
         : new Drilled(place, s, left);
