@@ -39,8 +39,18 @@ public interface AddedElement {
     return new StepKey(setup + "/" + added().what() + " " + added().no());
   }
 
+  /** Whether it is made on the bench once all turning is done, and leaves the outline as it is. */
+  default boolean onBench() {
+    return false;
+  }
+
   /** How its sizes follow. */
   List<SizeRule> sizes();
+
+  /** Whether a size is one of its own. */
+  default boolean owns(DimKey key) {
+    return sizes().stream().anyMatch(r -> r.key().equals(key));
+  }
 
   /** The size by which it needs more waste over the top; empty where it needs none. */
   default Optional<DimKey> lengthens() {

@@ -23,6 +23,8 @@ import hazelkeep.piece.Measures;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.SideHole;
+import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -178,7 +180,9 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     for (AddedElement e : d.elements) {
       Form form = d.form(e);
       Optional<String> where = form.on(e.added().id());
-      if (where.isPresent()) {
+      if (e.onBench()) {
+        out = Order.bench(out, e.added().part(), setup -> e.work(form, setup, d.aim, shop));
+      } else if (where.isPresent()) {
         String on = where.get();
         out = Order.after(out, e.added().part(), on, setup -> e.work(form, setup, d.aim, shop));
       }
@@ -200,8 +204,25 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     Told told = new Told();
     told.all(plain.judge(design, d.plain, shop));
     d.elements.forEach(e -> e.check(d.form(e), d.aim, told));
+    close(design, d, told);
     byHand(design, d, shop, told);
     return told.done();
+  }
+
+  /** Holes that come too near to one another; each alone is judged by itself. */
+  private void close(D design, Drawn d, Told told) {
+    rolled(design, d.aim)
+        .ifPresent(
+            r -> {
+              List<SideHole> holes = r.places().stream().map(Rolled.Place::hole).toList();
+              Part part = d.forms.get(r.part()).plain();
+              new SideHoles(part, holes)
+                  .judge(d.aim.custom(Line.WALL_HOLE)).stream()
+                      .filter(f -> f.verdict().entry() == Entry.HOLES_CLOSE)
+                      .filter(
+                          f -> told.done().stream().noneMatch(t -> t.verdict().equals(f.verdict())))
+                      .forEach(f -> told.all(List.of(f)));
+            });
   }
 
   /** What stands on a top that no hold finishes on the lathe can't be turned. */
@@ -218,14 +239,14 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   @Override
   public List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop) {
     List<Remedy> out = new ArrayList<>(plain.remedies(design, finding, aim, shop));
+    if (finding.verdict().entry() == Entry.KNOB_BY_HAND) {
+      out.addAll(new Tries(aim).ends(plain.ends(design)).done());
+    }
     if (!none(design)) {
       Drawn d = drawn(design, aim, shop);
       for (AddedElement e : d.elements) {
-        if (finding.verdict().said().contains(e.label())) {
+        if (tells(e, d, finding)) {
           Tries tries = new Tries(aim);
-          if (finding.verdict().entry() == Entry.KNOB_BY_HAND) {
-            tries.ends(plain.ends(design));
-          }
           e.remedies(finding, d.form(e), d.aim, tries);
           out.addAll(tries.done());
         }
@@ -234,8 +255,16 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     return out;
   }
 
+  /** Whether an element is the one that tells a finding. */
+  private static boolean tells(AddedElement e, Drawn d, Finding finding) {
+    Told told = new Told();
+    e.check(d.form(e), d.aim, told);
+    return told.done().stream()
+        .anyMatch(f -> f.part().equals(finding.part()) && f.verdict().equals(finding.verdict()));
+  }
+
   private static Optional<AddedElement> owner(Design design, DimKey key) {
-    return Elements.of(design).stream().filter(e -> e.added().owns(key)).findFirst();
+    return Elements.of(design).stream().filter(e -> e.owns(key)).findFirst();
   }
 
   @Override
@@ -309,9 +338,26 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     return plain.fittings(design, aim);
   }
 
+  /** The holes of the kind, and those that were added to the same part. */
   @Override
   public Optional<Rolled> rolled(D design, Aim aim) {
-    return plain.rolled(design, aim);
+    Optional<Rolled> own = plain.rolled(design, aim);
+    List<SideBore> bores =
+        Elements.of(design).stream()
+            .filter(SideBore.class::isInstance)
+            .map(SideBore.class::cast)
+            .toList();
+    if (bores.isEmpty()) {
+      return own;
+    }
+    String part = own.map(Rolled::part).orElse(bores.get(0).added().part());
+    Form form = new Form(aim.part(part));
+    List<SideHole> holes = new ArrayList<>();
+    own.ifPresent(r -> r.places().forEach(p -> holes.add(p.hole())));
+    bores.stream()
+        .filter(b -> b.added().part().equals(part))
+        .forEach(b -> holes.add(b.hole(form, aim)));
+    return Optional.of(new SideHoles(aim.part(part), holes).rolled());
   }
 
   @Override

@@ -28,6 +28,7 @@ public final class Elements {
     return Shape.named(added.what())
         .<AddedElement>map(s -> new Ornament(added, s))
         .or(() -> KnobShape.named(added.what()).map(s -> new Knob(added, s)))
+        .or(() -> Optional.of(added).filter(a -> a.what().equals(SideBore.HOLE)).map(SideBore::new))
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
@@ -52,6 +53,7 @@ public final class Elements {
     for (Shape s : Shape.values()) {
       out.add(new Sort(s.key(), s.word(), true));
     }
+    out.add(new Sort(SideBore.HOLE, SideBore.HOLE, true));
     for (KnobShape s : KnobShape.values()) {
       out.add(new Sort(s.key(), s.word(), false));
     }
@@ -99,7 +101,9 @@ public final class Elements {
   public static <D extends Design> D without(D design, String id) {
     List<Added> rest = design.elements().stream().filter(a -> !a.id().equals(id)).toList();
     Map<DimKey, Size> sizes = new TreeMap<>(design.sizes());
-    sizes.keySet().removeIf(k -> k.path().startsWith(id + "."));
+    of(design).stream()
+        .filter(e -> e.added().id().equals(id))
+        .forEach(e -> sizes.keySet().removeIf(e::owns));
     return Restated.with(Restated.with(design, "elements", rest), "sizes", sizes);
   }
 }

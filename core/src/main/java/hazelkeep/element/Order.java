@@ -1,5 +1,7 @@
 package hazelkeep.element;
 
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.OffLathe;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Route;
@@ -9,6 +11,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 
 /** Where steps of elements go in a route. */
@@ -36,6 +39,34 @@ final class Order {
       }
     }
     return bared == null ? route : put(route, bared, on, step);
+  }
+
+  /** A route with a step on the bench, before it is signed. */
+  static Route bench(Route route, String part, Function<String, Step> step) {
+    List<Setup> setups = new ArrayList<>(route.setups());
+    int last = setups.size() - 1;
+    boolean there =
+        last >= 0
+            && !setups.get(last).hold().onLathe()
+            && setups.get(last).frames().containsKey(part);
+    if (!there) {
+      setups.add(
+          new Setup(
+              "bench",
+              "On the bench",
+              Hold.of(new OffLathe()),
+              Map.of(part, Work.FLAT),
+              List.of()));
+      last++;
+    }
+    Setup bench = setups.get(last);
+    List<Step> steps = new ArrayList<>(bench.steps());
+    boolean signed =
+        !steps.isEmpty()
+            && steps.get(steps.size() - 1).acts().stream().anyMatch(a -> a instanceof Act.Mark);
+    steps.add(signed ? steps.size() - 1 : steps.size(), step.apply(bench.name()));
+    setups.set(last, bench.with(steps));
+    return new Route(setups, route.ignored());
   }
 
   /** A route none of whose cuts takes what is left standing for later. */

@@ -40,9 +40,4 @@ public record Added(String what, int no, String part) {
   public DimKey size(String name) {
     return new DimKey(id() + "." + name);
   }
-
-  /** Whether a size is one of its own. */
-  public boolean owns(DimKey key) {
-    return key.path().startsWith(id() + ".");
-  }
 }

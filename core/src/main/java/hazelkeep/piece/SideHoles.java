@@ -15,6 +15,9 @@ public final class SideHoles {
   /** How far apart the bore is looked at, mm. */
   private static final double EVERY = 0.5;
 
+  /** No bit's point is longer, mm. */
+  private static final double POINT = 8;
+
   /** How exactly its floor is found, mm. */
   private static final double SAME = 1e-7;
 
@@ -128,11 +131,11 @@ public final class SideHoles {
     }
   }
 
-  /** Where the bore begins to be as wide as at the hole: what lies deeper is the bit's end. */
+  /** Where the bore begins to be as wide as over the hole: what lies deeper is the bit's end. */
   private double floor(SideHole h) {
-    double wide = WIDE * bore(h);
-    double open = at(h);
-    while (bore(h) > 0 && open > foot && part.target().inner(open - EVERY) >= wide) {
+    double open = over(at(h));
+    double wide = WIDE * part.target().inner(open);
+    while (open > foot && part.target().inner(open - EVERY) >= wide) {
       open -= EVERY;
     }
     double shut = open - EVERY;
@@ -145,5 +148,20 @@ public final class SideHoles {
       }
     }
     return open;
+  }
+
+  /** Up from solid wood, and from a bit's point, to where the bore is as wide as it stays. */
+  private double over(double z) {
+    double from = z;
+    while (from < shoulder && part.target().inner(from) <= 0) {
+      from += EVERY;
+    }
+    double out = from;
+    for (double up = from; up < Math.min(from + POINT, shoulder); up += EVERY) {
+      if (part.target().inner(up + EVERY) - part.target().inner(up) > EVERY) {
+        out = up + EVERY;
+      }
+    }
+    return Math.min(out, shoulder);
   }
 }

@@ -376,7 +376,8 @@ public enum Line {
   DETAIL_KNOB_NECK,
   DETAIL_KNOB_SLIM,
   DETAIL_KNOB_LEAST,
-  DETAIL_KNOB_SPARE;
+  DETAIL_KNOB_SPARE,
+  DETAIL_HOLE;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

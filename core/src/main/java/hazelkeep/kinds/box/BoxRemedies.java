@@ -1,5 +1,6 @@
 package hazelkeep.kinds.box;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.piece.End;
@@ -195,12 +196,12 @@ final class BoxRemedies {
 
   private void content(Finding f) {
     double lack = up(f.verdict().limit() - f.verdict().found());
-    if (f.verdict().unit().equals("ml")) {
+    if (f.verdict().entry() == Entry.CONTENT_LESS) {
       double area = Math.PI / 4 * Math.pow(aim.mm("inside.diameter"), 2);
       double deeper = up(lack * 1000 / area * 1.02 + 0.5);
       set("body.height", aim.mm("body.height") + deeper);
       set("outside.height", aim.mm("outside.height") + 1.6 * deeper);
-    } else if (f.verdict().title().contains("mouth")) {
+    } else if (f.verdict().entry() == Entry.CONTENT_WIDE) {
       double in = f.verdict().limit() + 2 * shop.custom(Line.CONTENT_BOX);
       set("inside.diameter", in);
       set("outside.diameter", up(in + 2 * Math.max(8, Math.min(18, 0.25 * in))));

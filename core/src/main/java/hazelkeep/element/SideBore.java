@@ -1,0 +1,159 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.SideHole;
+import hazelkeep.piece.SideHoles;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Point;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A hole through the wall of a part, square to the axis: where it lies round the part is measured
+ * along the outside from the grain mark, as the template is wrapped. It is drilled on the bench.
+ */
+final class SideBore implements AddedElement {
+  /** Its name in piece files, and its word in the trade. */
+  static final String HOLE = "hole";
+
+  /** What moves a hole clear of an edge, mm. */
+  private static final double CLEAR = 1;
+
+  private final Added added;
+  private final DimKey height;
+  private final DimKey wide;
+  private final DimKey round;
+
+  SideBore(Added added) {
+    this.added = added;
+    this.height = added.size("height");
+    this.wide = added.size("wide");
+    this.round = added.size("round");
+  }
+
+  @Override
+  public Added added() {
+    return added;
+  }
+
+  @Override
+  public String word() {
+    return HOLE;
+  }
+
+  @Override
+  public boolean onBench() {
+    return true;
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return List.of(
+        new SizeRule(
+            height,
+            "Height of " + label(),
+            1,
+            600,
+            d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere")),
+        new SizeRule(
+            wide,
+            "Width of " + label(),
+            1,
+            120,
+            d -> Rule.Value.practice(d.custom(Line.DETAIL_HOLE), "a cord or a peg goes through")),
+        new SizeRule(
+            round,
+            "Round from the grain mark to " + label(),
+            0,
+            1500,
+            d -> Rule.Value.derived(0, "on the grain mark")));
+  }
+
+  /** The outline stays: a hole is at one place of the round. */
+  @Override
+  public void shape(Form form, Sizes sizes) {}
+
+  /** The hole as it lies on its part. */
+  SideHole hole(Form form, Aim aim) {
+    double radius = form.radius(aim.mm(height));
+    double turn = radius > 0 ? Math.toDegrees(aim.mm(round) / radius) : 0;
+    double low = form.plain().target().minZ();
+    double above = Math.max(CLEAR, form.zero() + aim.mm(height) - low);
+    return new SideHole(
+        label(), Size.mm(above), (int) Math.round(turn) % 360, Size.mm(aim.mm(wide)));
+  }
+
+  @Override
+  public Step work(Form form, String setup, Aim aim, Shop shop) {
+    return new Step(
+        step(setup),
+        "Drill " + label(),
+        "Wrap the template round the "
+            + added.part()
+            + " at the grain mark, prick through it, drill square to the axis over a dowel in the"
+            + " bore, slowly where it breaks through.",
+        Speeds.At.TURNING,
+        List.of(new Act.Mark(added.part(), label())));
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    List<SideHole> alone = List.of(hole(form, aim));
+    told.all(new SideHoles(form.plain(), alone).judge(aim.custom(Line.WALL_HOLE)));
+  }
+
+  @Override
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
+    double lack = finding.verdict().limit() - finding.verdict().found();
+    if (finding.verdict().entry() == Entry.HOLE_EDGE) {
+      tries.more(-lack, height.path()).more(-lack, wide.path());
+    }
+    if (finding.verdict().entry() == Entry.HOLE_MISSES) {
+      tries.more(lack + CLEAR, height.path()).more(-2 * lack, wide.path());
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    return List.of();
+  }
+
+  @Override
+  public void measures(Form form, Measures measures, Aim aim) {
+    double at = form.zero() + aim.mm(height);
+    measures.along(height.path(), label(), form.zero(), at, added.part());
+  }
+
+  @Override
+  public List<Handle> handles(Form form, Aim aim) {
+    double at = aim.mm(height);
+    Point p = new Point(form.zero() + at, form.radius(at));
+    return List.of(new Handle(added.id(), label(), p, true, false));
+  }
+
+  @Override
+  public Map<DimKey, Double> dragged(Form form, double z) {
+    return Map.of(height, z - form.zero());
+  }
+
+  /** The section shows no hole of one place. */
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    return Map.of();
+  }
+}

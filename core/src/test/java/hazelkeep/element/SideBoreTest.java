@@ -1,0 +1,129 @@
+package hazelkeep.element;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.piece.Rolled;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Setup;
+import hazelkeep.shop.Shop;
+import hazelkeep.wood.Part;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Holes that a turner adds to the side of any piece. */
+class SideBoreTest {
+  private static final Shop SHOP = Shop.starter();
+
+  static Stream<Kind<?>> kinds() {
+    return Kinds.ALL.stream();
+  }
+
+  private static <D extends Design> Plan<D> plan(Kind<D> kind, D design) {
+    return Plan.of(kind, design, SHOP, List.of());
+  }
+
+  private static <D extends Design> D size(Kind<D> kind, D design, String key, double mm) {
+    return kind.size(design, new DimKey(key), Optional.of(Size.mm(mm)));
+  }
+
+  private static List<String> codes(Plan<?> plan) {
+    return plan.findings().stream().map(Finding::code).toList();
+  }
+
+  /** In the middle of the body, where each kind is hollow. */
+  private static <D extends Design> double middle(Kind<D> kind) {
+    return new Form(plan(kind, kind.fresh()).aim().parts().get(0)).height() / 2;
+  }
+
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void a_hole_goes_through_the_side_of_any_kind(Kind<?> kind) {
+    drilled(kind);
+  }
+
+  private <D extends Design> void drilled(Kind<D> kind) {
+    Plan<D> plain = plan(kind, kind.fresh());
+    String part = plain.aim().parts().get(0).name();
+    double at = middle(kind);
+    D with = Elements.with(kind.fresh(), "hole", part, Size.mm(at));
+    with = size(kind, with, "hole-1.round", 20);
+    Plan<D> plan = plan(kind, with);
+    assertThat(codes(plan)).as(kind.name()).doesNotContain("hole-misses", "hole-edge");
+    Setup bench =
+        plan.route().setups().stream()
+            .filter(x -> x.steps().stream().anyMatch(y -> y.title().equals("Drill hole 1")))
+            .findFirst()
+            .orElseThrow();
+    assertThat(bench.hold().onLathe()).as("on the bench").isFalse();
+    Rolled rolled = plan.sketch().rolled().orElseThrow();
+    Rolled.Place hole =
+        rolled.places().stream()
+            .filter(p -> p.hole().name().equals("hole 1"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(hole.along()).as("round the outside, to a degree").isCloseTo(20, within(1.0));
+    Part drawn = plan.aim().part(part);
+    double z = new Form(drawn).zero() + at;
+    assertThat(hole.wall())
+        .as("the wall that it goes through is the drawn one")
+        .isCloseTo(drawn.target().outer(z) - drawn.target().inner(z), within(1e-6));
+    Plan<D> off = plan(kind, Elements.without(with, "hole-1"));
+    assertThat(codes(off)).isEqualTo(codes(plain));
+    assertThat(off.design().sizes()).isEqualTo(kind.fresh().sizes());
+  }
+
+  @Test
+  void a_hole_in_solid_wood_and_one_at_the_edge_are_told() {
+    Kind<?> well = Kinds.named("straight-well").orElseThrow();
+    told(well, 9, "hole-misses");
+    told(well, 2 * middle(well) - 2, "hole-edge");
+  }
+
+  private <D extends Design> void told(Kind<D> kind, double at, String code) {
+    D with = Elements.with(kind.fresh(), "hole", "vessel", Size.mm(at));
+    Plan<D> plan = plan(kind, with).withRemedies();
+    Finding told =
+        plan.findings().stream().filter(f -> f.code().equals(code)).findFirst().orElseThrow();
+    assertThat(told.remedies()).as("a way out of %s", code).isNotEmpty();
+  }
+
+  @Test
+  void two_holes_too_near_to_one_another_are_told_once() {
+    near(Kinds.named("straight-well").orElseThrow());
+  }
+
+  private <D extends Design> void near(Kind<D> kind) {
+    double at = middle(kind);
+    D with = Elements.with(kind.fresh(), "hole", "vessel", Size.mm(at));
+    with = Elements.with(with, "hole", "vessel", Size.mm(at + 7));
+    assertThat(codes(plan(kind, with)).stream().filter("holes-close"::equals)).hasSize(1);
+    with = size(kind, with, "hole-2.round", 30);
+    assertThat(codes(plan(kind, with))).doesNotContain("holes-close");
+  }
+
+  @Test
+  void those_of_a_little_house_lie_beside_its_own() {
+    beside(Kinds.named("hanging-house").orElseThrow());
+  }
+
+  private <D extends Design> void beside(Kind<D> kind) {
+    int own = plan(kind, kind.fresh()).sketch().rolled().orElseThrow().places().size();
+    D with = Elements.with(kind.fresh(), "hole", "body", Size.mm(40));
+    Plan<D> close = plan(kind, with);
+    assertThat(close.sketch().rolled().orElseThrow().places()).hasSize(own + 1);
+    assertThat(codes(close)).as("it lies in the door").contains("holes-close");
+    Plan<D> clear = plan(kind, size(kind, with, "hole-1.round", 80));
+    assertThat(codes(clear)).doesNotContain("holes-close");
+  }
+}
