@@ -78,7 +78,7 @@ final class SideBore implements AddedElement {
             d -> Rule.Value.practice(d.custom(Line.DETAIL_HOLE), "a cord or a peg goes through")),
         new SizeRule(
             round,
-            "Round from the grain mark to " + label(),
+            "Round, from the grain mark, of " + label(),
             0,
             1500,
             d -> Rule.Value.derived(0, "on the grain mark")));

@@ -20,8 +20,8 @@ import java.util.Optional;
 
 /**
  * What was stated and does nothing: a round-over on a domed lid, a change of a step that is not
- * there. A size is known to do nothing when neither the wood nor the route is another with it a
- * millimetre larger or smaller.
+ * there. A size is known to do nothing when neither the wood, the template of its holes nor the
+ * route is another with it a millimetre larger or smaller.
  *
  * @param <D> the design record
  */
@@ -65,6 +65,7 @@ final class Unused<D extends Design> {
       Aim then = kind.aim(other, Dims.resolve(other, kind.rules(other), shop, Map.of()), shop);
       return !then.parts().equals(aim.parts())
           || !then.blank().equals(aim.blank())
+          || !kind.rolled(other, then).equals(kind.rolled(design, aim))
           || !kind.route(other, then, shop).equals(route);
     } catch (BadDesign | IllegalArgumentException e) {
       // What can be wrong has a use, or lies at the end of its range: the other side tells.

@@ -59,7 +59,9 @@ class SideBoreTest {
     D with = Elements.with(kind.fresh(), "hole", part, Size.mm(at));
     with = size(kind, with, "hole-1.round", 20);
     Plan<D> plan = plan(kind, with);
-    assertThat(codes(plan)).as(kind.name()).doesNotContain("hole-misses", "hole-edge");
+    assertThat(codes(plan))
+        .as(kind.name())
+        .doesNotContain("hole-misses", "hole-edge", "size-unused");
     Setup bench =
         plan.route().setups().stream()
             .filter(x -> x.steps().stream().anyMatch(y -> y.title().equals("Drill hole 1")))
