@@ -312,6 +312,8 @@ class PlanApiTest {
     assertThat(schema.validate(piece.toString(), InputFormat.JSON)).isEmpty();
   }
 
+  private static final String HOLE = "{\"what\": \"hole\", \"no\": 1, \"part\": \"body\"}";
+
   /** What the schema does not offer is refused, and the other way round. */
   @Test
   void the_schema_offers_what_is_taken_and_nothing_else() {
@@ -328,6 +330,9 @@ class PlanApiTest {
             "{\"sizes\": {\"outside.height\": 900}}",
             "{\"sizes\": {\"outside.height\": 90}}",
             "{\"sizes\": {\"outside.heigth\": 90}}",
+            "{\"sizes\": {\"hole-1.round\": 20}, \"elements\": [" + HOLE + "]}",
+            "{\"sizes\": {\"hole-1.deep\": 20}, \"elements\": [" + HOLE + "]}",
+            "{\"sizes\": {\"ball-1.round\": 20}, \"elements\": []}",
             "{\"colour\": 1}")) {
       String piece = "{\"kind\": \"lidded-box\", \"design\": " + design + "}";
       boolean offered = schema.validate(piece, InputFormat.JSON).isEmpty();

@@ -69,9 +69,19 @@ final class PieceSchema {
 
   /** Sizes of what is added are named for it: line-1.height. */
   private static final String ADDED =
-      "^("
-          + Elements.all().stream().map(Elements.Sort::key).collect(Collectors.joining("|"))
-          + ")-[1-9][0-9]?\\.(height|wide|deep|apart|neck)$";
+      Elements.all().stream()
+          .map(PieceSchema::sizesOf)
+          .collect(Collectors.joining("|", "^(", ")$"));
+
+  /**
+   * Those that its rules know, whichever of its sort it is: {@code cove-[1-9][0-9]?\\.(height)}.
+   */
+  private static String sizesOf(Elements.Sort sort) {
+    Added first = new Added(sort.key(), 1, "any");
+    return Elements.of(first).sizes().stream()
+        .map(r -> r.key().path().substring(first.id().length() + 1))
+        .collect(Collectors.joining("|", sort.key() + "-[1-9][0-9]?\\.(", ")"));
+  }
 
   private static <D extends Design> Map<String, Object> added(Kind<D> kind) {
     Sketch<D> fresh = Sketch.of(kind, kind.fresh(), Shop.starter(), Map.of());
