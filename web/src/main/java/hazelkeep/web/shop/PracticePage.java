@@ -37,7 +37,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("case", "Usual sizes of bored cases"),
           Map.entry("mill", "Usual sizes of mills and shakers"),
           Map.entry("house", "Usual sizes of little houses"),
-          Map.entry("detail", "Lines, beads, coves and knobs"));
+          Map.entry("detail", "Lines, beads, coves, holes and knobs"));
 
   /** Lines about one thing. */
   public record Group(String key, String title, List<Row> rows) {}
