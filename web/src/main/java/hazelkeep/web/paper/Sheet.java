@@ -49,6 +49,22 @@ final class Sheet implements AutoCloseable {
     }
   }
 
+  /** Where to go on when so much is to come at a height: there, or at the top of a new page. */
+  double room(double y, double needs) {
+    if (y <= HEIGHT - needs) {
+      return y;
+    }
+    next();
+    return 24;
+  }
+
+  /** Name, what the sheet is, and the bar that tells whether it was printed to scale. */
+  void titled(String name, String what) {
+    text(18, 22, 18, name);
+    text(18, 29, 10, what);
+    controlBar(18, 40);
+  }
+
   void line(double x0, double y0, double x1, double y1) {
     try {
       page.moveTo(x(x0), y(y0));

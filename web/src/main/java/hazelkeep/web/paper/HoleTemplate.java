@@ -1,0 +1,59 @@
+package hazelkeep.web.paper;
+
+import hazelkeep.piece.Rolled;
+import hazelkeep.web.drawing.Show;
+
+/** The side rolled out, to be wrapped round it and pricked through. */
+final class HoleTemplate {
+  private HoleTemplate() {}
+
+  static void draw(Sheet s, Printed of) {
+    s.titled(
+        of.piece().name(),
+        "Hole template 1:1: the left edge on the grain mark, the long edge on the foot");
+    of.plan()
+        .sketch()
+        .rolled()
+        .ifPresentOrElse(
+            r -> strips(s, r, of.show()),
+            () -> s.text(18, 56, 10, "This piece has no holes in its side."));
+  }
+
+  /** Wider than the page, what is further round goes on the next strip below. */
+  private static void strips(Sheet s, Rolled side, Show show) {
+    double base = 56 + side.height();
+    double room = Sheet.WIDTH - 36;
+    int strips = (int) Math.ceil(side.round() / room);
+    for (int i = 0; i < strips; i++) {
+      if (i > 0 && base + side.height() + 24 > Sheet.HEIGHT) {
+        s.next();
+        base = 30 + side.height();
+      } else if (i > 0) {
+        base += side.height() + 18;
+      }
+      strip(s, side, show, i * room, Math.min(side.round(), (i + 1) * room), base);
+    }
+  }
+
+  private static void strip(Sheet s, Rolled side, Show show, double from, double to, double base) {
+    double high = side.height();
+    double left = 18;
+    s.line(left, base, left + to - from, base);
+    s.line(left, base - high, left + to - from, base - high);
+    s.line(left, base, left, base - high);
+    s.line(left + to - from, base, left + to - from, base - high);
+    s.text(left, base + 5, 8, from == 0 ? "grain mark · foot" : show.len(from) + " round");
+    for (Rolled.Place p : side.places()) {
+      if (p.along() < from || p.along() >= to) {
+        continue;
+      }
+      double x = left + p.along() - from;
+      double y = base - p.hole().height().mm();
+      double d = p.hole().diameter().mm();
+      s.circle(x, y, d / 2);
+      s.line(x - 2, y, x + 2, y);
+      s.line(x, y - 2, x, y + 2);
+      s.text(x + d / 2 + 2, y, 8, p.hole().name() + " " + show.len(d));
+    }
+  }
+}

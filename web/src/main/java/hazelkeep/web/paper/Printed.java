@@ -1,0 +1,14 @@
+package hazelkeep.web.paper;
+
+import hazelkeep.piece.Plan;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.store.Piece;
+
+/**
+ * What a sheet is drawn from.
+ *
+ * @param piece whose it is
+ * @param plan as it now stands
+ * @param show how sizes are written
+ */
+record Printed(Piece piece, Plan<?> plan, Show show) {}
