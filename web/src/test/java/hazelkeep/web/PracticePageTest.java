@@ -101,11 +101,13 @@ class PracticePageTest {
 
   @Test
   void own_values_travel_with_the_shop_s_file() {
-    visitor.post("/shop/practice", "wall.box", "2.5");
+    HttpResponse<String> kept = visitor.post("/shop/practice", "wall.box", "2.5");
+    assertThat(kept.statusCode()).as(kept.body()).isEqualTo(302);
     String file = visitor.get("/shop/shop.json").body();
     store.replace(Shop.starter());
     visitor.get("/shop");
-    visitor.upload("/shop/import", "shop", file);
+    HttpResponse<String> in = visitor.upload("/shop/import", "shop", file);
+    assertThat(in.statusCode()).as(in.body()).isEqualTo(302);
     assertThat(practice().of(Line.WALL_BOX)).isEqualTo(2.5);
     String wrong = file.replace("wall.box", "wall.paper");
     assertThat(HtmlUtils.htmlUnescape(visitor.upload("/shop/import", "shop", wrong).body()))
