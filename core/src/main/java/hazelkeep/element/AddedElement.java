@@ -13,6 +13,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -60,13 +61,18 @@ public interface AddedElement {
   /** Bends the outline of its part; where there is no room it leaves it as it is. */
   void shape(Form form, Sizes sizes);
 
+  /** What is let in for it, in the blank's z; empty where it is the part's own wood. */
+  default HalfSection letIn(Form form) {
+    return HalfSection.EMPTY;
+  }
+
   /**
-   * What is done for it.
+   * What is done for it, a step after the other.
    *
    * @param form its part, bent
    * @param setup the name of the setup that it is done in
    */
-  Step work(Form form, String setup, Aim aim, Shop shop);
+  List<Step> work(Form form, String setup, Aim aim, Shop shop);
 
   /** What would go wrong with it, read from the drawn section. */
   void check(Form form, Aim aim, Told told);

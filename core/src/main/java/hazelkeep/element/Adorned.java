@@ -39,6 +39,8 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -183,8 +185,8 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       if (e.onBench()) {
         out = Order.bench(out, e.added().part(), setup -> e.work(form, setup, d.aim, shop));
       } else if (where.isPresent()) {
-        String on = where.get();
-        out = Order.after(out, e.added().part(), on, setup -> e.work(form, setup, d.aim, shop));
+        Surface on = form.plain().surface(where.get());
+        out = Order.after(out, on, setup -> e.work(form, setup, d.aim, shop));
       }
     }
     return out;
@@ -217,7 +219,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
               List<SideHole> holes = r.places().stream().map(Rolled.Place::hole).toList();
               Part part = d.forms.get(r.part()).plain();
               new SideHoles(part, holes)
-                  .judge(d.aim.custom(Line.WALL_HOLE)).stream()
+                  .judge(d.aim.practice()).stream()
                       .filter(f -> f.verdict().entry() == Entry.HOLES_CLOSE)
                       .filter(
                           f -> told.done().stream().noneMatch(t -> t.verdict().equals(f.verdict())))
@@ -225,13 +227,18 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
             });
   }
 
-  /** What stands on a top that no hold finishes on the lathe can't be turned. */
+  /** What stands on a top, or lies in it, that no hold finishes on the lathe can't be turned. */
   private void byHand(D design, Drawn d, Shop shop, Told told) {
     for (AddedElement e : d.elements) {
-      Optional<Form.Grown> g = d.form(e).grown(e.added().id());
+      Form form = d.form(e);
       String part = e.added().part();
-      if (g.isPresent() && !Order.bares(plain.route(design, d.plain, shop), part, g.get().on())) {
-        told.found(Entry.KNOB_BY_HAND.told(Grade.STOP, e.label(), part), part, g.get().widest());
+      Optional<Form.Top> top =
+          form.top().filter(t -> form.on(e.added().id()).filter(t.surface()::equals).isPresent());
+      if (top.isPresent()
+          && !Order.bares(
+              plain.route(design, d.plain, shop), new SurfaceId(part, top.get().surface()))) {
+        Point at = new Point(top.get().z(), 0);
+        told.found(Entry.KNOB_BY_HAND.told(Grade.STOP, e.label(), part), part, at);
       }
     }
   }
@@ -334,8 +341,33 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   @Override
-  public List<Fitting> fittings(D design, Aim aim) {
-    return plain.fittings(design, aim);
+  public List<Fitting> fittings(D design, Aim aim, Shop shop) {
+    List<Fitting> out = new ArrayList<>(plain.fittings(design, aim, shop));
+    if (!none(design)) {
+      Drawn d = drawn(design, aim, shop);
+      for (AddedElement e : d.elements) {
+        HalfSection in = e.letIn(d.form(e));
+        if (!in.isEmpty()) {
+          out.add(
+              new Fitting(
+                  e.label() + ", another wood",
+                  e.added().part(),
+                  e.sizes().stream().map(SizeRule::key).toList(),
+                  in.in(aim.part(e.added().part()).closed()),
+                  true));
+        }
+      }
+    }
+    return out;
+  }
+
+  @Override
+  public List<HalfSection> letIn(D design, Aim aim, Shop shop) {
+    if (none(design)) {
+      return List.of();
+    }
+    Drawn d = drawn(design, aim, shop);
+    return d.elements.stream().map(e -> e.letIn(d.form(e))).filter(h -> !h.isEmpty()).toList();
   }
 
   /** The holes of the kind, and those that were added to the same part. */

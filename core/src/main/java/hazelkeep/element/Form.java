@@ -1,8 +1,13 @@
 package hazelkeep.element;
 
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
+import hazelkeep.measure.Grade;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Span;
+import hazelkeep.solid.Wall;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
@@ -111,6 +116,51 @@ public final class Form {
     return plain.target().outer(zero + height);
   }
 
+  /**
+   * Something that is let in: the outline stays as it is.
+   *
+   * @param on the surface under which it lies
+   * @param groove what has to go for it, all of it the part's own wood
+   * @param fill what comes in its place, with what is levelled afterwards
+   * @param along the stretch of the outside that it holds; empty on a top or in a recess
+   */
+  public record Inlaid(String on, HalfSection groove, HalfSection fill, Optional<Span> along) {}
+
+  private final Map<String, Inlaid> inlaid = new LinkedHashMap<>();
+
+  /** What an element lets in; empty where it found no room. */
+  public Optional<Inlaid> inlaid(String id) {
+    return Optional.ofNullable(inlaid.get(id));
+  }
+
+  /** Lets something in under a surface. */
+  void inlay(String id, Inlaid what) {
+    inlaid.put(id, what);
+  }
+
+  /** The recess that takes the other half; empty where there is none. */
+  Optional<Surface> recess() {
+    return plain.surfaces().stream().filter(s -> s.inside() && s.role() == Role.FIT).findFirst();
+  }
+
+  /**
+   * The least wood between a line and any surface of the other side, mm; all of it where the part
+   * is solid there.
+   *
+   * @param inside whether what lies inside is looked at, else what is seen outside
+   */
+  double least(List<Point> line, boolean inside) {
+    double least = Double.POSITIVE_INFINITY;
+    for (Surface s : plain.surfaces()) {
+      if (inside ? s.inside() : outside(s)) {
+        for (Point p : line) {
+          least = Math.min(least, Wall.nearest(s.line(), p).distance(p));
+        }
+      }
+    }
+    return least;
+  }
+
   /** What an element bent; empty where it found no room. */
   public Optional<Bend> bend(String id) {
     return Optional.ofNullable(bends.get(id));
@@ -125,8 +175,7 @@ public final class Form {
   public Optional<Surface> free(double from, double to) {
     double z0 = zero + from;
     double z1 = zero + to;
-    boolean taken = bends.values().stream().anyMatch(b -> z0 < b.to() && z1 > b.from());
-    return taken
+    return taker(from, to).isPresent()
         ? Optional.empty()
         : plain.surfaces().stream()
             .filter(Form::outside)
@@ -136,10 +185,37 @@ public final class Form {
 
   /** The element that holds a stretch already. */
   public Optional<String> taker(double from, double to) {
-    return bends.entrySet().stream()
+    Map<String, Span> held = new LinkedHashMap<>();
+    bends.forEach((id, b) -> held.put(id, new Span(b.from(), b.to())));
+    inlaid.forEach((id, i) -> i.along().ifPresent(s -> held.put(id, s)));
+    return held.entrySet().stream()
         .filter(e -> zero + from < e.getValue().to() && zero + to > e.getValue().from())
         .map(Map.Entry::getKey)
         .findFirst();
+  }
+
+  /**
+   * Why a stretch is not free: another element holds it, or no surface runs along all of it.
+   *
+   * @param at its middle, mm
+   * @param label what wants it
+   */
+  Verdict missing(double at, double wide, String label) {
+    return taker(at - wide / 2, at + wide / 2)
+        .map(o -> Entry.DETAIL_MEETS.told(Grade.STOP, label, o.replace('-', ' ')))
+        .orElseGet(() -> Entry.DETAIL_NO_ROOM.told(Grade.STOP, wide, at, label, plain.name()));
+  }
+
+  /** The middle of the nearest free stretch of a width; empty where there is none. */
+  Optional<Double> elsewhere(double at, double wide) {
+    for (double way = wide; way < height(); way += wide) {
+      for (double to : new double[] {at + way, at - way}) {
+        if (free(to - wide / 2, to + wide / 2).isPresent()) {
+          return Optional.of(to);
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   private static boolean rises(Polyline line) {
@@ -257,12 +333,16 @@ public final class Form {
 
   /** The surface that an element is on; empty where it found no room. */
   Optional<String> on(String id) {
-    return bend(id).map(Bend::on).or(() -> grown(id).map(Grown::on));
+    return bend(id)
+        .map(Bend::on)
+        .or(() -> grown(id).map(Grown::on))
+        .or(() -> inlaid(id).map(Inlaid::on));
   }
 
-  /** Whether something stands on the top already. */
-  public boolean isGrown() {
-    return !grown.isEmpty();
+  /** Whether something stands on the top already, or is let into it. */
+  public boolean isTopTaken() {
+    String on = top().map(Top::surface).orElse("");
+    return !grown.isEmpty() || inlaid.values().stream().anyMatch(i -> i.on().equals(on));
   }
 
   /** What is left standing until it is turned. */
@@ -279,7 +359,7 @@ public final class Form {
    */
   public void grow(String id, List<Point> outline, double rough) {
     Top top = top().orElse(null);
-    if (top == null || isGrown()) {
+    if (top == null || isTopTaken()) {
       return;
     }
     Polyline line = plain.surface(top.surface).line();
@@ -307,7 +387,7 @@ public final class Form {
   }
 
   /** How high a top's line lies at a radius, in the blank's z. */
-  private static double height(Polyline line, double r) {
+  static double height(Polyline line, double r) {
     List<Point> p = line.points();
     for (int i = p.size() - 1; i > 0; i--) {
       Point in = p.get(i);

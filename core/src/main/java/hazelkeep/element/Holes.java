@@ -6,7 +6,6 @@ import hazelkeep.piece.SideHole;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.SetupDraft;
@@ -23,7 +22,7 @@ import java.util.List;
 public record Holes(String part, List<SideHole> holes, DimKey depth) implements Element {
   @Override
   public void check(Built b, Told told) {
-    told.all(new SideHoles(b.part(part), holes).judge(b.custom(Line.WALL_HOLE)));
+    told.all(new SideHoles(b.part(part), holes).judge(b.aim().practice()));
   }
 
   @Override

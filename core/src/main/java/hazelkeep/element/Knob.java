@@ -103,7 +103,7 @@ final class Knob implements AddedElement {
   }
 
   @Override
-  public Step work(Form form, String setup, Aim aim, Shop shop) {
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
     Form.Grown grown = form.grown(added.id()).orElseThrow();
     SurfaceId on = new SurfaceId(added.part(), grown.on());
     double within = shop.custom(Line.READ_TURNED);
@@ -112,7 +112,8 @@ final class Knob implements AddedElement {
         new Act.Remove(added.part(), grown.rough().minus(grown.wood()), Set.of(on), List.of()));
     acts.add(Acts.read(wide.path(), shop.caliper().name(), "at its widest", within, within));
     acts.add(Acts.read(neck.path(), shop.caliper().name(), "at its neck", within, within));
-    return new Step(step(setup), "Turn the " + shape.word(), shape.how(), Speeds.At.TURNING, acts);
+    return List.of(
+        new Step(step(setup), "Turn the " + shape.word(), shape.how(), Speeds.At.TURNING, acts));
   }
 
   @Override
@@ -124,7 +125,7 @@ final class Knob implements AddedElement {
     }
     Point at = new Point(top.get().z(), 0);
     if (form.grown(added.id()).isEmpty()) {
-      boolean second = form.isGrown();
+      boolean second = form.isTopTaken();
       told.found(
           second
               ? Entry.KNOB_SECOND.told(Grade.STOP, label(), added.part())

@@ -8,11 +8,13 @@ import hazelkeep.route.Route;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Step;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /** Where steps of elements go in a route. */
 final class Order {
@@ -22,27 +24,30 @@ final class Order {
   private record Place(int setup, int step) {}
 
   /**
-   * A route with a step right after the last one that bares a surface before it is sanded: cut
-   * first, then sanded. What was put there before comes before it.
+   * A route with steps right after the last one that bares a surface before it is sanded: cut
+   * first, then sanded. What was put there before comes before it. Where no step names the surface,
+   * as in a bore, it is the last one that takes wood off it.
    *
-   * @param step the step, by the name of the setup that it is done in
+   * @param work the steps, by the name of the setup that they are done in
    */
-  static Route after(Route route, String part, String surface, Function<String, Step> step) {
-    SurfaceId on = new SurfaceId(part, surface);
+  static Route after(Route route, Surface surface, Function<String, List<Step>> work) {
+    SurfaceId on = surface.id();
+    Predicate<Step> bares =
+        bares(route, on) ? s -> bares(s, on) : s -> surface.inside() && opens(s, surface);
     Place bared = null;
     boolean sanded = false;
     for (int i = 0; i < route.setups().size() && !sanded; i++) {
       List<Step> steps = route.setups().get(i).steps();
       for (int k = 0; k < steps.size() && !sanded; k++) {
-        bared = bares(steps.get(k), on) ? new Place(i, k) : bared;
+        bared = bares.test(steps.get(k)) ? new Place(i, k) : bared;
         sanded = bared != null && treats(steps.get(k), on);
       }
     }
-    return bared == null ? route : put(route, bared, on, step);
+    return bared == null ? route : put(route, bared, on, work);
   }
 
-  /** A route with a step on the bench, before it is signed. */
-  static Route bench(Route route, String part, Function<String, Step> step) {
+  /** A route with steps on the bench, before it is signed. */
+  static Route bench(Route route, String part, Function<String, List<Step>> work) {
     List<Setup> setups = new ArrayList<>(route.setups());
     int last = setups.size() - 1;
     boolean there =
@@ -64,7 +69,7 @@ final class Order {
     boolean signed =
         !steps.isEmpty()
             && steps.get(steps.size() - 1).acts().stream().anyMatch(a -> a instanceof Act.Mark);
-    steps.add(signed ? steps.size() - 1 : steps.size(), step.apply(bench.name()));
+    steps.addAll(signed ? steps.size() - 1 : steps.size(), work.apply(bench.name()));
     setups.set(last, bench.with(steps));
     return new Route(setups, route.ignored());
   }
@@ -89,20 +94,22 @@ final class Order {
     return with(step, acts);
   }
 
-  private static Route put(Route route, Place after, SurfaceId on, Function<String, Step> step) {
+  private static Route put(
+      Route route, Place after, SurfaceId on, Function<String, List<Step>> work) {
     List<Setup> setups = new ArrayList<>(route.setups());
     Setup setup = setups.get(after.setup);
     List<Step> steps = new ArrayList<>(setup.steps());
     Step bared = steps.get(after.step);
-    Step added = step.apply(setup.name());
+    List<Step> added = new ArrayList<>(work.apply(setup.name()));
     if (treats(bared, on)) {
       // One step cuts and sands: what comes between takes the sanding with it.
       List<Act> later = bared.acts().stream().filter(a -> treats(a, on)).toList();
       List<Act> now = bared.acts().stream().filter(a -> !treats(a, on)).toList();
       steps.set(after.step, with(bared, now));
-      added = with(added, Acts.both(added.acts(), later));
+      int last = added.size() - 1;
+      added.set(last, with(added.get(last), Acts.both(added.get(last).acts(), later)));
     }
-    steps.add(after.step + 1, added);
+    steps.addAll(after.step + 1, added);
     setups.set(after.setup, setup.with(steps));
     return new Route(setups, route.ignored());
   }
@@ -112,8 +119,7 @@ final class Order {
   }
 
   /** Whether any step of a route bares a surface on the lathe. */
-  static boolean bares(Route route, String part, String surface) {
-    SurfaceId on = new SurfaceId(part, surface);
+  static boolean bares(Route route, SurfaceId on) {
     return route.setups().stream()
         .filter(s -> s.hold().onLathe())
         .flatMap(s -> s.steps().stream())
@@ -122,6 +128,16 @@ final class Order {
 
   private static boolean bares(Step step, SurfaceId on) {
     return step.acts().stream().anyMatch(a -> a instanceof Act.Remove r && r.bares().contains(on));
+  }
+
+  /** Whether a step takes wood off all that lies before a surface, whatever it names. */
+  private static boolean opens(Step step, Surface surface) {
+    return step.acts().stream()
+        .anyMatch(
+            a ->
+                a instanceof Act.Remove r
+                    && r.part().equals(surface.id().part())
+                    && r.region().and(surface.zone()).area() > HalfSection.DUST_AREA);
   }
 
   private static boolean treats(Step step, SurfaceId on) {

@@ -20,7 +20,6 @@ import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
-import hazelkeep.solid.Wall;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
@@ -129,7 +128,7 @@ final class Ornament implements AddedElement {
   }
 
   @Override
-  public Step work(Form form, String setup, Aim aim, Shop shop) {
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
     Form.Bend bend = form.bend(added.id()).orElseThrow();
     SurfaceId on = new SurfaceId(added.part(), bend.on());
     List<Act> acts = new ArrayList<>();
@@ -139,7 +138,7 @@ final class Ornament implements AddedElement {
     }
     double within = shop.custom(Line.READ_TURNED);
     acts.add(Acts.read(height.path(), "rule", "to its middle", within, within));
-    return new Step(step(setup), shape.title(), shape.how(), Speeds.At.TURNING, acts);
+    return List.of(new Step(step(setup), shape.title(), shape.how(), Speeds.At.TURNING, acts));
   }
 
   @Override
@@ -171,16 +170,8 @@ final class Ornament implements AddedElement {
 
   private void noRoom(Form form, Aim aim, Told told) {
     double at = aim.mm(height.path());
-    double reach = reach(aim);
-    Optional<String> other = form.taker(at - reach, at + reach);
     Point where = new Point(form.zero() + at, form.radius(at));
-    told.found(
-        other
-            .map(o -> Entry.DETAIL_MEETS.told(Grade.STOP, label(), o.replace('-', ' ')))
-            .orElseGet(
-                () -> Entry.DETAIL_NO_ROOM.told(Grade.STOP, 2 * reach, at, label(), added.part())),
-        added.part(),
-        where);
+    told.found(form.missing(at, 2 * reach(aim), label()), added.part(), where);
   }
 
   private double reach(Aim aim) {
@@ -190,18 +181,8 @@ final class Ornament implements AddedElement {
 
   /** The least wood between it and any inside, mm; all of it where the part is solid there. */
   private static double left(Form form, Polyline chain) {
-    double least = Double.POSITIVE_INFINITY;
-    for (Surface s : form.plain().surfaces()) {
-      if (s.inside()) {
-        for (Point p : chain.points()) {
-          least = Math.min(least, Wall.nearest(s.line(), p).distance(p));
-        }
-      }
-    }
-    for (Point p : chain.points()) {
-      least = Math.min(least, 2 * p.r());
-    }
-    return least;
+    double solid = 2 * chain.points().stream().mapToDouble(Point::r).min().orElse(0);
+    return Math.min(solid, form.least(chain.points(), true));
   }
 
   @Override
@@ -211,18 +192,9 @@ final class Ornament implements AddedElement {
       case "detail-thin" -> tries.more(-lack, deep.path());
       case "detail-fine" -> tries.more(lack, wide.path());
       case "bead-deep" -> tries.set(deep.path(), finding.verdict().limit());
-      case "detail-no-room", "detail-meets" -> {
-        double step = 2 * reach(aim) + aim.custom(Line.DETAIL_EDGE);
-        for (double to = step; to < form.height(); to += step) {
-          for (double way : new double[] {to, -to}) {
-            double at = aim.mm(height.path()) + way;
-            if (form.free(at - step / 2, at + step / 2).isPresent()) {
-              tries.set(height.path(), at);
-              return;
-            }
-          }
-        }
-      }
+      case "detail-no-room", "detail-meets" ->
+          form.elsewhere(aim.mm(height.path()), 2 * reach(aim) + aim.custom(Line.DETAIL_EDGE))
+              .ifPresent(at -> tries.set(height.path(), at));
       default -> {}
     }
   }

@@ -99,22 +99,23 @@ final class SideBore implements AddedElement {
   }
 
   @Override
-  public Step work(Form form, String setup, Aim aim, Shop shop) {
-    return new Step(
-        step(setup),
-        "Drill " + label(),
-        "Wrap the template round the "
-            + added.part()
-            + " at the grain mark, prick through it, drill square to the axis over a dowel in the"
-            + " bore, slowly where it breaks through.",
-        Speeds.At.TURNING,
-        List.of(new Act.Mark(added.part(), label())));
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
+    return List.of(
+        new Step(
+            step(setup),
+            "Drill " + label(),
+            "Wrap the template round the "
+                + added.part()
+                + " at the grain mark, prick through it, drill square to the axis over a dowel in the"
+                + " bore, slowly where it breaks through.",
+            Speeds.At.TURNING,
+            List.of(new Act.Mark(added.part(), label()))));
   }
 
   @Override
   public void check(Form form, Aim aim, Told told) {
     List<SideHole> alone = List.of(hole(form, aim));
-    told.all(new SideHoles(form.plain(), alone).judge(aim.custom(Line.WALL_HOLE)));
+    told.all(new SideHoles(form.plain(), alone).judge(aim.practice()));
   }
 
   @Override

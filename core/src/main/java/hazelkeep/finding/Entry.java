@@ -149,7 +149,10 @@ public enum Entry {
   KNOB_WIDE,
   KNOB_NECK,
   KNOB_NO_WOOD,
-  KNOB_BY_HAND;
+  KNOB_BY_HAND,
+  INLAY_NO_RECESS,
+  INLAY_WIDE,
+  INLAY_THIN;
 
   private final String key;
   private final Book.Text text;

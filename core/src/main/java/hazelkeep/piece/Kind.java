@@ -94,7 +94,12 @@ public interface Kind<D extends Design> {
   }
 
   /** What is bought and let into it. */
-  default List<Fitting> fittings(D design, Aim aim) {
+  default List<Fitting> fittings(D design, Aim aim, Shop shop) {
+    return List.of();
+  }
+
+  /** Where another wood is let in and levelled, in the blank's z. */
+  default List<HalfSection> letIn(D design, Aim aim, Shop shop) {
     return List.of();
   }
 

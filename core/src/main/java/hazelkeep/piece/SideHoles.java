@@ -2,6 +2,8 @@ package hazelkeep.piece;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
@@ -14,9 +16,6 @@ import java.util.List;
 public final class SideHoles {
   /** How far apart the bore is looked at, mm. */
   private static final double EVERY = 0.5;
-
-  /** No bit's point is longer, mm. */
-  private static final double POINT = 8;
 
   /** How exactly its floor is found, mm. */
   private static final double SAME = 1e-7;
@@ -92,12 +91,14 @@ public final class SideHoles {
   /**
    * What would go wrong with them.
    *
-   * @param least wood wanted between two holes, and between a hole and an edge, mm
+   * @param practice the wood wanted between two holes and between a hole and an edge, and how long
+   *     a bit's end is at most
    */
-  public List<Finding> judge(double least) {
+  public List<Finding> judge(Practice practice) {
+    double least = practice.of(Line.WALL_HOLE);
     Told told = new Told();
     for (int i = 0; i < holes.size(); i++) {
-      one(holes.get(i), name(i), least, told);
+      one(holes.get(i), name(i), practice, told);
       for (int j = i + 1; j < holes.size(); j++) {
         told.thin(
             Entry.HOLES_CLOSE,
@@ -117,12 +118,17 @@ public final class SideHoles {
     return name.isEmpty() ? "hole " + (i + 1) : name;
   }
 
-  private void one(SideHole h, String name, double least, Told told) {
+  private void one(SideHole h, String name, Practice practice, Told told) {
     double half = h.diameter().mm() / 2;
     Point where = new Point(at(h), outside(h));
     told.thin(
-        Entry.HOLE_EDGE, shoulder - foot - h.height().mm() - half, least, part.name(), where, name);
-    double low = at(h) - half - floor(h);
+        Entry.HOLE_EDGE,
+        shoulder - foot - h.height().mm() - half,
+        practice.of(Line.WALL_HOLE),
+        part.name(),
+        where,
+        name);
+    double low = at(h) - half - floor(h, practice.of(Line.BORE_END));
     if (low < 0 || bore(h) <= 0) {
       told.found(Entry.HOLE_MISSES.told(Grade.STOP, Math.min(low, 0), 0, name), part.name(), where);
     }
@@ -132,8 +138,8 @@ public final class SideHoles {
   }
 
   /** Where the bore begins to be as wide as over the hole: what lies deeper is the bit's end. */
-  private double floor(SideHole h) {
-    double open = over(at(h));
+  private double floor(SideHole h, double end) {
+    double open = over(at(h), end);
     double wide = WIDE * part.target().inner(open);
     while (open > foot && part.target().inner(open - EVERY) >= wide) {
       open -= EVERY;
@@ -151,13 +157,13 @@ public final class SideHoles {
   }
 
   /** Up from solid wood, and from a bit's point, to where the bore is as wide as it stays. */
-  private double over(double z) {
+  private double over(double z, double end) {
     double from = z;
     while (from < shoulder && part.target().inner(from) <= 0) {
       from += EVERY;
     }
     double out = from;
-    for (double up = from; up < Math.min(from + POINT, shoulder); up += EVERY) {
+    for (double up = from; up < Math.min(from + end, shoulder); up += EVERY) {
       if (part.target().inner(up + EVERY) - part.target().inner(up) > EVERY) {
         out = up + EVERY;
       }

@@ -87,7 +87,12 @@ public record Sketch<D extends Design>(
 
   /** What is bought and let into it. */
   public List<Fitting> fittings() {
-    return kind.fittings(design, aim);
+    return kind.fittings(design, aim, shop);
+  }
+
+  /** Where another wood is let in. */
+  public List<HalfSection> letIn() {
+    return kind.letIn(design, aim, shop);
   }
 
   /** The side with the holes bored into it, rolled out. */

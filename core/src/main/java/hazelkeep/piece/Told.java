@@ -11,6 +11,9 @@ import java.util.List;
 
 /** Findings by geometry alone, as a judge tells them. */
 public final class Told {
+  /** What lies on the grid of vertices may fall short of a limit by so much, mm. */
+  private static final double SAME = 1e-3;
+
   private final List<Finding> out = new ArrayList<>();
 
   /** Tells a verdict on a part; its place may be null. */
@@ -26,7 +29,7 @@ public final class Told {
    */
   public boolean thin(
       Entry entry, double found, double limit, String part, Point where, String... said) {
-    if (found >= limit) {
+    if (found >= limit - SAME) {
       return false;
     }
     Grade grade = found <= limit / 2 ? Grade.STOP : Grade.WATCH;

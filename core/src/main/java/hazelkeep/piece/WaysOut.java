@@ -52,7 +52,10 @@ final class WaysOut {
     this.aim = sketch.aim();
     this.shop = sketch.shop();
     this.bought =
-        sketch.fittings().stream().flatMap(f -> f.sizes().stream()).collect(Collectors.toSet());
+        sketch.fittings().stream()
+            .filter(f -> !f.wood())
+            .flatMap(f -> f.sizes().stream())
+            .collect(Collectors.toSet());
   }
 
   /** Those for a finding, with what the kind adds. */

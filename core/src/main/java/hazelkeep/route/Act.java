@@ -20,6 +20,15 @@ public sealed interface Act {
       implements Act {}
 
   /**
+   * Something let in and glued: from then on it is the part's own wood.
+   *
+   * @param part the part
+   * @param region what it fills, in the blank's z, with what is left on it to be levelled
+   * @param what what is let in
+   */
+  record LetIn(String part, HalfSection region, String what) implements Act {}
+
+  /**
    * A surface sanded.
    *
    * @param on the surface

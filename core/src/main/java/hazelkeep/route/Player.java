@@ -86,6 +86,8 @@ final class Player {
         now = done(now, s.on(), was -> was.sanded(s.grit()));
       } else if (act instanceof Act.Coat c) {
         now = done(now, c.on(), Surf::finished);
+      } else if (act instanceof Act.LetIn l) {
+        now = filled(now, step, l);
       }
     }
     return now;
@@ -97,7 +99,13 @@ final class Player {
       return now;
     }
     State after = cut(now, body.get(), r.region(), r.claims(), step.key());
-    return after.removed() - now.removed() < NOTHING ? now : touched(now, after, step, r);
+    return after.removed() - now.removed() < NOTHING ? now : touched(now, after, step, r.region());
+  }
+
+  private State filled(State now, Step step, Act.LetIn l) {
+    return now.stock(aim.part(l.part()))
+        .map(b -> touched(now, now.filled(b, l.region()), step, l.region()))
+        .orElse(now);
   }
 
   private State done(State now, SurfaceId on, UnaryOperator<Surf> treated) {
@@ -158,6 +166,8 @@ final class Player {
         trial(step.key(), now, t);
       } else if (act instanceof Act.Mark m && !setup.frames().containsKey(m.part())) {
         notHeld(step, m.part());
+      } else if (act instanceof Act.LetIn l) {
+        now = letIn(setup, step, now, l);
       }
     }
     return now;
@@ -305,12 +315,23 @@ final class Player {
           r.part(),
           null);
     }
-    after = touched(state, after, step, r);
+    after = touched(state, after, step, r.region());
     hollowedBehindFit(step, body, part, after, r);
     for (SurfaceId id : r.bares()) {
       cutReached(setup, step, after, aim.surface(id));
     }
     return after;
+  }
+
+  private State letIn(Setup setup, Step step, State state, Act.LetIn l) {
+    if (!setup.frames().containsKey(l.part())) {
+      notHeld(step, l.part());
+      return state;
+    }
+    if (state.stock(aim.part(l.part())).isEmpty()) {
+      find(Entry.PART_GONE.told(Grade.STOP, l.part()), step.key(), l.part(), null);
+    }
+    return filled(state, step, l);
   }
 
   private boolean neck(State after, Part part, Body before) {
@@ -404,7 +425,7 @@ final class Player {
   }
 
   /** Looks again at the surfaces near a cut; what it bared or hurt loses its treatment. */
-  private State touched(State before, State after, Step step, Act.Remove r) {
+  private State touched(State before, State after, Step step, HalfSection region) {
     Map<SurfaceId, Surf> changed = new LinkedHashMap<>();
     for (Part p : aim.parts()) {
       Optional<Body> was = before.stock(p);
@@ -414,7 +435,7 @@ final class Player {
       }
       HalfSection wood = is.map(Body::sound).orElse(HalfSection.EMPTY);
       for (Surface s : p.surfaces()) {
-        if (is.isPresent() && !near(r.region(), s.line())) {
+        if (is.isPresent() && !near(region, s.line())) {
           continue;
         }
         Surf old = after.surf(s.id());

@@ -23,13 +23,15 @@ import java.util.Optional;
  * @param removed volume taken off so far, mm3, swept wood
  * @param dust volume of scraps too small to hold, mm3
  * @param waste volume of pieces that came loose and are no part, mm3
+ * @param letIn volume of what was let in, mm3
  */
 public record State(
     Map<String, Body> bodies,
     Map<SurfaceId, Surf> surfaces,
     double removed,
     double dust,
-    double waste) {
+    double waste,
+    double letIn) {
   /** How far beyond a surface wood is looked for, mm. */
   private static final double PROBE = 0.05;
 
@@ -45,7 +47,7 @@ public record State(
 
   /** A blank of which nothing has been looked at yet. */
   public static State of(Body blank) {
-    return new State(Map.of(blank.name(), blank), new LinkedHashMap<>(), 0, 0, 0);
+    return new State(Map.of(blank.name(), blank), new LinkedHashMap<>(), 0, 0, 0, 0);
   }
 
   /** The stock of a part: the body that holds its core, else the one that has its name. */
@@ -76,7 +78,7 @@ public record State(
         now.put(s.id(), is);
       }
     }
-    return new State(bodies, now, removed, dust, waste);
+    return new State(bodies, now, removed, dust, waste, letIn);
   }
 
   /** Covered, bare or lost, by probing just outside and just inside of the surface. */
@@ -125,28 +127,37 @@ public record State(
     Map<String, Body> next = new LinkedHashMap<>(bodies);
     next.remove(was.name());
     now.forEach(b -> next.put(b.name(), b));
-    return new State(next, surfaces, removed + gone, dust + scraps, waste + loose);
+    return new State(next, surfaces, removed + gone, dust + scraps, waste + loose, letIn);
+  }
+
+  /** This state with something let into a body. */
+  State filled(Body was, HalfSection with) {
+    Body now = was.with(with);
+    Map<String, Body> next = new LinkedHashMap<>(bodies);
+    next.put(was.name(), now);
+    double more = now.swept().volume() - was.swept().volume();
+    return new State(next, surfaces, removed, dust, waste, letIn + more);
   }
 
   /** This state with some surfaces' states replaced. */
   State with(Map<SurfaceId, Surf> changed) {
     Map<SurfaceId, Surf> next = new LinkedHashMap<>(surfaces);
     next.putAll(changed);
-    return new State(bodies, next, removed, dust, waste);
+    return new State(bodies, next, removed, dust, waste, letIn);
   }
 
   /** This state with a body put in the place of what was found to be there. */
   public State corrected(Body body, Aim aim) {
     Map<String, Body> next = new LinkedHashMap<>(bodies);
     next.put(body.name(), body);
-    return new State(next, surfaces, removed, dust, waste).looked(aim);
+    return new State(next, surfaces, removed, dust, waste, letIn).looked(aim);
   }
 
   /** This state with a body's z counted from elsewhere; its surfaces are looked at later. */
   public State shifted(String body, double dz) {
     Map<String, Body> next = new LinkedHashMap<>(bodies);
     next.computeIfPresent(body, (k, b) -> b.shifted(dz));
-    return new State(next, surfaces, removed, dust, waste);
+    return new State(next, surfaces, removed, dust, waste, letIn);
   }
 
   /** This state without a part: lost or broken, and all that was done to it with it. */
@@ -155,7 +166,7 @@ public record State(
     next.remove(part);
     Map<SurfaceId, Surf> left = new LinkedHashMap<>(surfaces);
     left.keySet().removeIf(id -> id.part().equals(part));
-    return new State(next, left, removed, dust, waste).looked(aim);
+    return new State(next, left, removed, dust, waste, letIn).looked(aim);
   }
 
   /** Parts whose stock is one and the same body. */

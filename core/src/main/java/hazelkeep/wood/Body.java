@@ -25,6 +25,12 @@ public record Body(String name, HalfSection sound, HalfSection swept, Species wo
     return new Body(name, s, s.equals(w) ? s : w, wood);
   }
 
+  /** This body with something that was let into it. */
+  public Body with(HalfSection region) {
+    HalfSection s = sound.plus(region);
+    return new Body(name, s, sound == swept ? s : swept.plus(region), wood);
+  }
+
   /** This body with its z counted from elsewhere, mm. */
   public Body shifted(double dz) {
     HalfSection s = sound.shifted(dz);

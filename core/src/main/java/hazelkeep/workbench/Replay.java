@@ -319,6 +319,7 @@ final class Replay<D extends Design> {
             .anyMatch(
                 a ->
                     a instanceof Act.Remove r && r.part().equals(part)
+                        || a instanceof Act.LetIn l && l.part().equals(part)
                         || a instanceof Act.Sand x && x.on().part().equals(part)
                         || a instanceof Act.Coat c && c.on().part().equals(part));
   }

@@ -71,12 +71,18 @@ class BookTest {
   void every_code_is_provoked_by_a_test() throws IOException {
     Set<String> named = new TreeSet<>();
     Pattern quoted = Pattern.compile("\"([a-z]+(?:-[a-z]+)*)\"");
+    Pattern typed = Pattern.compile("Entry\\.([A-Z][A-Z_]+)");
     for (String root : List.of("src/test/java", "../web/src/test/java")) {
       try (Stream<Path> files = Files.walk(Path.of(root))) {
         for (Path f : files.filter(p -> p.toString().endsWith(".java")).toList()) {
-          Matcher m = quoted.matcher(Files.readString(f));
+          String text = Files.readString(f);
+          Matcher m = quoted.matcher(text);
           while (m.find()) {
             named.add(m.group(1));
+          }
+          Matcher entry = typed.matcher(text);
+          while (entry.find()) {
+            named.add(Entry.valueOf(entry.group(1)).code());
           }
         }
       }

@@ -22,6 +22,7 @@ import hazelkeep.wood.SurfaceId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -213,18 +214,22 @@ class StockAndWallsTest {
    * Two radial holes of 12 mm at one height on a radius of 30 over a bore of 19: at 32 degrees 4.54
    * mm of wood outside and none at the bore, where they break into each other; at 40 degrees 1.00.
    */
+  private static Practice wanted(double hole) {
+    return Practice.USUAL.with(Line.WALL_HOLE, OptionalDouble.of(hole));
+  }
+
   @Test
   void holes_in_a_side_come_together_at_the_bore() {
     assertThat(hole(40, 0, 12).between(hole(40, 32, 12), 30)).isCloseTo(4.54, within(0.005));
     SideHoles close = new SideHoles(tube(30, 19), List.of(hole(40, 0, 12), hole(40, 32, 12)));
-    assertThat(close.judge(4))
+    assertThat(close.judge(wanted(4)))
         .anySatisfy(f -> assertThat(f.code()).isEqualTo("holes-close"))
         .anySatisfy(f -> assertThat(f.verdict().found()).isCloseTo(-1.53, within(0.005)));
     SideHoles apart = new SideHoles(tube(30, 19), List.of(hole(40, 0, 12), hole(40, 40, 12)));
     SideHole alone = hole(40, 0, 12);
     assertThat(new SideHoles(tube(30, 19), List.of(alone)).nearest(alone)).isNaN();
-    assertThat(apart.judge(4).get(0).verdict().found()).isCloseTo(1.0, within(0.005));
-    assertThat(apart.judge(0.9)).isEmpty();
+    assertThat(apart.judge(wanted(4)).get(0).verdict().found()).isCloseTo(1.0, within(0.005));
+    assertThat(apart.judge(wanted(0.9))).isEmpty();
   }
 
   /** On a leaning side a hole goes through the wall at its own height. */
@@ -256,11 +261,11 @@ class StockAndWallsTest {
 
   @Test
   void a_hole_below_the_floor_is_told() {
-    assertThat(new SideHoles(tube(30, 19), List.of(hole(11, 0, 8))).judge(0))
+    assertThat(new SideHoles(tube(30, 19), List.of(hole(11, 0, 8))).judge(wanted(0.5)))
         .singleElement()
         .satisfies(f -> assertThat(f.code()).isEqualTo("hole-misses"))
         .satisfies(f -> assertThat(f.verdict().found()).isCloseTo(-3, within(0.01)));
-    assertThat(new SideHoles(tube(30, 19), List.of(hole(15, 0, 8))).judge(0)).isEmpty();
+    assertThat(new SideHoles(tube(30, 19), List.of(hole(15, 0, 8))).judge(wanted(0.5))).isEmpty();
   }
 
   @Test

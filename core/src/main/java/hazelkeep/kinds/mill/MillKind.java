@@ -38,6 +38,7 @@ import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Twin;
 import hazelkeep.route.Aim;
+import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
@@ -188,7 +189,7 @@ public final class MillKind extends ComposedKind<Mill> {
   }
 
   @Override
-  public List<Fitting> fittings(Mill d, Aim aim) {
+  public List<Fitting> fittings(Mill d, Aim aim, Shop shop) {
     return new MillWorks(d, aim).fittings();
   }
 

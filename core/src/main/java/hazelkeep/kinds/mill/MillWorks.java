@@ -43,7 +43,8 @@ final class MillWorks {
                 "Shaft with its nut",
                 "through body and head, its thread proud",
                 keys("shaft.diameter", "shaft.length", "shaft.sunk", "shaft.hole", "thread.proud"),
-                HalfSection.box(from, from + aim.mm("shaft.length"), 0, shaft / 2)));
+                HalfSection.box(from, from + aim.mm("shaft.length"), 0, shaft / 2),
+                false));
       }
     }
     return out;
@@ -59,7 +60,8 @@ final class MillWorks {
               name,
               where,
               keys(diameter, depth),
-              HalfSection.box(from, to, 0, aim.mm(diameter) / 2)));
+              HalfSection.box(from, to, 0, aim.mm(diameter) / 2),
+              false));
     }
   }
 

@@ -25,7 +25,11 @@ public final class PartsDrawing {
   private static final double LABEL = 22;
 
   /** A thing that lies in the row. */
-  private record Item(String name, HalfSection shape, boolean bought) {
+  private record Item(String name, HalfSection shape, String css) {
+    boolean own() {
+      return css.equals("wood");
+    }
+
     double length() {
       return shape.maxZ() - shape.minZ();
     }
@@ -76,20 +80,20 @@ public final class PartsDrawing {
   }
 
   private static void thing(Svg svg, Sheet sheet, Item i, String wood) {
-    if (i.bought()) {
+    if (i.css().equals("metal")) {
       HalfSection h = i.shape();
       double top = sheet.up(h.maxR());
       double wide = sheet.x(h.maxZ()) - sheet.x(h.minZ());
       svg.rect("metal", sheet.x(h.minZ()), top, wide, sheet.down(h.maxR()) - top, null);
     } else {
-      svg.region("wood", sheet.both(i.shape()), wood);
+      svg.region(i.css(), sheet.both(i.shape()), i.own() ? wood : null);
       double a = sheet.axis();
       svg.line("axis", sheet.x(i.shape().minZ()) - 8, a, sheet.x(i.shape().maxZ()) + 8, a);
     }
   }
 
   private static List<Item> items(Sketch<?> sketch) {
-    return closed(sketch).stream().sorted(Comparator.comparing(Item::bought)).toList();
+    return closed(sketch).stream().sorted(Comparator.comparing(i -> !i.own())).toList();
   }
 
   /** What the numbers under the parts stand for, in their order. */
@@ -104,10 +108,10 @@ public final class PartsDrawing {
   private static List<Item> closed(Sketch<?> sketch) {
     List<Item> out = new ArrayList<>();
     for (Part p : sketch.aim().parts()) {
-      out.add(new Item(p.name(), p.target().in(p.closed()), false));
+      out.add(new Item(p.name(), p.target().in(p.closed()), "wood"));
     }
     for (Fitting f : sketch.fittings()) {
-      out.add(new Item(f.name(), f.outline(), true));
+      out.add(new Item(f.name(), f.outline(), f.wood() ? "inlay" : "metal"));
     }
     return out;
   }

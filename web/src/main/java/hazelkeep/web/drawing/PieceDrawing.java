@@ -143,6 +143,7 @@ public final class PieceDrawing {
         .close("defs");
     blank();
     sketch.aim().parts().forEach(this::part);
+    sketch.letIn().forEach(this::inlay);
     keep();
     holes();
     svg.line("axis", sheet.x(0) - 20, sheet.axis(), sheet.x(length) + 20, sheet.axis());
@@ -213,6 +214,19 @@ public final class PieceDrawing {
           svg.line("corner", x, sheet.axis(), x, sheet.down(corner.r()));
         }
       }
+    }
+  }
+
+  /** Another wood: cut through above the axis; below it what runs round the outside. */
+  private void inlay(HalfSection in) {
+    double z = (in.minZ() + in.maxZ()) / 2;
+    boolean seen =
+        sketch.aim().parts().stream()
+            .anyMatch(p -> Math.abs(p.target().outer(z) - in.outer(z)) < SEEN);
+    svg.path("inlay", sheet.above(in));
+    if (seen) {
+      HalfSection whole = in.plus(HalfSection.box(in.minZ(), in.maxZ(), 0, in.minR()));
+      svg.path("inlay", sheet.below(whole));
     }
   }
 

@@ -135,6 +135,7 @@ public final class StageDrawing {
       svg.region("wood", sheet.both(h), wood);
       svg.region("grain", sheet.both(h), "url(#grain-" + id + ")");
     }
+    letIn().forEach(h -> svg.path("inlay", sheet.both(h)));
     Set<HalfSection> gone = new LinkedHashSet<>(stage.removed().values());
     gone.forEach(h -> svg.region("cut", sheet.both(h), "url(#cut-" + id + ")"));
     for (Polyline line : worked()) {
@@ -158,6 +159,18 @@ public final class StageDrawing {
       Optional<Body> body = stage.after().stock(p);
       if (f != null && body.isPresent()) {
         out.add(body.get().sound().in(f));
+      }
+    }
+    return out;
+  }
+
+  /** What the step lets in, as it is once it is level. */
+  private List<HalfSection> letIn() {
+    List<HalfSection> out = new ArrayList<>();
+    for (Act a : stage.step().acts()) {
+      if (a instanceof Act.LetIn l && stage.setup().frames().containsKey(l.part())) {
+        HalfSection level = l.region().and(plan.aim().part(l.part()).target());
+        out.add(level.in(stage.setup().frames().get(l.part())));
       }
     }
     return out;

@@ -61,6 +61,7 @@ public class Json {
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Act.Remove.class, name = "remove"),
+    @JsonSubTypes.Type(value = Act.LetIn.class, name = "let-in"),
     @JsonSubTypes.Type(value = Act.Sand.class, name = "sand"),
     @JsonSubTypes.Type(value = Act.Coat.class, name = "coat"),
     @JsonSubTypes.Type(value = Act.Mark.class, name = "mark"),

@@ -1,0 +1,310 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Another wood let into a part and levelled with it, so that the outline stays as it was drawn: a
+ * groove is cut, what fills it is glued in, and what stands out is turned away. Where it lies its
+ * {@link Place} says.
+ */
+final class Inlay implements AddedElement {
+  private final Added added;
+  private final Place place;
+
+  /** Where it lies, and what is let in there. */
+  enum Place {
+    RING(
+        "inlaid ring",
+        List.of(InlaySize.HEIGHT, InlaySize.WIDE, InlaySize.DEEP),
+        "Parting tool, square sides and a level floor.",
+        "Two half rings, or a strip bent round: they slide in by hand. Glue in the groove, tape round"
+            + " it."),
+    DISC(
+        "inlaid disc",
+        List.of(InlaySize.WIDE, InlaySize.DEEP),
+        "Point tool from the middle outwards, square at the edge, the floor level.",
+        "The disc slides in by hand, its grain in line with the grain of the piece. Glue on the"
+            + " floor, press it home."),
+    COLLAR(
+        "collar",
+        List.of(InlaySize.THICK),
+        "Widen the recess for it, square at the shoulder.",
+        "A ring of end grain like the piece, so that both move alike. Glue all round, press it home"
+            + " against the shoulder.");
+
+    private final String word;
+    private final List<InlaySize> sizes;
+    private final String cut;
+    private final String glue;
+
+    Place(String word, List<InlaySize> sizes, String cut, String glue) {
+      this.word = word;
+      this.sizes = sizes;
+      this.cut = cut;
+      this.glue = glue;
+    }
+
+    /** Its word in the trade. */
+    String word() {
+      return word;
+    }
+
+    /** Its name in piece files: {@code ring}. */
+    String key() {
+      return name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** The place of that name. */
+    static Optional<Place> named(String key) {
+      return java.util.Arrays.stream(values()).filter(p -> p.key().equals(key)).findFirst();
+    }
+  }
+
+  Inlay(Added added, Place place) {
+    this.added = added;
+    this.place = place;
+  }
+
+  @Override
+  public Added added() {
+    return added;
+  }
+
+  @Override
+  public String word() {
+    return place.word();
+  }
+
+  private DimKey key(InlaySize size) {
+    return size.of(added);
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return place.sizes.stream().map(s -> s.rule(added, label(), place == Place.DISC)).toList();
+  }
+
+  @Override
+  public void shape(Form form, Sizes s) {
+    double proud = s.practice(Line.INLAY_PROUD);
+    (switch (place) {
+          case RING ->
+              InlayRoom.ring(
+                  form,
+                  s.mm(key(InlaySize.HEIGHT)),
+                  s.mm(key(InlaySize.WIDE)),
+                  s.mm(key(InlaySize.DEEP)),
+                  proud);
+          case DISC ->
+              InlayRoom.disc(form, s.mm(key(InlaySize.WIDE)), s.mm(key(InlaySize.DEEP)), proud);
+          case COLLAR -> InlayRoom.collar(form, s.mm(key(InlaySize.THICK)), proud);
+        })
+        .ifPresent(i -> form.inlay(added.id(), i));
+  }
+
+  @Override
+  public HalfSection letIn(Form form) {
+    return form.inlaid(added.id()).map(Form.Inlaid::groove).orElse(HalfSection.EMPTY);
+  }
+
+  @Override
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
+    Form.Inlaid in = form.inlaid(added.id()).orElseThrow();
+    SurfaceId on = new SurfaceId(added.part(), in.on());
+    double within = shop.custom(Line.READ_TURNED);
+    List<Act> cut = new ArrayList<>();
+    cut.add(Acts.remove(added.part(), in.groove()));
+    for (InlaySize s : place.sizes) {
+      cut.add(Acts.read(key(s).path(), s.gauge(shop), s.where(), within, within));
+    }
+    List<Act> glue =
+        List.of(
+            new Act.LetIn(added.part(), in.fill(), place.word()),
+            new Act.Remove(
+                added.part(), in.fill().minus(form.plain().target()), Set.of(on), List.of()));
+    String cured =
+        " Leave it "
+            + Math.round(shop.custom(Line.INLAY_CURE))
+            + " min before it is cut, then level it with light cuts.";
+    StepKey key = step(setup);
+    return List.of(
+        new Step(
+            key,
+            "Make room for the " + place.word(),
+            place.cut,
+            Speeds.At.TURNING,
+            List.copyOf(cut)),
+        new Step(
+            new StepKey(key.path() + " glue"),
+            "Let in the " + place.word() + ", and level it",
+            place.glue + cured,
+            Speeds.At.TURNING,
+            glue));
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    Optional<Form.Inlaid> in = form.inlaid(added.id());
+    if (in.isEmpty()) {
+      noRoom(form, aim, told);
+      return;
+    }
+    Point at = InlayRoom.middle(in.get().groove());
+    told.thin(
+        Entry.DETAIL_THIN,
+        InlayRoom.left(form, in.get().groove(), place == Place.COLLAR),
+        aim.custom(Line.DETAIL_LEFT),
+        added.part(),
+        at,
+        label());
+    told.thin(
+        Entry.INLAY_THIN,
+        aim.mm(key(thin())),
+        aim.custom(Line.INLAY_LEAST),
+        added.part(),
+        at,
+        label());
+  }
+
+  /** The size in which it is thinnest. */
+  private InlaySize thin() {
+    return place == Place.COLLAR ? InlaySize.THICK : InlaySize.DEEP;
+  }
+
+  private void noRoom(Form form, Aim aim, Told told) {
+    switch (place) {
+      case RING -> {
+        double at = aim.mm(key(InlaySize.HEIGHT));
+        double wide = aim.mm(key(InlaySize.WIDE));
+        told.found(
+            form.missing(at, wide, label()),
+            added.part(),
+            new Point(form.zero() + at, form.radius(at)));
+      }
+      case DISC -> {
+        Point at = form.top().map(t -> new Point(t.z(), 0)).orElse(null);
+        told.found(
+            form.top().isEmpty()
+                ? Entry.KNOB_NO_TOP.told(Grade.STOP, label(), added.part())
+                : form.isTopTaken()
+                    ? Entry.KNOB_SECOND.told(Grade.STOP, label(), added.part())
+                    : Entry.INLAY_WIDE.told(
+                        Grade.STOP, aim.mm(key(InlaySize.WIDE)), widest(form, aim), label()),
+            added.part(),
+            at);
+      }
+      case COLLAR ->
+          told.found(
+              Entry.INLAY_NO_RECESS.told(Grade.STOP, label(), added.part()), added.part(), null);
+    }
+  }
+
+  /** The widest disc that leaves wood round it, mm. */
+  private static double widest(Form form, Aim aim) {
+    double radius = form.top().map(Form.Top::radius).orElse(0.0);
+    return Math.max(0, 2 * (radius - aim.custom(Line.INLAY_EDGE)));
+  }
+
+  @Override
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
+    double lack = finding.verdict().limit() - finding.verdict().found();
+    switch (finding.verdict().entry()) {
+      case DETAIL_THIN ->
+          tries.set(key(thin()).path(), Math.floor(10 * (aim.mm(key(thin())) - lack)) / 10);
+      case INLAY_THIN -> tries.more(lack, key(thin()).path());
+      case INLAY_WIDE -> {
+        tries.set(key(InlaySize.WIDE).path(), finding.verdict().limit());
+        tries.set(key(InlaySize.WIDE).path(), aim.custom(Line.INLAY_DISC_WIDE));
+      }
+      case DETAIL_NO_ROOM, DETAIL_MEETS -> {
+        double wide = aim.mm(key(InlaySize.WIDE));
+        form.elsewhere(aim.mm(key(InlaySize.HEIGHT)), wide + aim.custom(Line.DETAIL_EDGE))
+            .ifPresent(at -> tries.set(key(InlaySize.HEIGHT).path(), at));
+      }
+      default -> {}
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    SurfaceId on =
+        new SurfaceId(
+            added.part(),
+            switch (place) {
+              case RING -> "side";
+              case DISC -> "top";
+              case COLLAR -> "recess";
+            });
+    return place.sizes.stream()
+        .map(s -> new Feature(key(s), on, Feature.Kind.SKIN, key(s)))
+        .toList();
+  }
+
+  @Override
+  public void measures(Form form, Measures m, Aim aim) {
+    if (place == Place.RING && form.inlaid(added.id()).isPresent()) {
+      double at = form.zero() + aim.mm(key(InlaySize.HEIGHT));
+      m.along(key(InlaySize.HEIGHT).path(), label(), form.zero(), at, added.part());
+    }
+  }
+
+  @Override
+  public List<Handle> handles(Form form, Aim aim) {
+    if (place != Place.RING || form.inlaid(added.id()).isEmpty()) {
+      return List.of();
+    }
+    double at = aim.mm(key(InlaySize.HEIGHT));
+    Point p = new Point(form.zero() + at, form.radius(at));
+    return List.of(new Handle(added.id(), label(), p, true, false));
+  }
+
+  @Override
+  public Map<DimKey, Double> dragged(Form form, double z) {
+    return Map.of(key(InlaySize.HEIGHT), z - form.zero());
+  }
+
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    form.inlaid(added.id())
+        .ifPresent(
+            in -> {
+              HalfSection g = in.groove();
+              in.along()
+                  .ifPresent(
+                      s -> out.put(key(InlaySize.HEIGHT), (s.from() + s.to()) / 2 - form.zero()));
+              switch (place) {
+                case RING -> out.put(key(InlaySize.WIDE), g.maxZ() - g.minZ());
+                case DISC -> out.put(key(InlaySize.WIDE), 2 * g.maxR());
+                case COLLAR -> out.put(key(InlaySize.THICK), g.maxR() - g.minR());
+              }
+            });
+    return out;
+  }
+}
