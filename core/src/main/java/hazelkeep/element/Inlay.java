@@ -147,7 +147,10 @@ final class Inlay implements AddedElement {
         List.of(
             new Act.LetIn(added.part(), in.fill(), place.word()),
             new Act.Remove(
-                added.part(), in.fill().minus(form.plain().target()), Set.of(on), List.of()));
+                added.part(),
+                in.fill().minus(aim.part(added.part()).target()),
+                Set.of(on),
+                List.of()));
     String cured =
         " Leave it "
             + Math.round(shop.custom(Line.INLAY_CURE))
@@ -253,14 +256,10 @@ final class Inlay implements AddedElement {
 
   @Override
   public List<Feature> features() {
-    SurfaceId on =
-        new SurfaceId(
-            added.part(),
-            switch (place) {
-              case RING -> "side";
-              case DISC -> "top";
-              case COLLAR -> "recess";
-            });
+    if (place == Place.COLLAR) {
+      return List.of();
+    }
+    SurfaceId on = new SurfaceId(added.part(), place == Place.RING ? "side" : "top");
     return place.sizes.stream()
         .map(s -> new Feature(key(s), on, Feature.Kind.SKIN, key(s)))
         .toList();

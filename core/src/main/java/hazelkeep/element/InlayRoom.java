@@ -14,6 +14,9 @@ final class InlayRoom {
   /** Places at which the wood beside a groove is looked at, a side. */
   private static final int PLACES = 8;
 
+  /** What is let in fills its groove as it was found: so far beside its place, mm. */
+  private static final double FOUND = 1;
+
   private InlayRoom() {}
 
   /**
@@ -28,23 +31,34 @@ final class InlayRoom {
     return form.free(from, to)
         .map(
             on -> {
-              double z0 = form.zero() + from;
-              double z1 = form.zero() + to;
-              double least = Math.min(Form.at(on.line(), z0), Form.at(on.line(), z1));
-              double most = Math.max(Form.at(on.line(), z0), Form.at(on.line(), z1));
-              for (Point p : on.line().points()) {
-                if (p.z() > z0 && p.z() < z1) {
-                  least = Math.min(least, p.r());
-                  most = Math.max(most, p.r());
-                }
-              }
-              double floor = Math.max(0, least - deep);
-              return inlaid(
-                  form,
+              Span along = new Span(form.zero() + from, form.zero() + to);
+              Span r = radii(on.line(), along);
+              double floor = Math.max(0, r.from() - deep);
+              HalfSection room =
+                  HalfSection.box(
+                      along.from() - FOUND, along.to() + FOUND, floor - FOUND, r.to() + proud);
+              return new Form.Inlaid(
                   on.id().name(),
-                  HalfSection.box(z0, z1, floor, most + proud),
-                  Optional.of(new Span(z0, z1)));
+                  HalfSection.box(along.from(), along.to(), floor, HalfSection.FAR)
+                      .and(form.plain().target()),
+                  room.minus(hollow(form)),
+                  Optional.of(along));
             });
+  }
+
+  /** The least and the largest radius of a rising line along a stretch. */
+  private static Span radii(Polyline line, Span along) {
+    double a = Form.at(line, along.from());
+    double b = Form.at(line, along.to());
+    double least = Math.min(a, b);
+    double most = Math.max(a, b);
+    for (Point p : line.points()) {
+      if (along.holds(p.z())) {
+        least = Math.min(least, p.r());
+        most = Math.max(most, p.r());
+      }
+    }
+    return new Span(least, most);
   }
 
   /** A disc in the top: its floor lies as deep as stated under the lowest place of its edge. */
@@ -56,37 +70,41 @@ final class InlayRoom {
             t -> {
               Polyline line = form.plain().surface(t.surface()).line();
               double floor = Math.min(t.z(), Form.height(line, r)) - deep;
-              return inlaid(
-                  form, t.surface(), HalfSection.box(floor, t.z() + proud, 0, r), Optional.empty());
+              HalfSection room =
+                  HalfSection.box(floor - FOUND, t.z() + proud, 0, Math.min(r + FOUND, t.radius()));
+              return new Form.Inlaid(
+                  t.surface(),
+                  HalfSection.box(floor, t.z(), 0, r).and(form.plain().target()),
+                  room.minus(hollow(form)),
+                  Optional.empty());
             });
   }
 
   /** A collar behind the whole recess. */
   static Optional<Form.Inlaid> collar(Form form, double thick, double proud) {
     return form.recess()
-        .map(Surface::line)
         .map(
-            line -> {
+            recess -> {
+              Polyline line = recess.line();
               double z0 = Math.min(line.first().z(), line.last().z());
               double z1 = Math.max(line.first().z(), line.last().z());
               double r = Math.max(line.first().r(), line.last().r());
-              HalfSection behind = HalfSection.box(z0, z1, r, r + thick);
-              HalfSection fill = behind.plus(HalfSection.box(z0, z1, r - proud, r));
+              HalfSection target = form.plain().target();
+              HalfSection behind =
+                  HalfSection.box(z0 - FOUND, z1 + FOUND, r - FOUND, r + thick + FOUND).and(target);
               return new Form.Inlaid(
-                  form.recess().orElseThrow().id().name(),
-                  behind.and(form.plain().target()),
-                  fill.and(form.plain().target().plus(HalfSection.box(z0, z1, 0, r))),
+                  recess.id().name(),
+                  HalfSection.box(z0, z1, r, r + thick).and(target),
+                  behind.plus(HalfSection.box(z0, z1, r - proud, r)),
                   Optional.empty());
             });
   }
 
-  private static Form.Inlaid inlaid(Form form, String on, HalfSection room, Optional<Span> along) {
-    HalfSection groove = room.and(form.plain().target());
-    HalfSection hollow = HalfSection.EMPTY;
-    for (Surface s : form.plain().surfaces()) {
-      hollow = s.inside() ? hollow.plus(s.zone()) : hollow;
-    }
-    return new Form.Inlaid(on, groove, room.minus(hollow), along);
+  private static HalfSection hollow(Form form) {
+    return form.plain().surfaces().stream()
+        .filter(Surface::inside)
+        .map(Surface::zone)
+        .reduce(HalfSection.EMPTY, HalfSection::plus);
   }
 
   /** The middle of a groove. */

@@ -40,6 +40,12 @@ public enum Shape {
       "Small gouge, from both sides down to the middle, never up the far side.",
       Line.DETAIL_COVE_WIDE,
       Line.DETAIL_COVE_DEEP),
+  WAIST(
+      "waist",
+      "Turn the waist",
+      "Gouge from both sides down to the middle, in long cuts that leave no edge where it begins.",
+      Line.DETAIL_WAIST_WIDE,
+      Line.DETAIL_WAIST_DEEP),
   STEP(
       "step",
       "Cut the step",
@@ -119,6 +125,7 @@ public enum Shape {
     double off = Math.min(1, Math.abs(x));
     return switch (this) {
       case LINE, LINES, BURNT -> deep * (1 - off);
+      case WAIST -> deep * (1 + Math.cos(Math.PI * off)) / 2;
       case COVE -> deep * Math.sqrt(1 - off * off);
       case BEAD -> {
         double lead = edge(deep, half);

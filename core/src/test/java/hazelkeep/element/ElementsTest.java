@@ -138,6 +138,7 @@ class ElementsTest {
         switch (shape) {
           case LINE, BURNT -> wide * deep / 2;
           case LINES -> 3 * wide * deep / 2;
+          case WAIST -> wide * deep / 2;
           case COVE -> Math.PI / 4 * wide * deep;
           default -> Double.NaN;
         };
@@ -342,7 +343,7 @@ class ElementsTest {
   @Test
   void what_nobody_knows_is_refused_with_what_can_be_added() {
     assertThatThrownBy(() -> Elements.of(new Added("wing", 1, "lid")))
-        .hasMessageContaining("line, lines, burnt, bead, cove, step, texture");
+        .hasMessageContaining("line, lines, burnt, bead, cove, waist, step, texture");
     assertThatThrownBy(() -> new Added("line", 0, "lid")).hasMessageContaining("from 1 to 99");
     assertThatThrownBy(() -> new Added("<b>", 1, "lid")).hasMessageContaining("line or bead");
     assertThatThrownBy(

@@ -115,7 +115,7 @@ class EveryKindAtBenchTest {
     carried(new Run<>(kind));
   }
 
-  /** A line on each part that has room, and a knob where one can stand, read and carried too. */
+  /** A line, a ring, a collar and a knob on each part that has room, read and carried too. */
   @ParameterizedTest
   @MethodSource("kinds")
   void what_was_added_is_read_and_carried_too(Kind<?> kind) {
@@ -129,6 +129,12 @@ class EveryKindAtBenchTest {
       double at = 0.4 * new Form(p).height();
       if (new Form(p).free(at - 1, at + 1).isPresent()) {
         d = Elements.with(d, "line", p.name(), Size.mm(at));
+      }
+      if (new Form(p).free(2 * at - 3, 2 * at + 3).isPresent()) {
+        d = Elements.with(d, "ring", p.name(), Size.mm(2 * at));
+      }
+      if (aim.joints().stream().anyMatch(j -> j.outer().part().equals(p.name()))) {
+        d = Elements.with(d, "collar", p.name(), Optional.empty());
       }
     }
     Part last = aim.parts().get(aim.parts().size() - 1);
