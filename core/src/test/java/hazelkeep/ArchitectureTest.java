@@ -66,7 +66,8 @@ class ArchitectureTest {
     classes()
         .should()
         .onlyDependOnClassesThat()
-        .resideInAnyPackage("hazelkeep..", "java..", "org.locationtech.jts..")
+        .resideInAnyPackage(
+            "hazelkeep..", "java..", "org.locationtech.jts..", "org.hipparchus.analysis..")
         .check(core);
   }
 

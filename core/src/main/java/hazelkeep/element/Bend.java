@@ -7,5 +7,11 @@ public enum Bend {
   /** By one smooth line that never swings past its places. */
   SMOOTH,
   /** Bulging: level where it is widest. */
-  BULGING
+  BULGING,
+  /** Hollow: level where it is narrowest, twice as steep as the straight line at its wider end. */
+  HOLLOW,
+  /**
+   * A quarter of an ellipse: level where it is widest, square to the axis where it is narrowest.
+   */
+  ROUND
 }

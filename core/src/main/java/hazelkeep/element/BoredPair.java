@@ -129,7 +129,7 @@ public final class BoredPair {
             .then(high)
             .then(Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
     List<Element> all = new ArrayList<>();
-    all.add(new Whole(sizes.whole(), List.of(bodySide, lidSide)));
+    all.add(Whole.of(sizes.whole(), List.of(bodySide, lidSide)));
     all.addAll(others);
     return new Make(
         sizes.stock(),

@@ -284,6 +284,12 @@ public class Drilled implements Element {
             Math.max(floor, mouth),
             b.mm(sizes.diameter()) / 2,
             part);
+    floorMeasured(b, m);
+    sizes.narrow().ifPresent(n -> m.read(n.depth().path(), "narrow", mouth, -place.way(), part));
+  }
+
+  /** Where its floor lies. */
+  protected final void floorMeasured(Built b, Measures m) {
     double end = b.at(left.end());
     double high = end + place.way() * b.mm(left.size());
     m.deep(
@@ -292,8 +298,7 @@ public class Drilled implements Element {
         Math.min(end, high),
         Math.max(end, high),
         0,
-        part);
-    sizes.narrow().ifPresent(n -> m.read(n.depth().path(), "narrow", mouth, -place.way(), part));
+        place.on().part());
   }
 
   /** How far down its diameter stands on the drawing, as a share of its depth. */

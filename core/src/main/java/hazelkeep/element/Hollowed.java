@@ -16,13 +16,14 @@ import hazelkeep.solid.Profile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 
 /**
  * A hollow behind a narrow mouth: a hole is bored, then a hooked bar on a rig widens it from there
  * until a wall is left that follows the outside.
  */
-public final class Hollowed extends Drilled {
+public class Hollowed extends Drilled {
   /** How far apart heights of its line are, mm. */
   private static final double STEP = 1;
 
@@ -69,7 +70,18 @@ public final class Hollowed extends Drilled {
     return Bore.plain(place().name(), wide, deep);
   }
 
-  private double corner(Lay lay) {
+  /** The outside that it follows. */
+  protected final Outside side() {
+    return side;
+  }
+
+  /** The size of the wall between. */
+  protected final DimKey wall() {
+    return wall;
+  }
+
+  /** How far over the floor its corner begins, mm. */
+  protected double corner(Lay lay) {
     return Math.min(lay.custom(Line.TURN_FLOOR_CORNER), lay.mm(depth()) / 4);
   }
 
@@ -106,16 +118,20 @@ public final class Hollowed extends Drilled {
   private double[] radii(Lay lay) {
     Polyline line = side.line(lay);
     double foot = line.first().z();
-    double height = line.last().z() - foot;
+    return radii(z -> side.radius(lay, foot + z), line.last().z() - foot);
+  }
+
+  /** The radii of an outside on a grid from its low end up. */
+  static double[] radii(DoubleUnaryOperator outside, double height) {
     double[] r = new double[(int) Math.ceil(height / GRID) + 1];
     for (int i = 0; i < r.length; i++) {
-      r[i] = side.radius(lay, foot + Math.min(height, i * GRID));
+      r[i] = outside.applyAsDouble(Math.min(height, i * GRID));
     }
     return r;
   }
 
   /** The largest radius at a height that keeps a distance from all of the outside. */
-  private static double within(double[] outside, double at, double wall) {
+  static double within(double[] outside, double at, double wall) {
     double least = Double.POSITIVE_INFINITY;
     int from = (int) Math.max(0, Math.ceil((at - wall) / GRID));
     int to = (int) Math.min(outside.length - 1, Math.floor((at + wall) / GRID));

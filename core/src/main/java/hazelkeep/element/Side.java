@@ -67,28 +67,18 @@ public record Side(
       double up = place.share().applyAsDouble(lay) * rise.high(lay);
       p.add(new Point(up, lay.mm(place.drawn()) / 2));
     }
-    if (rise.bend() == Bend.SMOOTH) {
-      return Profile.smooth(p);
-    }
-    List<Curve> out = new ArrayList<>();
-    for (int i = 1; i < p.size(); i++) {
-      Point a = p.get(i - 1);
-      Point b = p.get(i);
-      out.add(rise.bend() == Bend.BULGING ? bulging(a, b) : new Curve.Line(a, b));
-    }
-    return out;
-  }
-
-  /** Level at its wider end, twice as steep as the straight line at the other. */
-  private static Curve bulging(Point a, Point b) {
-    double steep = 2 * (b.r() - a.r()) / (b.z() - a.z());
-    boolean opens = b.r() > a.r();
-    return new Curve.Hermite(a, b, opens ? steep : 0, opens ? 0 : steep);
+    return Bent.through(p, places.stream().map(s -> s.bend().orElse(rise.bend())).toList());
   }
 
   @Override
   public Polyline line(Lay lay) {
     return lay.once(this, "line", () -> profile(lay).between(0, rise.high(lay)).moved(foot(lay)));
+  }
+
+  /** A stretch of its line between two heights, in the blank's z. */
+  Polyline between(Lay lay, double from, double to) {
+    double foot = foot(lay);
+    return profile(lay).between(from - foot, to - foot).moved(foot);
   }
 
   @Override
@@ -238,13 +228,38 @@ public record Side(
   @Override
   public void onSection(Built b, OnSection s) {
     String part = on.part();
-    double low = s.low(part, on.name());
+    Polyline line = b.part(part).surface(on.name()).line();
     s.is(rise.height().path(), rises(s));
-    besides.ifPresent(p -> read(b, s, p, low));
+    places(b, s, line);
+  }
+
+  /** Its sizes read again on the line that it was drawn by. */
+  void read(Built b, OnSection s, Polyline line) {
+    s.is(rise.height().path(), line.last().z() - line.first().z());
+    places(b, s, line);
+  }
+
+  private void places(Built b, OnSection s, Polyline line) {
+    besides.ifPresent(p -> read(b, s, p, new Seen(line, Double.NEGATIVE_INFINITY)));
     double below = Double.NEGATIVE_INFINITY;
     for (Station p : places) {
-      read(b, s, p, below);
+      read(b, s, p, new Seen(line, below));
       below = z(b, p);
+    }
+  }
+
+  /** A line as it was drawn, and the height of the place before. */
+  private record Seen(Polyline line, double below) {
+    double widest() {
+      return line.points().stream().mapToDouble(Point::r).max().orElseThrow();
+    }
+
+    double narrowest() {
+      return line.points().stream()
+          .filter(p -> p.z() > below)
+          .mapToDouble(Point::r)
+          .min()
+          .orElseThrow();
     }
   }
 
@@ -254,23 +269,21 @@ public record Side(
     return (rise.capped() ? s.top(part) : s.high(part, on.name())) - s.low(part, on.name());
   }
 
-  private void read(Built b, OnSection s, Station p, double below) {
-    String part = on.part();
+  private void read(Built b, OnSection s, Station p, Seen seen) {
     double r =
         switch (p.reads()) {
-          case FIRST -> s.first(part, on.name());
-          case LAST -> s.last(part, on.name());
-          case WIDEST -> s.widest(part, on.name());
-          case NARROWEST -> s.narrowest(part, on.name(), z -> z > below);
-          case HERE -> b.part(part).target().outer(z(b, p));
+          case FIRST -> seen.line.first().r();
+          case LAST -> seen.line.last().r();
+          case WIDEST -> seen.widest();
+          case NARROWEST -> seen.narrowest();
+          case HERE -> b.part(on.part()).target().outer(z(b, p));
         };
     s.is(p.key().path(), 2 * r);
-    p.height().ifPresent(h -> height(b, s, p, h, r));
+    p.height().ifPresent(h -> height(b, s, p, h, r, seen.line.points()));
   }
 
   /** Its height, where the line turns there: elsewhere no place of it is to be seen. */
-  private void height(Built b, OnSection s, Station p, DimKey height, double r) {
-    List<Point> line = b.part(on.part()).surface(on.name()).line().points();
+  private void height(Built b, OnSection s, Station p, DimKey height, double r, List<Point> line) {
     line.subList(1, line.size() - 1).stream()
         .filter(q -> Math.abs(q.r() - r) < SAME)
         .min(Comparator.comparingDouble(q -> Math.abs(q.z() - z(b, p))))

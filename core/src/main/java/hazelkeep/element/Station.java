@@ -15,6 +15,7 @@ import java.util.function.ToDoubleFunction;
  * @param sign before its diameter on the drawing; empty where it does not hang there
  * @param grip whether it can be dragged
  * @param height the size of its own height; empty where the line has it at an end
+ * @param bend how the line comes up to it; empty where it runs as all of the side does
  */
 public record Station(
     DimKey key,
@@ -24,15 +25,17 @@ public record Station(
     Reads reads,
     String sign,
     boolean grip,
-    Optional<DimKey> height) {
+    Optional<DimKey> height,
+    Optional<Bend> bend) {
   /** A place of the line that is what it is called. */
   public static Station of(DimKey key, String label, ToDoubleFunction<Lay> share, Reads reads) {
-    return new Station(key, key, label, share, reads, "⌀ " + label, true, Optional.empty());
+    return new Station(
+        key, key, label, share, reads, "⌀ " + label, true, Optional.empty(), Optional.empty());
   }
 
   /** The same, drawn by another size and therefore not shown. */
   public Station drawnBy(DimKey other) {
-    return new Station(key, other, label, share, reads, "", grip, height);
+    return new Station(key, other, label, share, reads, "", grip, height, bend);
   }
 
   /**
@@ -50,27 +53,33 @@ public record Station(
         reads,
         "⌀ " + label,
         true,
-        Optional.of(height));
+        Optional.of(height),
+        Optional.empty());
   }
 
   /** The same, with another sign before its diameter. */
   public Station signed(String other) {
-    return new Station(key, drawn, label, share, reads, other, grip, height);
+    return new Station(key, drawn, label, share, reads, other, grip, height, bend);
   }
 
   /** The same, shown as the diameter that it is all about. */
   public Station plain() {
-    return new Station(key, drawn, label, share, reads, "⌀", grip, height);
+    return new Station(key, drawn, label, share, reads, "⌀", grip, height, bend);
   }
 
   /** The same, not shown where something is so. */
   public Station hiddenIf(boolean so) {
-    return so ? new Station(key, drawn, label, share, reads, "", grip, height) : this;
+    return so ? new Station(key, drawn, label, share, reads, "", grip, height, bend) : this;
   }
 
   /** The same, not dragged where something is so. */
   public Station stillIf(boolean so) {
-    return so ? new Station(key, drawn, label, share, reads, sign, false, height) : this;
+    return so ? new Station(key, drawn, label, share, reads, sign, false, height, bend) : this;
+  }
+
+  /** The same, with a line of its own up to it. */
+  public Station by(Bend own) {
+    return new Station(key, drawn, label, share, reads, sign, grip, height, Optional.of(own));
   }
 
   /** How a place's diameter is read again on what was drawn. */

@@ -3,14 +3,20 @@ package hazelkeep.element;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.OnSection;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * How high the closed piece is.
  *
  * @param rule of its size
- * @param sides the outsides that stand on one another
+ * @param read how high it was drawn
  */
-public record Whole(SizeRule rule, List<Side> sides) implements Element {
+public record Whole(SizeRule rule, ToDoubleFunction<OnSection> read) implements Element {
+  /** As high as outsides that stand on one another. */
+  public static Whole of(SizeRule rule, List<Side> sides) {
+    return new Whole(rule, s -> sides.stream().mapToDouble(x -> x.rises(s)).sum());
+  }
+
   @Override
   public List<SizeRule> sizes() {
     return List.of(rule);
@@ -23,6 +29,6 @@ public record Whole(SizeRule rule, List<Side> sides) implements Element {
 
   @Override
   public void onSection(Built b, OnSection s) {
-    s.is(rule.key().path(), sides.stream().mapToDouble(x -> x.rises(s)).sum());
+    s.is(rule.key().path(), read.applyAsDouble(s));
   }
 }

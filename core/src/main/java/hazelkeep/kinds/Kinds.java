@@ -3,6 +3,7 @@ package hazelkeep.kinds;
 import hazelkeep.element.Adorned;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.piece.Design;
@@ -23,7 +24,8 @@ public final class Kinds {
               CasedKind.NEEDLE_CASE,
               MillKind.MILL,
               MillKind.SHAKER,
-              CasedKind.HOUSE)
+              CasedKind.HOUSE,
+              GobletKind.GOBLET)
           .<Kind<?>>map(Kinds::adorned)
           .toList();
 

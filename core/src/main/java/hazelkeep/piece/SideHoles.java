@@ -137,7 +137,10 @@ public final class SideHoles {
     }
   }
 
-  /** Where the bore begins to be as wide as over the hole: what lies deeper is the bit's end. */
+  /**
+   * Where the bore begins to be as wide as over the hole: what lies deeper is the bit's end. A
+   * hollow that narrows over a longer way, as a bowl does, is open all the way.
+   */
   private double floor(SideHole h, double end) {
     double open = over(at(h), end);
     double wide = WIDE * part.target().inner(open);
@@ -153,7 +156,16 @@ public final class SideHoles {
         shut = middle;
       }
     }
-    return open;
+    return Math.min(open, deepest(open) + end);
+  }
+
+  /** The end of the hollow under a height. */
+  private double deepest(double from) {
+    double z = from;
+    while (z > foot && part.target().inner(z - EVERY) > 0) {
+      z -= EVERY;
+    }
+    return z;
   }
 
   /** Up from solid wood, and from a bit's point, to where the bore is as wide as it stays. */

@@ -5,6 +5,7 @@ import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Centres;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -51,7 +52,7 @@ final class Customs {
 
   /** The bore runs where it runs: an outside that is at its size can't follow it any more. */
   private void shapedEarly(Step step, Act.Remove r, State before, List<Told> out) {
-    if (step.bit().isEmpty()) {
+    if (step.bit().isEmpty() || goesLater(r)) {
       return;
     }
     aim.part(r.part()).surfaces().stream()
@@ -69,6 +70,24 @@ final class Customs {
                             Grade.WATCH, along(s), aim.custom(Line.ROUTE_SHAPED)),
                         s.id())));
   }
+
+  /** Whether all that a bit leaves is hollowed away later, as round a depth hole. */
+  private boolean goesLater(Act.Remove r) {
+    HalfSection target = aim.part(r.part()).target();
+    double from = r.region().minZ();
+    double step = (r.region().maxZ() - from) / LOOKS;
+    for (int i = 1; i < LOOKS; i++) {
+      double z = from + i * step;
+      double clear = target.inner(z) - r.region().outer(z);
+      if (!target.at(z).isEmpty() && clear < aim.custom(Line.ROUTE_HOLE_CLEAR)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** At so many heights a hole is held against what is left round it. */
+  private static final int LOOKS = 24;
 
   private static double along(Surface s) {
     return Math.abs(s.line().last().z() - s.line().first().z());

@@ -35,6 +35,9 @@ final class Player {
   /** How far inside the borders of a parting cut a bore is looked for, mm. */
   private static final double EDGE = 0.05;
 
+  /** Of a surface: where less was still covered, what is cut is a detail in it. */
+  private static final double DETAIL = 0.5;
+
   /** A cut that takes less than this, mm3, took nothing. */
   private static final double NOTHING = 0.5;
 
@@ -318,7 +321,11 @@ final class Player {
     after = touched(state, after, step, r.region());
     hollowedBehindFit(step, body, part, after, r);
     for (SurfaceId id : r.bares()) {
-      cutReached(setup, step, after, aim.surface(id));
+      // What is cut into a surface that was mostly bare before, lines or a bead, is cut with a
+      // point.
+      if (state.surf(id).covered() > DETAIL) {
+        cutReached(setup, step, after, aim.surface(id));
+      }
     }
     return after;
   }

@@ -52,6 +52,12 @@ public final class Profile {
     if (hit instanceof Curve.Line line && line.to().z() - line.from().z() < 1e-9) {
       return Math.max(line.from().r(), line.to().r());
     }
+    if (!(hit instanceof Curve.Arc)) {
+      // Along a straight or a cubic stretch z runs evenly.
+      Point from = hit.at(0);
+      double high = hit.at(1).z() - from.z();
+      return hit.at(Math.max(0, Math.min(1, (z - from.z()) / high))).r();
+    }
     double lo = 0;
     double hi = 1;
     for (int i = 0; i < 60; i++) {

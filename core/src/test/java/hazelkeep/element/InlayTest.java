@@ -66,9 +66,8 @@ class InlayTest {
   }
 
   private static boolean room(Form form, String what) {
-    double at = 0.4 * form.height();
     return switch (what) {
-      case "ring" -> form.free(at - 2, at + 2).isPresent();
+      case "ring" -> ElementsTest.place(form, 2).isPresent();
       case "disc" -> form.top().filter(t -> t.radius() > 5).isPresent();
       default -> form.recess().isPresent();
     };
@@ -77,7 +76,17 @@ class InlayTest {
   private static Plan<?> usual(Kind<?> kind, String part, String what) {
     Form form = new Form(plan(kind).aim().part(part));
     return switch (what) {
-      case "ring" -> with(kind, what, part, "height", 0.4 * form.height(), "wide", 3, "deep", 1.6);
+      case "ring" ->
+          with(
+              kind,
+              what,
+              part,
+              "height",
+              ElementsTest.place(form, 2).orElseThrow(),
+              "wide",
+              3,
+              "deep",
+              1.6);
       case "disc" -> with(kind, what, part, "wide", form.top().orElseThrow().radius(), "deep", 1.6);
       default -> with(kind, what, part, "thick", 1.6);
     };

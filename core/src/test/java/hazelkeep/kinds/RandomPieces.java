@@ -71,6 +71,7 @@ public final class RandomPieces {
           case "lidded-box", "canister" -> kind.type().cast(box((LiddedBox) design));
           case "straight-well", "dry-stem-vase" -> kind.type().cast(vessel((BoredVessel) design));
           case "needle-case", "hanging-house" -> kind.type().cast(cased((Cased) design));
+          case "goblet" -> goblet(kind, design);
           default -> mill(kind, design);
         });
   }
@@ -164,6 +165,13 @@ public final class RandomPieces {
                 Optional.of(Size.mm(between(6, 24))),
                 Optional.of(Size.mm(between(50, 100))),
                 random.nextBoolean())));
+  }
+
+  private <D extends Design> D goblet(Kind<D> kind, D design) {
+    D d = kind.choose(design, "form", one("EGG", "TULIP", "BELL", "CONE"));
+    d = kind.choose(d, "stem", one("STRAIGHT", "WAISTED"));
+    d = kind.choose(d, "stands", one("SMALLER", "AS_WIDE"));
+    return kind.size(d, new DimKey("outside.height"), Optional.of(Size.mm(between(110, 170))));
   }
 
   private <D extends Design> D mill(Kind<D> kind, D design) {

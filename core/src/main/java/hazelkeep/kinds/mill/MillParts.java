@@ -171,7 +171,7 @@ final class MillParts {
             .then(Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
     List<Element> others =
         List.of(
-            new Whole(sizes.whole(), List.of(bodySide, headSide)),
+            Whole.of(sizes.whole(), List.of(bodySide, headSide)),
             new MillShaft(sizes.shaft(), HEAD, AT_TOP),
             holes);
     return new Make(

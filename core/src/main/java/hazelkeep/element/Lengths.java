@@ -1,0 +1,119 @@
+package hazelkeep.element;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Sane;
+import hazelkeep.piece.Tries;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.Surface;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * An outside that is turned in lengths, each a surface of its own that is cut, sanded and finished
+ * before the next: a thin stem from the bowl down.
+ *
+ * @param side the line of all of it
+ * @param lengths where it is divided
+ */
+public record Lengths(Side side, Function<Lay, List<Length>> lengths) implements Element, Outside {
+  /**
+   * One length.
+   *
+   * @param name of its surface
+   * @param from its low end, in the blank's z
+   * @param to its high end
+   */
+  public record Length(String name, double from, double to) {}
+
+  /** Its lengths from the high end down. */
+  public List<Length> of(Lay lay) {
+    return lay.once(this, "lengths", () -> lengths.apply(lay));
+  }
+
+  @Override
+  public void draw(Lay lay, PartDraft part) {
+    part.outside(line(lay));
+    for (Length l : of(lay)) {
+      Polyline line = side.between(lay, l.from, l.to);
+      Point low = new Point(line.first().z(), lay.far());
+      Point high = new Point(line.last().z(), lay.far());
+      part.surface(l.name, Role.SHOW, line, HalfSection.closed(line, high, low));
+    }
+  }
+
+  @Override
+  public Polyline line(Lay lay) {
+    return side.line(lay);
+  }
+
+  @Override
+  public DimKey across(boolean high) {
+    return side.across(high);
+  }
+
+  @Override
+  public double radius(Lay lay, double z) {
+    return side.radius(lay, z);
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return side.sizes();
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    side.sane(lay, sane);
+  }
+
+  @Override
+  public void remedies(Built b, Finding f, Tries r) {
+    side.remedies(b, f, r);
+  }
+
+  @Override
+  public void measures(Built b, Measures m) {
+    side.measures(b, m);
+  }
+
+  @Override
+  public List<Grip> grips(Built b) {
+    return side.grips(b);
+  }
+
+  @Override
+  public void found(AsFound f, Aim aim, Tries r) {
+    side.found(f, aim, r);
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    return side.recorded();
+  }
+
+  @Override
+  public List<DimKey> stays() {
+    return side.stays();
+  }
+
+  /** Its line is put together again from what each length was drawn as. */
+  @Override
+  public void onSection(Built b, OnSection s) {
+    List<Point> all = new ArrayList<>();
+    List<Length> of = of(b);
+    for (int i = of.size() - 1; i >= 0; i--) {
+      Surface drawn = b.part(side.on().part()).surface(of.get(i).name);
+      all.addAll(drawn.line().points());
+    }
+    side.read(b, s, new Polyline(all));
+  }
+}

@@ -1,0 +1,131 @@
+package hazelkeep.kinds.goblet;
+
+import static hazelkeep.kinds.goblet.GobletSizes.BELLY_AT;
+import static hazelkeep.kinds.goblet.GobletSizes.BOWL_HIGH;
+import static hazelkeep.kinds.goblet.GobletSizes.FLOOR;
+import static hazelkeep.kinds.goblet.GobletSizes.FOOT;
+import static hazelkeep.kinds.goblet.GobletSizes.FOOT_EDGE;
+import static hazelkeep.kinds.goblet.GobletSizes.FOOT_HIGH;
+import static hazelkeep.kinds.goblet.GobletSizes.HEIGHT;
+import static hazelkeep.kinds.goblet.GobletSizes.RIM;
+import static hazelkeep.kinds.goblet.GobletSizes.STEM_HIGH;
+import static hazelkeep.kinds.goblet.GobletSizes.STEM_LOW;
+import static hazelkeep.kinds.goblet.GobletSizes.WALL;
+import static hazelkeep.kinds.goblet.GobletSizes.WIDEST;
+
+import hazelkeep.element.ComposedKind;
+import hazelkeep.element.Lay;
+import hazelkeep.element.Make;
+import hazelkeep.element.Work;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Choice.Option;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Properties;
+import hazelkeep.piece.Sane;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Aim;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.SurfaceId;
+import java.util.List;
+
+/** A goblet: a bowl on a stem on a foot, out of one blank. */
+public final class GobletKind extends ComposedKind<Goblet> {
+  /** The kind. */
+  public static final GobletKind GOBLET = new GobletKind();
+
+  private GobletKind() {
+    super("goblet", "goblet", Goblet.class);
+  }
+
+  @Override
+  public Goblet fresh() {
+    return Goblet.fresh();
+  }
+
+  @Override
+  protected Make make(Goblet d) {
+    return new GobletParts(d).make();
+  }
+
+  @Override
+  protected void order(Goblet d, Work w) {
+    new GobletOrder(new GobletParts(d)).in(w);
+  }
+
+  /** Foot, stem and bowl have room over one another, and the stem goes into what it carries. */
+  @Override
+  protected void sane(Goblet d, Lay lay, Sane sane) {
+    double high = lay.mm(HEIGHT) - LEAST;
+    sane.size(BOWL_HIGH.path())
+        .with("the foot", lay.mm(FOOT_HIGH))
+        .below(high, "the height less a stem", HEIGHT.path(), FOOT_HIGH.path());
+    sane.below(FOOT_EDGE.path(), FOOT_HIGH.path())
+        .below(STEM_LOW.path(), FOOT.path())
+        .below(STEM_HIGH.path(), WIDEST.path())
+        .below(FLOOR.path(), BOWL_HIGH.path());
+    sane.size(WALL.path()).below(lay.mm(RIM) / 2, "half of the rim", RIM.path());
+  }
+
+  /** No stem is shorter, mm. */
+  private static final double LEAST = 3;
+
+  @Override
+  public List<Choice> choices(Goblet d) {
+    return List.of(
+        Choice.of(
+            "form",
+            "Outline of the bowl",
+            List.of(
+                new Option("EGG", "Egg", "Fullest in the middle, drawn in at the rim."),
+                new Option("TULIP", "Tulip", "A round belly, the rim opens over it."),
+                new Option("BELL", "Bell", "Slim below, wide open at the rim."),
+                new Option("CONE", "Cone", "Straight from the stem to the rim.")),
+            d.form(),
+            BELLY_AT.path(),
+            RIM.path()),
+        Choice.of(
+            "stem",
+            "Line of the stem",
+            List.of(
+                new Option("WAISTED", "Waisted", "Thinnest in the middle, runs out into both."),
+                new Option("STRAIGHT", "Straight", "One thickness; lets beads stand out.")),
+            d.stem(),
+            STEM_HIGH.path()),
+        Choice.of(
+            "stands",
+            "How wide the foot is",
+            List.of(
+                new Option("SMALLER", "A little smaller than the bowl", "Looks light."),
+                new Option("AS_WIDE", "As wide as the bowl", "Stands safer when it is full.")),
+            d.stands(),
+            FOOT.path()));
+  }
+
+  @Override
+  public List<End> ends(Goblet d) {
+    return List.of(
+        End.of(
+            new SurfaceId(GobletParts.PART, "foot"),
+            "footBy",
+            "How the foot is finished",
+            d.footBy(),
+            Finishing.SAW,
+            Finishing.JAM_PLUG,
+            Finishing.PRESSED));
+  }
+
+  @Override
+  public Properties properties(Goblet d, Aim aim) {
+    Part goblet = aim.part(GobletParts.PART);
+    HalfSection hollow = Properties.hollow(goblet);
+    double line =
+        goblet.target().maxZ() - (d.below() > 0 ? d.below() : aim.custom(Line.CONTENT_WATER_LINE));
+    return Properties.of(
+        aim,
+        hollow.volume(),
+        hollow.and(HalfSection.box(0, line, 0, HalfSection.FAR)).volume(),
+        aim.mm(FOOT));
+  }
+}

@@ -1,0 +1,119 @@
+package hazelkeep.kinds.goblet;
+
+import static hazelkeep.kinds.goblet.GobletParts.PART;
+import static hazelkeep.kinds.goblet.GobletParts.UNDER;
+
+import hazelkeep.element.Built;
+import hazelkeep.element.EndWork;
+import hazelkeep.element.Lengths.Length;
+import hazelkeep.element.Side;
+import hazelkeep.element.Work;
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.InJaws;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The order of work on a goblet: the bowl outside with the tailstock up, the bowl hollowed while
+ * all that carries it is still stout, a pad in the bowl, the stem in short lengths from the bowl to
+ * the foot, the foot last.
+ *
+ * @param p its parts
+ */
+record GobletOrder(GobletParts p) {
+  /** Puts its holds and steps in order. */
+  void in(Work w) {
+    Built b = w.built();
+    InJaws jaws = p.tenon.squeeze(b);
+    Frame frame = p.tenon.frame(b);
+    Map<String, Frame> frames = Map.of(PART, frame);
+    Hold padded = Hold.of(jaws, b.shop().pad());
+    w.held(
+        "centres",
+        "Between centres",
+        Hold.of(new Centres()),
+        Map.of(PART, Work.FLAT),
+        (s, x) -> x.usual().round(s, PART),
+        p.tenon::cut);
+    w.held(
+        "outside",
+        "Foot tenon in the jaws, tail up",
+        Hold.of(jaws, b.shop().live()),
+        frames,
+        this::outside);
+    w.held(
+        "bowl",
+        "Foot tenon in the jaws",
+        Hold.of(jaws),
+        frames,
+        p.rim.faced("Face the rim", "Cut it clean; the centre's mark goes with it."),
+        p.bowl::bore,
+        p.bowl::hollow,
+        this::finished);
+    w.held("stem", "Pad in the bowl", padded, frames, this::stem);
+    p.end.in(w, new EndWork.Sawn("Pad in the bowl", padded, frame, Line.TURN_NUB));
+  }
+
+  /** What is beside the bowl is roughed away, so that a tool comes under it. */
+  private void outside(SetupDraft s, Work w) {
+    Built b = w.built();
+    double to = b.part(PART).surface(Side.NAME).line().first().z();
+    HalfSection room =
+        HalfSection.box(to - b.custom(Line.GOBLET_ROOM), to, GobletParts.rough(b), b.far());
+    s.step(
+        "side",
+        "Shape the bowl outside",
+        "From the rim down to where the stem is left stout: it carries the bowl while that is"
+            + " hollowed.",
+        Speeds.At.TURNING,
+        Acts.remove(PART, room),
+        w.acts().bare(0, PART, Side.NAME));
+  }
+
+  private void finished(SetupDraft s, Work w) {
+    s.step(
+        "finish bowl",
+        "Sand and finish the bowl",
+        "Inside, rim and outside through the grits, then the finish: once the stem is thin nothing"
+            + " presses on the bowl any more.",
+        Speeds.At.SANDING,
+        w.acts().treat(PART, "inside", "rim", Side.NAME).toArray(Act[]::new));
+  }
+
+  /** Length by length, each whole before the next; the foot's top with the last of them. */
+  private void stem(SetupDraft s, Work w) {
+    List<Length> lengths = p.stem.of(w.built());
+    for (int i = 0; i < lengths.size(); i++) {
+      List<String> names = new ArrayList<>();
+      if (i == 0) {
+        names.add(UNDER);
+      }
+      names.add(lengths.get(i).name());
+      String[] on = names.toArray(String[]::new);
+      s.step(
+          lengths.get(i).name(),
+          i == 0 ? "Bring the bowl into the stem" : "The next length of the stem",
+          "Light cuts towards the foot; sand and finish it before you go on. Never back to a thin"
+              + " place.",
+          Speeds.At.TURNING,
+          Acts.both(List.of(w.acts().bare(0, PART, on)), w.acts().treat(PART, on))
+              .toArray(Act[]::new));
+    }
+    s.step(
+        "foot top",
+        "Shape the top of the foot",
+        "From its edge into the stem, then sand and finish it.",
+        Speeds.At.TURNING,
+        Acts.both(List.of(w.acts().bare(0, PART, "foot top")), w.acts().treat(PART, "foot top"))
+            .toArray(Act[]::new));
+  }
+}

@@ -1,0 +1,268 @@
+package hazelkeep.kinds.goblet;
+
+import static hazelkeep.kinds.goblet.GobletSizes.BELLY;
+import static hazelkeep.kinds.goblet.GobletSizes.BELLY_AT;
+import static hazelkeep.kinds.goblet.GobletSizes.BOWL_HIGH;
+import static hazelkeep.kinds.goblet.GobletSizes.DEPTH;
+import static hazelkeep.kinds.goblet.GobletSizes.FLOOR;
+import static hazelkeep.kinds.goblet.GobletSizes.FOOT;
+import static hazelkeep.kinds.goblet.GobletSizes.FOOT_EDGE;
+import static hazelkeep.kinds.goblet.GobletSizes.FOOT_HIGH;
+import static hazelkeep.kinds.goblet.GobletSizes.HEIGHT;
+import static hazelkeep.kinds.goblet.GobletSizes.MOUTH;
+import static hazelkeep.kinds.goblet.GobletSizes.RIM;
+import static hazelkeep.kinds.goblet.GobletSizes.ROUND;
+import static hazelkeep.kinds.goblet.GobletSizes.STEM;
+import static hazelkeep.kinds.goblet.GobletSizes.STEM_HIGH;
+import static hazelkeep.kinds.goblet.GobletSizes.STEM_LONG;
+import static hazelkeep.kinds.goblet.GobletSizes.STEM_LOW;
+import static hazelkeep.kinds.goblet.GobletSizes.WAIST_AT;
+import static hazelkeep.kinds.goblet.GobletSizes.WALL;
+import static hazelkeep.kinds.goblet.GobletSizes.WIDEST;
+
+import hazelkeep.element.Along;
+import hazelkeep.element.Bend;
+import hazelkeep.element.Bowl;
+import hazelkeep.element.ChuckTenon;
+import hazelkeep.element.DishedFoot;
+import hazelkeep.element.Edge;
+import hazelkeep.element.EndWork;
+import hazelkeep.element.Face;
+import hazelkeep.element.Holds;
+import hazelkeep.element.HolePlace;
+import hazelkeep.element.HoleSizes;
+import hazelkeep.element.Lay;
+import hazelkeep.element.Lengths;
+import hazelkeep.element.Lengths.Length;
+import hazelkeep.element.Make;
+import hazelkeep.element.Member;
+import hazelkeep.element.Rise;
+import hazelkeep.element.Side;
+import hazelkeep.element.Spare;
+import hazelkeep.element.Station;
+import hazelkeep.element.Stock;
+import hazelkeep.element.Whole;
+import hazelkeep.element.WoodLeft;
+import hazelkeep.finding.Entry;
+import hazelkeep.kinds.goblet.Goblet.Form;
+import hazelkeep.kinds.goblet.Goblet.Stem;
+import hazelkeep.measure.DimKey;
+import hazelkeep.practice.Line;
+import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A goblet: foot, stem and bowl out of one blank, what it is put together from. */
+final class GobletParts {
+  static final String PART = "goblet";
+
+  /** The bowl below where it is as stout as the stem is left: turned with the stem. */
+  static final String UNDER = "under";
+
+  private static final Edge AT_FOOT = Edge.from(FOOT_HIGH);
+  private static final Edge AT_RIM = Edge.to(BOWL_HIGH);
+
+  /** A place is looked for on an outline so exactly, in halvings. */
+  private static final int HALVINGS = 40;
+
+  final ChuckTenon tenon = ChuckTenon.at(PART, "foot", true).stout(HEIGHT);
+  final Lengths stem;
+  final Lengths side;
+  final Face rim;
+  final Bowl bowl;
+  final EndWork end;
+  private final Goblet d;
+  private final Stock stock;
+  private final GobletSizes sizes;
+  private final Side footTop;
+  private final DishedFoot foot;
+
+  GobletParts(Goblet d) {
+    this.d = d;
+    this.stock =
+        new Stock(
+            d.blank(),
+            List.of(WIDEST, FOOT),
+            Stock.Round.leaving(Line.TURN_VESSEL_SPARE),
+            "A lower goblet or a longer blank.",
+            List.of(STEM_LONG, HEIGHT),
+            Line.WALL_GOBLET);
+    this.sizes = new GobletSizes(d, stock);
+    this.footTop = footTop();
+    this.foot =
+        new DishedFoot(
+            on("foot"),
+            AT_FOOT,
+            footTop,
+            FOOT,
+            DishedFoot.By.dished(Line.GOBLET_FOOT_HOLLOW),
+            b -> b.mm(FOOT_HIGH) - b.mm(DishedFoot.HOLLOW) - b.custom(Line.WALL_GOBLET_FLOOR));
+    this.stem = new Lengths(stemLine(), this::stretches);
+    this.side = new Lengths(bowlLine(), this::underAndSide);
+    this.bowl = bowl();
+    this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, bowl::mouth);
+    this.end = new EndWork(on("foot"), d.footBy(), d, bowl, Optional.empty());
+  }
+
+  private static SurfaceId on(String surface) {
+    return new SurfaceId(PART, surface);
+  }
+
+  Make make() {
+    Along along =
+        new Along()
+            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
+            .then(tenon)
+            .then(Spare.waste("foot", Spare::parting))
+            .kept(FOOT_HIGH, "foot")
+            .kept(STEM_LONG, "stem")
+            .kept(BOWL_HIGH, "bowl")
+            .then(Spare.facing("rim", "Facing of the rim", 60, Line.GOBLET_FACE_RIM));
+    Member goblet =
+        new Member(
+            PART,
+            List.of(foot, footTop, stem, side, rim, bowl, tenon, end),
+            WALLS,
+            Optional.empty(),
+            AT_FOOT,
+            Optional.empty());
+    return new Make(
+        stock,
+        along,
+        List.of(goblet),
+        List.of(
+            new Whole(sizes.whole(), s -> s.top(PART) - s.bottom(PART)),
+            new Holds(PART, d.ml(), d.below(), List.of(WIDEST, BOWL_HIGH))),
+        List.of(),
+        List.of(Set.of(DEPTH, FLOOR)));
+  }
+
+  private static final List<Line> WALLS =
+      List.of(
+          Line.WALL_GOBLET,
+          Line.WALL_GOBLET_RIM,
+          Line.WALL_GOBLET,
+          Line.WALL_GOBLET_FLOOR,
+          Line.WALL_GOBLET);
+
+  private Side footTop() {
+    Station edge =
+        Station.at(FOOT, "edge", FOOT_EDGE, FOOT_HIGH, Station.Reads.FIRST)
+            .hiddenIf(true)
+            .stillIf(true);
+    Station high =
+        Station.of(STEM_LOW, "stem", lay -> 1, Station.Reads.LAST)
+            .hiddenIf(true)
+            .stillIf(true)
+            .by(Bend.HOLLOW);
+    return new Side(
+        on("foot top"),
+        Rise.whole(FOOT_HIGH, "foot", Bend.STRAIGHT),
+        sizes.foot(),
+        List.of(Station.of(FOOT, "foot", lay -> 0, Station.Reads.FIRST), edge, high),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  private Side stemLine() {
+    Station low = Station.of(STEM_LOW, "at the foot", lay -> 0, Station.Reads.FIRST);
+    Station high = Station.of(STEM_HIGH, "under the bowl", lay -> 1, Station.Reads.LAST);
+    Station thin = Station.at(STEM, "stem", WAIST_AT, STEM_LONG, Station.Reads.NARROWEST);
+    return new Side(
+        on("stem"),
+        Rise.whole(STEM_LONG, "stem", Bend.STRAIGHT),
+        sizes.stem(),
+        d.stem() == Stem.STRAIGHT
+            ? List.of(low.hiddenIf(true), high.signed("⌀ stem"))
+            : List.of(low, thin.by(Bend.HOLLOW), high.by(Bend.HOLLOW)),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  private Side bowlLine() {
+    List<Bend> bends = BowlShape.bends(d.form());
+    Station low =
+        Station.of(STEM_HIGH, "stem", lay -> 0, Station.Reads.FIRST).hiddenIf(true).stillIf(true);
+    DimKey belly = d.form() == Form.EGG ? WIDEST : BELLY;
+    Station wide =
+        Station.at(belly, "belly", BELLY_AT, BOWL_HIGH, Station.Reads.HERE).by(bends.get(1));
+    Station high =
+        d.form() == Form.EGG
+            ? Station.of(RIM, "rim", lay -> 1, Station.Reads.LAST)
+            : Station.of(WIDEST, "rim", lay -> 1, Station.Reads.LAST);
+    high = high.by(bends.get(bends.size() - 1));
+    return new Side(
+        on("side"),
+        Rise.whole(BOWL_HIGH, "bowl", Bend.STRAIGHT),
+        sizes.side(),
+        d.form() == Form.CONE ? List.of(low, high) : List.of(low, wide, high),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /** The stem from the bowl down, each as long as a turner works at a time. */
+  private List<Length> stretches(Lay lay) {
+    double from = lay.at(Edge.from(STEM_LONG));
+    double to = lay.at(Edge.to(STEM_LONG));
+    int n = (int) Math.max(1, Math.ceil((to - from) / lay.custom(Line.GOBLET_LENGTH) - 1e-9));
+    List<Length> out = new ArrayList<>();
+    for (int i = 0; i < n; i++) {
+      double high = to - i * (to - from) / n;
+      out.add(new Length("stem " + (i + 1), to - (i + 1) * (to - from) / n, high));
+    }
+    return out;
+  }
+
+  /** How stout the stem is left until the bowl is hollowed, as a radius, mm. */
+  static double rough(Lay lay) {
+    double share = lay.custom(Line.GOBLET_ROUGH) * lay.mm(WIDEST);
+    return Math.max(share, lay.mm(STEM_HIGH)) / 2;
+  }
+
+  /** The bowl down to where it is as stout as the stem is left, and what lies under that. */
+  private List<Length> underAndSide(Lay lay) {
+    double from = lay.at(Edge.from(BOWL_HIGH));
+    double to = lay.at(AT_RIM);
+    Side line = bowlLine();
+    double low = from;
+    double high = from + UP * (to - from);
+    for (int i = 0; i < HALVINGS; i++) {
+      double middle = (low + high) / 2;
+      if (line.radius(lay, middle) < rough(lay)) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return List.of(new Length("side", high, to), new Length(UNDER, from, high));
+  }
+
+  /** The part that is turned with the stem lies in the lower share of the bowl. */
+  private static final double UP = 0.6;
+
+  private Bowl bowl() {
+    HolePlace place =
+        new HolePlace(
+            "depth hole", on("inside"), "rim", AT_RIM, true, lay -> lay.length() + 1, lay -> 0);
+    WoodLeft left =
+        new WoodLeft(
+            Line.WALL_GOBLET,
+            Line.WALL_GOBLET_FLOOR,
+            Entry.FLOOR_THIN,
+            lay -> lay.at(AT_RIM),
+            lay -> lay.at(Edge.from(BOWL_HIGH)),
+            FLOOR,
+            Edge.from(BOWL_HIGH),
+            List.of());
+    return new Bowl(
+        place,
+        new HoleSizes(sizes.bowl(), MOUTH, DEPTH, Optional.empty()),
+        left,
+        new Bowl.Follows(side, WALL),
+        ROUND,
+        Line.GOBLET_HOLE);
+  }
+}
