@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
@@ -13,6 +14,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -22,9 +24,11 @@ import java.util.function.Function;
  * before the next: a thin stem from the bowl down.
  *
  * @param side the line of all of it
+ * @param one the surface of a length that is always there
  * @param lengths where it is divided
  */
-public record Lengths(Side side, Function<Lay, List<Length>> lengths) implements Element, Outside {
+public record Lengths(Side side, String one, Function<Lay, List<Length>> lengths)
+    implements Element, Outside {
   /**
    * One length.
    *
@@ -98,6 +102,16 @@ public record Lengths(Side side, Function<Lay, List<Length>> lengths) implements
   @Override
   public List<DimKey> recorded() {
     return side.recorded();
+  }
+
+  /** What is read on it: it counts until that length is cut again. */
+  @Override
+  public List<Feature> features() {
+    SurfaceId first = new SurfaceId(side.on().part(), one);
+    return side.places().stream()
+        .filter(Station::grip)
+        .map(p -> new Feature(p.key(), first, Feature.Kind.SKIN, p.key()))
+        .toList();
   }
 
   @Override

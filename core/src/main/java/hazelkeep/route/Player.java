@@ -321,9 +321,8 @@ final class Player {
     after = touched(state, after, step, r.region());
     hollowedBehindFit(step, body, part, after, r);
     for (SurfaceId id : r.bares()) {
-      // What is cut into a surface that was mostly bare before, lines or a bead, is cut with a
-      // point.
-      if (state.surf(id).covered() > DETAIL) {
+      // What is cut into an outside that was mostly bare, lines or a bead, is cut with a point.
+      if (aim.surface(id).inside() || state.surf(id).covered() > DETAIL) {
         cutReached(setup, step, after, aim.surface(id));
       }
     }

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.shop.Shop;
 import hazelkeep.web.store.PieceStore;
 import java.net.http.HttpResponse;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -59,11 +62,8 @@ class AddedTest {
     }
   }
 
-  private static String planPart(Kind<?> kind) {
-    return switch (kind.name()) {
-      case "straight-well", "dry-stem-vase" -> "vessel";
-      default -> "body";
-    };
+  private static <D extends Design> String planPart(Kind<D> kind) {
+    return Plan.of(kind, kind.fresh(), Shop.starter(), List.of()).aim().parts().get(0).name();
   }
 
   @ParameterizedTest

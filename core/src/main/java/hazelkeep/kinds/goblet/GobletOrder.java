@@ -1,5 +1,6 @@
 package hazelkeep.kinds.goblet;
 
+import static hazelkeep.kinds.goblet.GobletParts.FOOT_TOP;
 import static hazelkeep.kinds.goblet.GobletParts.PART;
 import static hazelkeep.kinds.goblet.GobletParts.UNDER;
 
@@ -75,8 +76,10 @@ record GobletOrder(GobletParts p) {
         "From the rim down to where the stem is left stout: it carries the bowl while that is"
             + " hollowed.",
         Speeds.At.TURNING,
-        Acts.remove(PART, room),
-        w.acts().bare(0, PART, Side.NAME));
+        Acts.both(
+                List.of(Acts.remove(PART, room), w.acts().bare(0, PART, Side.NAME)),
+                p.read(w, p.side))
+            .toArray(Act[]::new));
   }
 
   private void finished(SetupDraft s, Work w) {
@@ -92,6 +95,7 @@ record GobletOrder(GobletParts p) {
   /** Length by length, each whole before the next; the foot's top with the last of them. */
   private void stem(SetupDraft s, Work w) {
     List<Length> lengths = p.stem.of(w.built());
+    List<Act.Read> reads = p.read(w, p.stem);
     for (int i = 0; i < lengths.size(); i++) {
       List<String> names = new ArrayList<>();
       if (i == 0) {
@@ -105,15 +109,20 @@ record GobletOrder(GobletParts p) {
           "Light cuts towards the foot; sand and finish it before you go on. Never back to a thin"
               + " place.",
           Speeds.At.TURNING,
-          Acts.both(List.of(w.acts().bare(0, PART, on)), w.acts().treat(PART, on))
+          Acts.both(
+                  Acts.both(List.of(w.acts().bare(0, PART, on)), w.acts().treat(PART, on)),
+                  i == lengths.size() - 1 ? reads : List.of())
               .toArray(Act[]::new));
     }
     s.step(
-        "foot top",
+        FOOT_TOP,
         "Shape the top of the foot",
         "From its edge into the stem, then sand and finish it.",
         Speeds.At.TURNING,
-        Acts.both(List.of(w.acts().bare(0, PART, "foot top")), w.acts().treat(PART, "foot top"))
+        Acts.both(
+                Acts.both(
+                    List.of(w.acts().bare(0, PART, FOOT_TOP)), w.acts().treat(PART, FOOT_TOP)),
+                p.read(w, p.footTop))
             .toArray(Act[]::new));
   }
 }

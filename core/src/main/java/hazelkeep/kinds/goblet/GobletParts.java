@@ -43,11 +43,13 @@ import hazelkeep.element.Station;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Whole;
 import hazelkeep.element.WoodLeft;
+import hazelkeep.element.Work;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.goblet.Goblet.Form;
 import hazelkeep.kinds.goblet.Goblet.Stem;
 import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -61,6 +63,8 @@ final class GobletParts {
 
   /** The bowl below where it is as stout as the stem is left: turned with the stem. */
   static final String UNDER = "under";
+
+  static final String FOOT_TOP = "foot top";
 
   private static final Edge AT_FOOT = Edge.from(FOOT_HIGH);
   private static final Edge AT_RIM = Edge.to(BOWL_HIGH);
@@ -77,7 +81,7 @@ final class GobletParts {
   private final Goblet d;
   private final Stock stock;
   private final GobletSizes sizes;
-  private final Side footTop;
+  final Lengths footTop;
   private final DishedFoot foot;
 
   GobletParts(Goblet d) {
@@ -91,7 +95,7 @@ final class GobletParts {
             List.of(STEM_LONG, HEIGHT),
             Line.WALL_GOBLET);
     this.sizes = new GobletSizes(d, stock);
-    this.footTop = footTop();
+    this.footTop = new Lengths(footTop(), FOOT_TOP, GobletParts::whole);
     this.foot =
         new DishedFoot(
             on("foot"),
@@ -100,8 +104,8 @@ final class GobletParts {
             FOOT,
             DishedFoot.By.dished(Line.GOBLET_FOOT_HOLLOW),
             b -> b.mm(FOOT_HIGH) - b.mm(DishedFoot.HOLLOW) - b.custom(Line.WALL_GOBLET_FLOOR));
-    this.stem = new Lengths(stemLine(), this::stretches);
-    this.side = new Lengths(bowlLine(), this::underAndSide);
+    this.stem = new Lengths(stemLine(), "stem 1", this::stretches);
+    this.side = new Lengths(bowlLine(), Side.NAME, this::underAndSide);
     this.bowl = bowl();
     this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, bowl::mouth);
     this.end = new EndWork(on("foot"), d.footBy(), d, bowl, Optional.empty());
@@ -159,7 +163,7 @@ final class GobletParts {
             .stillIf(true)
             .by(Bend.HOLLOW);
     return new Side(
-        on("foot top"),
+        on(FOOT_TOP),
         Rise.whole(FOOT_HIGH, "foot", Bend.STRAIGHT),
         sizes.foot(),
         List.of(Station.of(FOOT, "foot", lay -> 0, Station.Reads.FIRST), edge, high),
@@ -168,9 +172,9 @@ final class GobletParts {
   }
 
   private Side stemLine() {
-    Station low = Station.of(STEM_LOW, "at the foot", lay -> 0, Station.Reads.FIRST);
-    Station high = Station.of(STEM_HIGH, "under the bowl", lay -> 1, Station.Reads.LAST);
-    Station thin = Station.at(STEM, "stem", WAIST_AT, STEM_LONG, Station.Reads.NARROWEST);
+    Station low = Station.of(STEM_LOW, "low end", lay -> 0, Station.Reads.FIRST).signed("⌀ low");
+    Station high = Station.of(STEM_HIGH, "top end", lay -> 1, Station.Reads.LAST).signed("⌀ top");
+    Station thin = Station.at(STEM, "waist", WAIST_AT, STEM_LONG, Station.Reads.NARROWEST);
     return new Side(
         on("stem"),
         Rise.whole(STEM_LONG, "stem", Bend.STRAIGHT),
@@ -203,6 +207,11 @@ final class GobletParts {
         Optional.empty());
   }
 
+  /** The foot's top, all of it at once. */
+  private static List<Length> whole(Lay lay) {
+    return List.of(new Length(FOOT_TOP, lay.at(AT_FOOT), lay.at(Edge.to(FOOT_HIGH))));
+  }
+
   /** The stem from the bowl down, each as long as a turner works at a time. */
   private List<Length> stretches(Lay lay) {
     double from = lay.at(Edge.from(STEM_LONG));
@@ -214,6 +223,14 @@ final class GobletParts {
       out.add(new Length("stem " + (i + 1), to - (i + 1) * (to - from) / n, high));
     }
     return out;
+  }
+
+  /** What is read of an outside once it is turned. */
+  List<Act.Read> read(Work w, Lengths of) {
+    return of.side().places().stream()
+        .filter(Station::grip)
+        .map(s -> w.turned(s.key(), "at the " + s.label()))
+        .toList();
   }
 
   /** How stout the stem is left until the bowl is hollowed, as a radius, mm. */
