@@ -152,7 +152,14 @@ public enum Entry {
   KNOB_BY_HAND,
   INLAY_NO_RECESS,
   INLAY_WIDE,
-  INLAY_THIN;
+  INLAY_THIN,
+  RINGS_FIT,
+  RINGS_NEAR,
+  RING_DEEP,
+  RING_STEM,
+  RING_FALLS,
+  RINGS_EVEN,
+  RING_WEAK;
 
   private final String key;
   private final Book.Text text;

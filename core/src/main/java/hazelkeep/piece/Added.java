@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
  */
 public record Added(String what, int no, String part) {
   private static final Pattern WORD = Pattern.compile("[a-z][a-z-]{0,19}");
+  private static final Pattern PART = Pattern.compile("[a-z][a-z0-9 -]{0,19}");
 
   /** The highest number. */
   public static final int NO_MOST = 99;
@@ -26,7 +27,7 @@ public record Added(String what, int no, String part) {
     if (no < 1 || no > NO_MOST) {
       throw new IllegalArgumentException("What is added is numbered from 1 to " + NO_MOST);
     }
-    if (part == null || !WORD.matcher(part).matches()) {
+    if (part == null || !PART.matcher(part).matches()) {
       throw new IllegalArgumentException("What is added is on a part like body or lid");
     }
   }

@@ -23,6 +23,8 @@ public record Feature(DimKey key, SurfaceId surface, Kind kind, DimKey keeps) {
     SHAPE,
     /** Something on an outside: the stock follows the target over all that is seen of the part. */
     SKIN,
+    /** The same, of every part that has a surface of that name: rings that are alike. */
+    SKINS,
     /** The diameter of a tenon: the stock follows the stub. */
     STUB
   }

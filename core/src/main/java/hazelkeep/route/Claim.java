@@ -9,7 +9,11 @@ package hazelkeep.route;
 public record Claim(String part, Fate fate) {
   /** What happens to a piece. */
   public enum Fate {
+    /** It stays in the hold. */
     HELD,
-    CAUGHT
+    /** It is caught by hand. */
+    CAUGHT,
+    /** It hangs loose round what is held: a captive ring. */
+    FREED
   }
 }

@@ -26,7 +26,19 @@ final class Correction {
 
   /** The state with its stock as a reading says, which the aim has in its sizes. */
   static State of(State state, Aim aim, Feature f, double mm) {
-    Part part = aim.part(f.surface().part());
+    if (f.kind() != Feature.Kind.SKINS) {
+      return of(state, aim, aim.part(f.surface().part()), f, mm);
+    }
+    State out = state;
+    for (Part p : aim.parts()) {
+      if (p.surfaces().stream().anyMatch(s -> s.id().name().equals(f.surface().name()))) {
+        out = of(out, aim, p, f, mm);
+      }
+    }
+    return out;
+  }
+
+  private static State of(State state, Aim aim, Part part, Feature f, double mm) {
     Optional<Body> stock = state.stock(part);
     if (stock.isEmpty()) {
       return state;
@@ -38,7 +50,7 @@ final class Correction {
           case OUTER -> outer(wood, aim.surface(f.surface()), mm / 2);
           case INNER -> inner(wood, aim.surface(f.surface()), mm / 2);
           case SHAPE -> shape(wood, part, aim.surface(f.surface()));
-          case SKIN -> skin(wood, part);
+          case SKIN, SKINS -> skin(wood, part);
           case STUB -> stub(wood, part.standingOn(f.surface()));
         };
     if (now.equals(wood)) {
@@ -70,7 +82,7 @@ final class Correction {
         HalfSection stub = part.standingOn(f.surface()).region();
         yield before.and(stub).area() - after.and(stub).area() > RECUT * stub.area();
       }
-      case SHAPE, SKIN -> differs(before, after, s) > RECUT;
+      case SHAPE, SKIN, SKINS -> differs(before, after, s) > RECUT;
     };
   }
 

@@ -171,7 +171,10 @@ public final class RandomPieces {
     D d = kind.choose(design, "form", one("EGG", "TULIP", "BELL", "CONE"));
     d = kind.choose(d, "stem", one("STRAIGHT", "WAISTED"));
     d = kind.choose(d, "stands", one("SMALLER", "AS_WIDE"));
-    return kind.size(d, new DimKey("outside.height"), Optional.of(Size.mm(between(110, 170))));
+    boolean ringed = random.nextInt(3) == 0;
+    d = Restated.with(d, "rings", ringed ? one(1, 3) : 0);
+    double high = ringed ? between(140, 190) : between(110, 170);
+    return kind.size(d, new DimKey("outside.height"), Optional.of(Size.mm(high)));
   }
 
   private <D extends Design> D mill(Kind<D> kind, D design) {

@@ -26,6 +26,7 @@ class SoundPlansTest {
           "shakes", "slim or soft work that gives way: lighter cuts are told",
           "hold-weak", "a lid much wider than its spigot stands little at the rim",
           "lever", "tall work on the tenon that a narrow foot leaves",
+          "spigot-wall", "what goes in leaves a slim spigot a little less than its least",
           "free-length", "tall work without the tailstock at its top");
 
   @Test

@@ -6,6 +6,7 @@ import hazelkeep.element.Elements;
 import hazelkeep.element.Form;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
 import hazelkeep.kinds.vessel.VesselKind;
@@ -180,6 +181,8 @@ class EveryKindAtBenchTest {
     carried(new Run<>(VesselKind.WELL, VesselKind.WELL.fresh().with("bore.diameter", 16.4)));
     carried(new Run<>(MillKind.MILL, MillKind.MILL.fresh().with("bore.diameter", 27)));
     carried(new Run<>(MillKind.MILL, MillKind.MILL.fresh().with("plate.diameter", 0)));
+    GobletKind goblet = GobletKind.GOBLET;
+    carried(new Run<>(goblet, Restated.with(goblet.fresh(), "rings", 3)));
     LiddedBoxKind box = LiddedBoxKind.BOX;
     carried(new Run<>(box, Restated.with(box.fresh(), "footBy", Finishing.RECESS)));
   }

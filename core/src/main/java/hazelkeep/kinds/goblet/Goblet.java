@@ -19,6 +19,7 @@ import java.util.TreeMap;
  * @param form the outline of the bowl
  * @param stem the line of the stem
  * @param stands how wide the foot is beside the bowl
+ * @param rings how many captive rings go round the stem, 0 to 9
  * @param species the wood's common name
  * @param grit the finest grit, 80 to 2000
  * @param finish the finish product; empty when it stays raw
@@ -35,6 +36,7 @@ public record Goblet(
     Form form,
     Stem stem,
     Stands stands,
+    int rings,
     String species,
     int grit,
     String finish,
@@ -88,12 +90,17 @@ public record Goblet(
     }
   }
 
+  private static final int RINGS_MOST = 9;
+
   /**
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public Goblet {
     elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
+    if (rings < 0 || rings > RINGS_MOST) {
+      throw new IllegalArgumentException("A stem carries 0 to " + RINGS_MOST + " rings");
+    }
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");
     jamWood = Stated.name(jamWood, "The jam chuck's wood");
@@ -106,6 +113,7 @@ public record Goblet(
         Form.EGG,
         Stem.WAISTED,
         Stands.SMALLER,
+        0,
         "Common pear",
         400,
         "oil",

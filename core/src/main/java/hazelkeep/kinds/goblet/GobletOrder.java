@@ -7,11 +7,13 @@ import static hazelkeep.kinds.goblet.GobletParts.UNDER;
 import hazelkeep.element.Built;
 import hazelkeep.element.EndWork;
 import hazelkeep.element.Lengths.Length;
+import hazelkeep.element.RingSteps;
 import hazelkeep.element.Side;
 import hazelkeep.element.Work;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
+import hazelkeep.hold.OffLathe;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -20,6 +22,7 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -60,6 +63,9 @@ record GobletOrder(GobletParts p) {
         p.bowl::bore,
         p.bowl::hollow,
         this::finished);
+    if (p.rings.any()) {
+      rings(w, padded, frame);
+    }
     w.held("stem", "Pad in the bowl", padded, frames, this::stem);
     p.end.in(w, new EndWork.Sawn("Pad in the bowl", padded, frame, Line.TURN_NUB));
   }
@@ -68,8 +74,7 @@ record GobletOrder(GobletParts p) {
   private void outside(SetupDraft s, Work w) {
     Built b = w.built();
     double to = b.part(PART).surface(Side.NAME).line().first().z();
-    HalfSection room =
-        HalfSection.box(to - b.custom(Line.GOBLET_ROOM), to, GobletParts.rough(b), b.far());
+    HalfSection room = HalfSection.box(to - b.custom(Line.GOBLET_ROOM), to, p.rough(b), b.far());
     s.step(
         "side",
         "Shape the bowl outside",
@@ -80,6 +85,41 @@ record GobletOrder(GobletParts p) {
                 List.of(Acts.remove(PART, room), w.acts().bare(0, PART, Side.NAME)),
                 p.read(w, p.side))
             .toArray(Act[]::new));
+  }
+
+  /**
+   * The rings while the stem is stout: turned, slotted, sanded and finished outside, then freed one
+   * after the other; their inside by hand.
+   */
+  private void rings(Work w, Hold padded, Frame frame) {
+    Built b = w.built();
+    Map<String, Frame> all = new LinkedHashMap<>();
+    Map<String, Frame> loose = new LinkedHashMap<>();
+    all.put(PART, frame);
+    p.rings
+        .rings()
+        .forEach(
+            r -> {
+              all.put(r.name(), frame);
+              loose.put(r.name(), Work.FLAT);
+            });
+    double low = b.part(PART).surface(FOOT_TOP).line().last().z();
+    double high = b.part(PART).surface(Side.NAME).line().first().z();
+    HalfSection zone =
+        HalfSection.box(low, high, p.rings.cut(b).outer(), b.far()).minus(b.part(PART).target());
+    w.held(
+        "rings",
+        "Pad in the bowl, rings",
+        padded,
+        all,
+        (s, x) -> RingSteps.shaped(p.rings, Acts.remove(PART, zone), s, x),
+        (s, x) -> RingSteps.freed(p.rings, PART, s, x));
+    w.held(
+        "rings by hand",
+        "The free rings",
+        Hold.of(new OffLathe()),
+        loose,
+        (s, x) -> RingSteps.rounded(p.rings, s, x));
   }
 
   private void finished(SetupDraft s, Work w) {

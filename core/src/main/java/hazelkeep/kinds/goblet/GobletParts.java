@@ -36,6 +36,7 @@ import hazelkeep.element.Lengths;
 import hazelkeep.element.Lengths.Length;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
+import hazelkeep.element.RingZone;
 import hazelkeep.element.Rise;
 import hazelkeep.element.Side;
 import hazelkeep.element.Spare;
@@ -75,6 +76,7 @@ final class GobletParts {
   final ChuckTenon tenon = ChuckTenon.at(PART, "foot", true).stout(HEIGHT);
   final Lengths stem;
   final Lengths side;
+  final RingZone rings;
   final Face rim;
   final Bowl bowl;
   final EndWork end;
@@ -106,6 +108,7 @@ final class GobletParts {
             b -> b.mm(FOOT_HIGH) - b.mm(DishedFoot.HOLLOW) - b.custom(Line.WALL_GOBLET_FLOOR));
     this.stem = new Lengths(stemLine(), "stem 1", this::stretches);
     this.side = new Lengths(bowlLine(), Side.NAME, this::underAndSide);
+    this.rings = new RingZone(d.rings(), ringRoom());
     this.bowl = bowl();
     this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, bowl::mouth);
     this.end = new EndWork(on("foot"), d.footBy(), d, bowl, Optional.empty());
@@ -133,11 +136,14 @@ final class GobletParts {
             Optional.empty(),
             AT_FOOT,
             Optional.empty());
+    List<Member> all = new ArrayList<>(List.of(goblet));
+    all.addAll(rings.members(AT_FOOT));
     return new Make(
         stock,
         along,
-        List.of(goblet),
+        all,
         List.of(
+            rings,
             new Whole(sizes.whole(), s -> s.top(PART) - s.bottom(PART)),
             new Holds(PART, d.ml(), d.below(), List.of(WIDEST, BOWL_HIGH))),
         List.of(),
@@ -234,10 +240,28 @@ final class GobletParts {
   }
 
   /** How stout the stem is left until the bowl is hollowed, as a radius, mm. */
-  static double rough(Lay lay) {
+  double rough(Lay lay) {
     double share = lay.custom(Line.GOBLET_ROUGH) * lay.mm(WIDEST);
-    return Math.max(share, lay.mm(STEM_HIGH)) / 2;
+    double ring = rings.any() ? lay.mm(RingZone.OUT) + 2 * lay.custom(Line.GOBLET_RING_SPARE) : 0;
+    return Math.max(ring, Math.max(share, lay.mm(STEM_HIGH))) / 2;
   }
+
+  /** Rings lie clear of the foot's blank and of the bowl: the tool leans in over both. */
+  private RingZone.Room ringRoom() {
+    return new RingZone.Room(
+        on("stem"),
+        STEM_LONG,
+        (lay, c) -> lay.at(Edge.from(STEM_LONG)) + c.clear(lay.mm(ROUNDED) / 2),
+        (lay, c) ->
+            side.line(lay).points().stream()
+                .filter(p -> p.r() >= c.outer())
+                .mapToDouble(p -> p.z() - c.clear(p.r()))
+                .reduce(lay.at(Edge.to(STEM_LONG)) - c.width() / 2, Math::min),
+        List.of(STEM_LOW, STEM, STEM_HIGH),
+        new RingZone.Keeps(FOOT, WIDEST));
+  }
+
+  private static final DimKey ROUNDED = new DimKey("blank.round");
 
   /** The bowl down to where it is as stout as the stem is left, and what lies under that. */
   private List<Length> underAndSide(Lay lay) {

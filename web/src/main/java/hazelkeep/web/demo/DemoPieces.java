@@ -6,10 +6,13 @@ import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.cased.Cased;
 import hazelkeep.kinds.cased.CasedKind;
+import hazelkeep.kinds.goblet.Goblet;
+import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.mill.Mill;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
 import hazelkeep.kinds.vessel.VesselKind;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
@@ -65,6 +68,23 @@ class DemoPieces implements ApplicationRunner {
     needles();
     mill();
     house();
+    goblet();
+  }
+
+  /** For the boat crew: a toast of 120 ml, five rings, in the middle of freeing them. */
+  private void goblet() {
+    Goblet goblet = Restated.with(GobletKind.GOBLET.fresh(), "species", "Black cherry");
+    goblet = Restated.with(goblet, "rings", 5);
+    goblet =
+        Restated.with(
+            goblet,
+            "content",
+            Optional.of(new Goblet.Content(Optional.of(120.0), Optional.of(Size.mm(5)))));
+    goblet =
+        GobletKind.GOBLET.size(goblet, new DimKey("outside.height"), Optional.of(Size.mm(168)));
+    long id = pieces.create("Toasting goblet for the boat crew", GobletKind.GOBLET, goblet);
+    runs.start(id);
+    work(id, "rings/free ring 3", Map.of());
   }
 
   /** For the sailmaker's needles: a bundle, and the slimmest case that holds it. */

@@ -75,7 +75,7 @@ public record Show(Unit unit) {
       case "mm" -> len(value);
       case "mm fit" -> fit(value);
       case "" -> tenth(value);
-      case "%", "N", "rpm", "grit" -> whole(value) + " " + in;
+      case "%", "N", "rpm", "grit", "rings" -> whole(value) + " " + in;
       default -> tenth(value) + " " + in;
     };
   }

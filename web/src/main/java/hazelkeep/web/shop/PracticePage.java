@@ -38,6 +38,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("mill", "Usual sizes of mills and shakers"),
           Map.entry("house", "Usual sizes of little houses"),
           Map.entry("goblet", "Usual sizes of goblets"),
+          Map.entry("ring", "Captive rings"),
           Map.entry("inlay", "Rings, discs and collars of another wood"),
           Map.entry("detail", "Lines, beads, coves, holes and knobs"));
 

@@ -1,0 +1,85 @@
+package hazelkeep.element;
+
+import hazelkeep.piece.Dims;
+import hazelkeep.route.Act;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The steps of captive rings, in the order in which they are done. */
+public final class RingSteps {
+  private RingSteps() {}
+
+  /**
+   * The zone turned to their outside, the slots cut, all that shows outside sanded and finished.
+   *
+   * @param zone what is turned away first
+   */
+  public static void shaped(RingZone zone, Act.Remove first, SetupDraft s, Work w) {
+    RingCut c = zone.cut(w.built());
+    List<Act> turned = new ArrayList<>(List.of(first));
+    List<Act> slots = new ArrayList<>();
+    List<Act> finished = new ArrayList<>();
+    for (Ring r : zone.rings()) {
+      turned.add(r.turned(w));
+      slots.add(r.slotted(w));
+      finished.addAll(r.finished(w));
+    }
+    turned.add(w.turned(RingZone.OUT, "across the ring zone"));
+    s.step(
+        "ring zone",
+        "Turn the ring zone",
+        "To the outside of the rings, a true cylinder: all of them come from it.",
+        Speeds.At.TURNING,
+        turned.toArray(Act[]::new));
+    s.step(
+        "slots",
+        "Cut the slots",
+        "The rings "
+            + Dims.both(c.width())
+            + " wide, the slots between them "
+            + Dims.both(c.slot())
+            + ", all of them down to a diameter of "
+            + Dims.both(2 * c.lowest())
+            + ", so that chips leave; the sides straight.",
+        Speeds.At.PARTING,
+        slots.toArray(Act[]::new));
+    s.step(
+        "sand rings",
+        "Sand and finish the rings outside",
+        "Outside and sides, edges broken, then the finish: once a ring is free nothing holds it.",
+        Speeds.At.SANDING,
+        finished.toArray(Act[]::new));
+  }
+
+  /** Freed one after the other, the highest first. */
+  public static void freed(RingZone zone, String stem, SetupDraft s, Work w) {
+    List<Ring> rings = zone.rings();
+    String lean = Math.round(Math.toDegrees(zone.cut(w.built()).lean())) + "°";
+    for (int i = rings.size() - 1; i >= 0; i--) {
+      Ring r = rings.get(i);
+      s.step(
+          "free " + r.name(),
+          "Free " + r.name(),
+          "The parting tool leans in by "
+              + lean
+              + " from both sides, a little past the middle each time. Slow; no finger behind the ring. Tape it to the side once it is free, clear of the rest.",
+          Speeds.At.PARTING,
+          r.freed(w, stem));
+    }
+  }
+
+  /** Their inside, once they are free. */
+  public static void rounded(RingZone zone, SetupDraft s, Work w) {
+    List<Act> acts = new ArrayList<>();
+    zone.rings().forEach(r -> acts.addAll(r.rounded(w)));
+    s.step(
+        "sand inside",
+        "Sand the rings inside",
+        "Abrasive taped round the stem, the lathe at its slowest, each ring held lightly against it;"
+            + " the ridge goes. Then the finish.",
+        Speeds.At.SANDING,
+        acts.toArray(Act[]::new));
+  }
+}

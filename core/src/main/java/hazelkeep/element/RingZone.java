@@ -1,0 +1,344 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sane;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Finding;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+
+/**
+ * Where captive rings are cut round a stem: how many, how large, how far apart.
+ *
+ * @param count how many are wished
+ * @param room what they find room on
+ */
+public record RingZone(int count, Room room) implements Element {
+  /** Their outside. */
+  public static final DimKey OUT = new DimKey("ring.outside");
+
+  /** Their inside at the ridge. */
+  public static final DimKey IN = new DimKey("ring.inside");
+
+  /** Their width along the axis. */
+  public static final DimKey WIDE = new DimKey("ring.width");
+
+  /** The slot between two of them. */
+  public static final DimKey SLOT = new DimKey("ring.slot");
+
+  /** Where the middle of all of them lies, over the low end of the stem. */
+  public static final DimKey AT = new DimKey("ring.at");
+
+  /**
+   * What rings find room on.
+   *
+   * @param on the stem that they go round
+   * @param along the size that the stem is long
+   * @param low from where the middle of the first may lie, in the blank's z
+   * @param high up to where the middle of the last may lie
+   * @param stem the diameters of the stem
+   * @param keeps the diameters that keep them captive, one at each end
+   */
+  public record Room(
+      SurfaceId on, DimKey along, Limit low, Limit high, List<DimKey> stem, Keeps keeps) {}
+
+  /** How near to what stands beside a zone a ring may lie. */
+  @FunctionalInterface
+  public interface Limit {
+    /** In the blank's z. */
+    double of(Lay lay, RingCut cut);
+  }
+
+  /**
+   * What keeps rings captive.
+   *
+   * @param low the diameter at the low end
+   * @param high the diameter at the high end
+   */
+  public record Keeps(DimKey low, DimKey high) {}
+
+  /** A size where there are rings, and nothing else. */
+  private Rule.Value usual(double mm, String why) {
+    return count > 0 ? Rule.Value.practice(mm, why) : Rule.Value.derived(mm, "no rings");
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return List.of(
+        new SizeRule(
+            OUT,
+            "Rings, outside",
+            8,
+            250,
+            d -> usual(d.custom(Line.RING_OUT), "they slide and are held by foot and bowl")),
+        new SizeRule(
+            IN,
+            "Rings, inside at the ridge",
+            4,
+            240,
+            d -> usual(d.mm(OUT) - 2 * d.custom(Line.RING_HIGH), "as thick as they are wide")),
+        new SizeRule(
+            WIDE,
+            "Width of a ring",
+            1,
+            40,
+            d -> usual(d.custom(Line.RING_WIDE), "all of one section")),
+        new SizeRule(
+            SLOT,
+            "Slot between rings",
+            1,
+            60,
+            d -> usual(d.custom(Line.RING_SLOT), "the parting tool leans in it")),
+        new SizeRule(AT, "Middle of the rings, over the stem's foot", 0, 400, this::middle));
+  }
+
+  /** Between the foot, over which the tool leans in, and the bowl; no reading moves it. */
+  private Rule.Value middle(Dims<?> d) {
+    double stem = d.planned(room.along);
+    double low = cut(d.shop(), d::planned).clear(d.planned(ROUNDED) / 2);
+    double high = stem - d.planned(WIDE) / 2;
+    boolean free = low >= 0 && low < high;
+    return usual(free ? (low + high) / 2 : Math.max(0, stem / 2), "between foot and bowl");
+  }
+
+  private static final DimKey ROUNDED = new DimKey("blank.round");
+
+  /** Whether there are rings. */
+  public boolean any() {
+    return count > 0;
+  }
+
+  /** How each of them is cut. */
+  public RingCut cut(Lay lay) {
+    return cut(lay.shop(), lay::mm);
+  }
+
+  private static RingCut cut(Shop shop, ToDoubleFunction<DimKey> mm) {
+    return new RingCut(
+        mm.applyAsDouble(OUT) / 2,
+        mm.applyAsDouble(IN) / 2,
+        mm.applyAsDouble(WIDE),
+        mm.applyAsDouble(SLOT),
+        shop.thinnestParting().map(t -> t.width()).orElse(shop.custom(Line.RING_TOOL)),
+        shop.custom(Line.RING_PLAY),
+        shop.custom(Line.RING_PAST));
+  }
+
+  /** The rings themselves. */
+  public List<Ring> rings() {
+    return IntStream.range(0, count).mapToObj(i -> new Ring(i, this)).toList();
+  }
+
+  /** Between where the middle of the first and of the last ring may lie, in the blank's z. */
+  private double[] zone(Lay lay) {
+    RingCut c = cut(lay);
+    return new double[] {room.low.of(lay, c), room.high.of(lay, c)};
+  }
+
+  /** The middles of the rings from the low one up, in the blank's z. */
+  public List<Double> middles(Lay lay) {
+    double pitch = lay.mm(WIDE) + lay.mm(SLOT);
+    double first = lay.at(Edge.from(room.along)) + lay.mm(AT) - (count - 1) / 2.0 * pitch;
+    return IntStream.range(0, count).mapToObj(i -> first + i * pitch).toList();
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    if (any()) {
+      sane.below(IN.path(), OUT.path());
+      RingCut c = cut(lay);
+      double least = c.tool() + c.play();
+      if (Double.isNaN(c.lean()) || c.lean() <= 0 || lay.mm(SLOT) < least) {
+        throw new hazelkeep.piece.BadDesign(
+            SLOT,
+            "The slot between rings takes the parting tool and its play; it has to be wider than "
+                + hazelkeep.piece.Dims.both(least)
+                + ".");
+      }
+    }
+  }
+
+  @Override
+  public void check(Built b, Told told) {
+    if (!any()) {
+      return;
+    }
+    RingCut c = cut(b);
+    double[] z = zone(b);
+    int fit = c.fit(z[1] - z[0]);
+    Point first = new Point(middles(b).get(0), c.outer());
+    if (fit < count) {
+      tell(told, Entry.RINGS_FIT.told(Grade.STOP, fit, count), first);
+    } else {
+      near(b, z, told);
+    }
+    if (c.straight() < 0) {
+      tell(told, Entry.RING_DEEP.told(Grade.STOP, c.ridge(), c.outer() - c.inner()), first);
+    }
+    double stem = room.stem.stream().mapToDouble(b::mm).max().orElse(0);
+    double most = 2 * (c.lowest() - b.custom(Line.RING_CLEAR));
+    if (stem > most) {
+      tell(told, Entry.RING_STEM.told(Grade.STOP, stem, most), first);
+    }
+    double keeps = Math.min(b.mm(room.keeps.low), b.mm(room.keeps.high));
+    // The ridge is sanded round: what is left is as wide as the straight sides.
+    double open = 2 * (c.inner() + Math.min(c.ridge(), c.outer() - c.inner()));
+    if (open >= keeps) {
+      tell(told, Entry.RING_FALLS.told(Grade.STOP, open, keeps), first);
+    }
+    if (count % 2 == 0) {
+      tell(told, Entry.RINGS_EVEN.told(Grade.NOTE, count, 0), first);
+    }
+    weak(b, c, told, first);
+  }
+
+  /** Rings that were put too near to an end, and how far they may go there. */
+  private void near(Built b, double[] z, Told told) {
+    List<Double> at = middles(b);
+    double low = b.at(Edge.from(room.along));
+    double half = (at.get(count - 1) - at.get(0)) / 2;
+    double from = z[0] + half - low;
+    double to = z[1] - half - low;
+    double is = b.mm(AT);
+    if (is < from - SAME || is > to + SAME) {
+      tell(
+          told,
+          Entry.RINGS_NEAR.told(Grade.STOP, is, is < from ? from : to, is < from ? "foot" : "bowl"),
+          new Point(at.get(0), b.mm(OUT) / 2));
+    }
+  }
+
+  /** Lengths that differ by less are one, mm. */
+  private static final double SAME = 1e-3;
+
+  /** The force at which it breaks across the grain, where that is known of the wood. */
+  private void weak(Built b, RingCut c, Told told, Point first) {
+    b.aim()
+        .blank()
+        .wood()
+        .tensionAcross()
+        .map(strength -> strength.value() / c.squeezed(1))
+        .ifPresent(
+            breaks ->
+                told.thin(
+                    Entry.RING_WEAK, breaks, b.custom(Line.RING_SQUEEZE), room.on.part(), first));
+  }
+
+  private void tell(Told told, hazelkeep.finding.Verdict v, Point at) {
+    told.found(v, room.on.part(), at);
+  }
+
+  @Override
+  public void remedies(Built b, Finding f, Tries r) {
+    switch (f.verdict().entry()) {
+      case RINGS_FIT -> {
+        double pitch = b.mm(WIDE) + b.mm(SLOT);
+        double less = pitch * (f.verdict().limit() - f.verdict().found()) / count;
+        r.more(-less, WIDE.path()).more(-less, SLOT.path());
+        r.more(pitch * (f.verdict().limit() - f.verdict().found()), room.on.name() + ".length");
+      }
+      case RINGS_NEAR -> r.set(AT.path(), f.verdict().limit());
+      case RING_DEEP -> r.more(1, SLOT.path()).more(2, SLOT.path()).more(2, IN.path());
+      case RING_STEM ->
+          r.more(f.verdict().found() - f.verdict().limit(), IN.path())
+              .more(f.verdict().found() - f.verdict().limit(), OUT.path());
+      case RING_FALLS -> r.more(f.verdict().limit() - f.verdict().found() - 1, IN.path());
+      case RING_WEAK -> r.more(1, WIDE.path()).more(2, WIDE.path()).more(-2, IN.path());
+      default -> {}
+    }
+  }
+
+  @Override
+  public void measures(Built b, Measures m) {
+    if (any()) {
+      RingCut c = cut(b);
+      List<Double> z = middles(b);
+      String first = Ring.name(0);
+      m.outside(OUT.path(), "⌀ rings", z.get(0), first);
+      double low = b.at(Edge.from(room.along));
+      m.along(AT.path(), "rings", low, low + b.mm(AT), room.on.part());
+      m.along(WIDE.path(), "ring", z.get(0) - c.width() / 2, z.get(0) + c.width() / 2, first);
+    }
+  }
+
+  @Override
+  public void onSection(Built b, OnSection s) {
+    if (any()) {
+      String first = Ring.name(0);
+      s.is(OUT.path(), 2 * s.widest(first, Ring.OUTSIDE));
+      s.along(WIDE.path(), first, Ring.OUTSIDE);
+      s.is(IN.path(), 2 * s.narrowest(first, Ring.UNDER_LOW));
+      double high = s.high(Ring.name(count - 1), Ring.OUTSIDE);
+      double middle = (s.low(first, Ring.OUTSIDE) + high) / 2;
+      s.is(AT.path(), middle - b.at(Edge.from(room.along)));
+      if (count > 1) {
+        s.is(SLOT.path(), s.low(Ring.name(1), Ring.OUTSIDE) - s.high(first, Ring.OUTSIDE));
+      }
+    }
+  }
+
+  /** All of them are turned to one size. */
+  @Override
+  public List<Feature> features() {
+    SurfaceId first = new SurfaceId(Ring.name(0), Ring.OUTSIDE);
+    return any() ? List.of(new Feature(OUT, first, Feature.Kind.SKINS, OUT)) : List.of();
+  }
+
+  /** They are moved along the stem. */
+  @Override
+  public List<Grip> grips(Built b) {
+    if (!any()) {
+      return List.of();
+    }
+    double low = b.at(Edge.from(room.along));
+    Point at = new Point(low + b.mm(AT), b.mm(OUT) / 2);
+    Handle handle = new Handle(AT.path(), "where the rings are", at, true, false);
+    return List.of(Grip.of(AT, handle, to -> Math.max(0, to.z() - low)));
+  }
+
+  @Override
+  public List<DimKey> recorded() {
+    return any() ? List.of(OUT, IN, WIDE) : List.of();
+  }
+
+  /**
+   * The rings, each a body of its own once it is free.
+   *
+   * @param on a station of what they go round: they lie where it lies
+   */
+  public List<Member> members(Edge on) {
+    List<Member> out = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      out.add(
+          new Member(
+              Ring.name(i),
+              List.of(new Ring(i, this)),
+              List.of(
+                  Line.RING_LEAST,
+                  Line.RING_LEAST,
+                  Line.RING_LEAST,
+                  Line.RING_LEAST,
+                  Line.RING_LEAST),
+              Optional.empty(),
+              on,
+              Optional.of(on)));
+    }
+    return out;
+  }
+}

@@ -1,0 +1,207 @@
+package hazelkeep.kinds.goblet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import hazelkeep.element.RingCut;
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Stage;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Captive rings: how the tool leans in, what it leaves, when they come free. */
+class RingTest {
+  private static final GobletKind KIND = GobletKind.GOBLET;
+
+  /** A ring of 40 to 28, 6 wide, a tool of 2 with a play of 0.5 that goes 1 past the middle. */
+  private static RingCut cut(double slot) {
+    return new RingCut(20, 14, 6, slot, 2, 0.5, 1);
+  }
+
+  /** By hand, from the drawing in {@link RingCut}. */
+  @ParameterizedTest
+  @CsvSource({
+    "2.74, 26.57, 6.00, 6",
+    "4, 34.22, 4.41, 5",
+    "6, 43.70, 3.14, 4",
+    "8, 50.74, 2.45, 3"
+  })
+  void a_slot_says_how_the_tool_leans_and_what_ridge_it_leaves(
+      double slot, double degrees, double ridge, int rings) {
+    RingCut c = cut(slot);
+    assertThat(Math.toDegrees(c.lean())).isCloseTo(degrees, within(0.03));
+    assertThat(c.ridge()).isCloseTo(ridge, within(0.01));
+    assertThat(c.fit(60 - 2 * slot - 6)).as("in a zone of 60").isEqualTo(rings);
+  }
+
+  @Test
+  void the_lowest_place_that_the_tool_reaches_bounds_the_stem() {
+    assertThat(cut(6).lowest()).isCloseTo(11.90, within(0.006));
+    assertThat(2 * (cut(6).lowest() - 1)).isCloseTo(21.8, within(0.01));
+  }
+
+  /** By hand: a triangle w h2 / 24 at two thirds, a house by its two parts. */
+  @Test
+  void a_ring_that_is_squeezed_bends_as_a_thin_ring_does() {
+    assertThat(cut(2.74).squeezed(10) / 1.1).as("triangle").isCloseTo(6.37, within(0.02));
+    double house = 6 - 3 + 2 / Math.cos(Math.PI / 4) + 0.5;
+    assertThat(cut(house).ridge()).isCloseTo(3, within(1e-9));
+    assertThat(cut(house).squeezed(10) / 1.1).as("house").isCloseTo(3.72, within(0.01));
+  }
+
+  /** The tool is brought in step by step: it never touches its ring nor the next one. */
+  @ParameterizedTest
+  @ValueSource(doubles = {3, 4, 5, 6, 8})
+  void the_tool_clears_the_ring_and_its_neighbour_all_the_way_in(double slot) {
+    RingCut c = cut(slot);
+    HalfSection ring = ring(c, 0);
+    HalfSection next = ring(c, -(6 + slot));
+    double lean = c.lean();
+    for (double back = 14; back >= 0; back -= 0.25) {
+      HalfSection tool = tool(c, lean, back);
+      assertThat(tool.and(ring).area()).as("ring, %s back", back).isLessThan(0.01);
+      assertThat(tool.and(next).area()).as("next, %s back", back).isLessThan(0.01);
+    }
+    // A slot that is a little narrower than its lean needs would not do.
+    HalfSection steeper = tool(c, lean + Math.toRadians(4), 0);
+    assertThat(steeper.and(next).area() + steeper.and(ring).area()).isGreaterThan(0.01);
+  }
+
+  private static HalfSection ring(RingCut c, double z) {
+    double q = c.inner() + Math.min(c.ridge(), c.outer() - c.inner());
+    return HalfSection.of(
+        List.of(
+            new Point(z - 3, c.outer()),
+            new Point(z + 3, c.outer()),
+            new Point(z + 3, q),
+            new Point(z, c.inner()),
+            new Point(z - 3, q)));
+  }
+
+  /** A bar of the tool's thickness that comes from the low side, drawn back by so much. */
+  private static HalfSection tool(RingCut c, double lean, double back) {
+    double s = Math.sin(lean);
+    double k = Math.cos(lean);
+    double tz = (c.past() - back) * s;
+    double tr = c.inner() - (c.past() - back) * k;
+    double far = 40;
+    return HalfSection.of(
+        List.of(
+            new Point(tz, tr),
+            new Point(tz - far * s, tr + far * k),
+            new Point(tz - far * s - c.tool() * k, tr + far * k - c.tool() * s),
+            new Point(tz - c.tool() * k, tr - c.tool() * s)));
+  }
+
+  private static Goblet ringed(int rings, Object... sizes) {
+    Goblet d = Restated.with(KIND.fresh(), "species", "Black cherry");
+    d = Restated.with(d, "rings", rings);
+    for (int i = 0; i < sizes.length; i += 2) {
+      double mm = ((Number) sizes[i + 1]).doubleValue();
+      d = KIND.size(d, new DimKey((String) sizes[i]), Optional.of(Size.mm(mm)));
+    }
+    return d;
+  }
+
+  private static Plan<Goblet> plan(Goblet d) {
+    return Plan.of(KIND, d, Shop.starter(), List.of());
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 3, 5})
+  void rings_come_loose_at_the_step_that_frees_them_and_nowhere_else(int rings) {
+    Plan<Goblet> p = plan(ringed(rings));
+    assertThat(p.findings().stream().filter(f -> f.grade() != Grade.NOTE)).isEmpty();
+    assertThat(p.aim().parts()).hasSize(1 + rings);
+    for (int i = 1; i <= rings; i++) {
+      String ring = "ring " + i;
+      boolean free = false;
+      for (Stage s : p.rehearsal().stages()) {
+        boolean before = s.before().bodies().containsKey(ring);
+        boolean after = s.after().bodies().containsKey(ring);
+        boolean frees = s.step().key().path().equals("rings/free " + ring);
+        assertThat(after && !before).as(ring + " at " + s.step().key()).isEqualTo(frees);
+        free |= after;
+      }
+      assertThat(free).isTrue();
+      Part part = p.aim().part(ring);
+      HalfSection wood = p.rehearsal().end().stock(part).orElseThrow().sound();
+      assertThat(wood.minus(part.target()).area() + part.target().minus(wood).area())
+          .isLessThan(0.02);
+    }
+  }
+
+  @Test
+  void the_outside_of_the_rings_is_finished_before_the_first_is_freed_and_the_stem_comes_last() {
+    List<String> keys = plan(ringed(3)).route().steps().stream().map(s -> s.key().path()).toList();
+    assertThat(keys)
+        .containsSubsequence(
+            "bowl/hollow",
+            "rings/ring zone",
+            "rings/slots",
+            "rings/sand rings",
+            "rings/free ring 3",
+            "rings/free ring 1",
+            "stem/stem 1");
+  }
+
+  static Stream<Arguments> mistakes() {
+    return Stream.of(
+        Arguments.of(7, "", 0, Entry.RINGS_FIT),
+        Arguments.of(3, "ring.at", 18, Entry.RINGS_NEAR),
+        Arguments.of(3, "ring.at", 66, Entry.RINGS_NEAR),
+        Arguments.of(3, "outside.foot", 22, Entry.RING_FALLS),
+        Arguments.of(3, "stem.high", 23, Entry.RING_STEM),
+        Arguments.of(3, "ring.slot", 2.6, Entry.RING_DEEP),
+        Arguments.of(4, "", 0, Entry.RINGS_EVEN),
+        Arguments.of(3, "ring.width", 2.2, Entry.RING_WEAK));
+  }
+
+  @ParameterizedTest
+  @MethodSource("mistakes")
+  void what_would_go_wrong_with_rings_is_told(int rings, String key, double mm, Entry told) {
+    Plan<Goblet> p = plan(key.isEmpty() ? ringed(rings) : ringed(rings, key, mm));
+    assertThat(p.findings()).extracting(f -> f.verdict().entry()).contains(told);
+  }
+
+  @Test
+  void rings_for_which_there_is_no_room_are_helped_by_a_longer_stem() {
+    Finding fit =
+        plan(ringed(7)).withRemedies().findings().stream()
+            .filter(f -> f.verdict().entry() == Entry.RINGS_FIT)
+            .findFirst()
+            .orElseThrow();
+    assertThat(fit.verdict().found()).isEqualTo(6);
+    assertThat(fit.remedies()).isNotEmpty();
+  }
+
+  @Test
+  void a_slot_that_takes_no_tool_and_too_many_rings_are_refused_by_name() {
+    assertThatThrownBy(() -> plan(ringed(3, "ring.slot", 2.1)))
+        .isInstanceOfSatisfying(
+            BadDesign.class, e -> assertThat(e.key().path()).isEqualTo("ring.slot"));
+    assertThatThrownBy(() -> plan(ringed(3, "ring.inside", 40)))
+        .isInstanceOf(BadDesign.class)
+        .hasMessageContaining("has to stay below");
+    assertThatThrownBy(() -> ringed(12)).hasStackTraceContaining("0 to 9 rings");
+  }
+}
