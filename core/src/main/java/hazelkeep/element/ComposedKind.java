@@ -344,8 +344,11 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public Properties properties(D design, Aim aim) {
     Part first = aim.parts().get(0);
     HalfSection hollow = Properties.hollow(first);
-    double full = first.target().maxZ() - aim.custom(Line.CONTENT_WATER_LINE);
-    double line = filled() ? hollow.and(HalfSection.box(0, full, 0, HalfSection.FAR)).volume() : 0;
+    double below = aim.custom(Line.CONTENT_WATER_LINE);
+    Properties.Filled line =
+        filled()
+            ? Properties.Filled.upTo(hollow, first.target().maxZ(), below)
+            : new Properties.Filled(0, below);
     return Properties.of(
         aim, hollow.volume(), line, 2 * first.surface(Side.NAME).line().first().r());
   }

@@ -66,9 +66,33 @@ public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) 
   /** Everything but the work that stands in a tool's way, in the setup's frame. */
   public List<HalfSection> fixtures(Work work, Shop shop) {
     List<HalfSection> out = new ArrayList<>(grip.fixtures(work, shop));
-    tail.ifPresent(t -> out.add(Iron.cone(work.most(), 1, t.radius())));
+    tail.ifPresent(t -> out.add(Iron.cone(touches(t, work), 1, t.radius())));
     steady.ifPresent(s -> out.add(s.fixture(work)));
     return out;
+  }
+
+  /** Where a centre touches the work: a pad goes into an open bowl as far as its floor. */
+  private static double touches(Centre t, Work work) {
+    double at = work.most() - Touch.PROBE;
+    if (t.form() != Centre.Form.PADDED || open(work, at) <= t.radius()) {
+      return work.most();
+    }
+    while (at > work.least() && open(work, at) > 0) {
+      at -= FLOOR;
+    }
+    return at;
+  }
+
+  /** How exactly the floor of a bowl is looked for, mm. */
+  private static final double FLOOR = 0.5;
+
+  /** The radius that is open round the axis at a place, mm. */
+  private static double open(Work work, double x) {
+    return work.parts().keySet().stream()
+        .filter(p -> work.outer(p, x) > 0)
+        .mapToDouble(p -> work.inner(p, x))
+        .min()
+        .orElse(0);
   }
 
   /** How far the work stands out in front of the jaws or the jam chuck, mm; 0 between centres. */

@@ -10,7 +10,8 @@ import java.util.OptionalDouble;
  * What the finished piece is like.
  *
  * @param brimMl room to the brim, ml
- * @param lineMl room to 10 mm below the brim, ml
+ * @param lineMl room to a line below the brim, ml
+ * @param below how far that line lies below the brim, mm
  * @param closedMl room with the lid on, ml: a spigot that goes into the mouth takes some of it;
  *     empty for what stays open
  * @param woodMl wood in the finished parts, ml
@@ -20,6 +21,7 @@ import java.util.OptionalDouble;
 public record Properties(
     double brimMl,
     double lineMl,
+    double below,
     OptionalDouble closedMl,
     double woodMl,
     OptionalDouble grams,
@@ -30,10 +32,10 @@ public record Properties(
    * What the parts weigh and when they tip over, closed as they are.
    *
    * @param brim room to the brim, mm3
-   * @param line room to a line below it, mm3
+   * @param line room to a line below it
    * @param foot diameter that it stands on, mm
    */
-  public static Properties of(Aim aim, double brim, double line, double foot) {
+  public static Properties of(Aim aim, double brim, Filled line, double foot) {
     double wood = 0;
     double moment = 0;
     for (Part p : aim.parts()) {
@@ -44,13 +46,28 @@ public record Properties(
     double density = aim.blank().density();
     return new Properties(
         brim / ML,
-        line / ML,
+        line.room / ML,
+        line.below,
         closed(aim),
         wood / ML,
         Double.isNaN(density)
             ? OptionalDouble.empty()
             : OptionalDouble.of(wood * density / ML / ML),
         Math.toDegrees(Math.atan(foot / 2 / (moment / wood))));
+  }
+
+  /**
+   * How much fits up to a line.
+   *
+   * @param room mm3
+   * @param below how far the line lies below the brim, mm
+   */
+  public record Filled(double room, double below) {
+    /** A hollow filled up to a line below its brim. */
+    public static Filled upTo(HalfSection hollow, double brim, double below) {
+      HalfSection full = HalfSection.box(0, brim - below, 0, HalfSection.FAR);
+      return new Filled(hollow.and(full).volume(), below);
+    }
   }
 
   /** What is bored or hollowed in a part, open to its brim. */

@@ -120,12 +120,11 @@ public final class GobletKind extends ComposedKind<Goblet> {
   public Properties properties(Goblet d, Aim aim) {
     Part goblet = aim.part(GobletParts.PART);
     HalfSection hollow = Properties.hollow(goblet);
-    double line =
-        goblet.target().maxZ() - (d.below() > 0 ? d.below() : aim.custom(Line.CONTENT_WATER_LINE));
+    double below = d.below() > 0 ? d.below() : aim.custom(Line.CONTENT_WATER_LINE);
     return Properties.of(
         aim,
         hollow.volume(),
-        hollow.and(HalfSection.box(0, line, 0, HalfSection.FAR)).volume(),
+        Properties.Filled.upTo(hollow, goblet.target().maxZ(), below),
         aim.mm(FOOT));
   }
 }

@@ -190,6 +190,10 @@ public final class PieceDrawing {
   }
 
   private void part(Part p) {
+    if (p.target().minR() > SEEN) {
+      ring(p);
+      return;
+    }
     StringBuilder cavity = new StringBuilder();
     StringBuilder hull = new StringBuilder(sheet.below(p.target()));
     for (Surface s : p.surfaces()) {
@@ -209,12 +213,43 @@ public final class PieceDrawing {
         svg.path("edge", sheet.below(s.line()));
         // Where the outline turns a corner the eye sees an edge right across.
         Point corner = s.line().last();
-        if (corner.r() > 0.5) {
+        if (corner.r() > SEEN && turns(p, s)) {
           double x = sheet.x(corner.z());
           svg.line("corner", x, sheet.axis(), x, sheet.down(corner.r()));
         }
       }
     }
+  }
+
+  /** Whether the outline turns a corner at the end of a surface, and does not run on smoothly. */
+  private static boolean turns(Part p, Surface s) {
+    List<Point> in = s.line().points();
+    Point end = in.get(in.size() - 1);
+    Point before = in.get(in.size() - 2);
+    for (Surface o : p.surfaces()) {
+      List<Point> on = o.line().points();
+      if (!o.inside() && on.get(0).distance(end) < SEEN) {
+        double a = Math.atan2(end.r() - before.r(), end.z() - before.z());
+        double b = Math.atan2(on.get(1).r() - end.r(), on.get(1).z() - end.z());
+        return Math.abs(Math.toDegrees(a - b)) > SMOOTH;
+      }
+    }
+    return true;
+  }
+
+  /** An outline that turns by less is one line to the eye, degrees. */
+  private static final double SMOOTH = 8;
+
+  /** What goes round others and has no wood on the axis: seen from outside it hides them. */
+  private void ring(Part p) {
+    HalfSection ring = p.target();
+    String out = sheet.below(HalfSection.box(ring.minZ(), ring.maxZ(), 0, ring.maxR()));
+    String target = sheet.above(ring);
+    svg.empty("path", "class", "outside", "d", out, "fill", wood);
+    svg.empty("path", "class", "outside-grain", "d", out, "fill", "url(#grain)");
+    svg.path("edge", out);
+    svg.region("wood", target, wood).region("grain", target, "url(#grain)");
+    ring.rings().forEach(r -> labels.outline(sheet, r));
   }
 
   /** Another wood: cut through above the axis; below it what runs round the outside. */

@@ -3,23 +3,38 @@ package hazelkeep.web.drawing;
 import hazelkeep.route.LastChance;
 import hazelkeep.route.Prompt;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** What several screens say alike. */
 public final class Words {
   private Words() {}
 
-  /** Last chances surface by surface: lid inside: cut, sand, finish. */
+  private static final Pattern NUMBERED = Pattern.compile("(.+) \\d+");
+
+  /** A part of several that are alike, without its number: ring; else as it is. */
+  private static String alike(String part) {
+    Matcher m = NUMBERED.matcher(part);
+    return m.matches() ? "each " + m.group(1) : part;
+  }
+
+  /** Last chances surface by surface: lid inside: cut, sand, finish; those that are alike once. */
   public static List<String> lastChances(List<LastChance> chances) {
-    Map<String, String> bySurface = new LinkedHashMap<>();
+    Map<String, Set<String>> bySurface = new LinkedHashMap<>();
     for (LastChance c : chances) {
-      String surface = c.surface().part() + " " + c.surface().name();
-      String doing = c.doing().name().toLowerCase(Locale.ROOT);
-      bySurface.merge(surface, doing, (a, b) -> a + ", " + b);
+      bySurface
+          .computeIfAbsent(
+              alike(c.surface().part()) + " " + c.surface().name(), k -> new LinkedHashSet<>())
+          .add(c.doing().name().toLowerCase(Locale.ROOT));
     }
-    return bySurface.entrySet().stream().map(e -> e.getKey() + ": " + e.getValue()).toList();
+    return bySurface.entrySet().stream()
+        .map(e -> e.getKey() + ": " + String.join(", ", e.getValue()))
+        .toList();
   }
 
   /** A size to measure, and what the device shows where that is another number. */

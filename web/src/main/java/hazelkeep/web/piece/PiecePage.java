@@ -8,7 +8,6 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
-import hazelkeep.practice.Line;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.drawing.PieceDrawing;
@@ -110,7 +109,7 @@ class PiecePage {
     model.addAttribute("running", runs.started(piece.id()));
     model.addAttribute("choices", ChoiceView.of(plan.sketch(), show));
     model.addAttribute("properties", plan.sketch().properties());
-    model.addAttribute("waterLine", show.len(plan.shop().custom(Line.CONTENT_WATER_LINE)));
+    model.addAttribute("waterLine", show.len(plan.sketch().properties().below()));
     model.addAttribute("customs", customs(plan, unit));
     model.addAttribute("added", AddedView.of(plan, show));
     model.addAttribute("rooms", AddedView.rooms(plan));
