@@ -88,6 +88,11 @@ abstract class Browsing {
     page.waitForLoadState();
   }
 
+  /** Errors that a test provokes on purpose. */
+  void forgive(String about) {
+    errors.removeIf(e -> e.contains(about));
+  }
+
   void accessible() {
     List<Rule> violations = new AxeBuilder(page).analyze().getViolations();
     assertThat(

@@ -1,5 +1,6 @@
 package hazelkeep.web.drawing;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -35,7 +36,32 @@ public final class WoodColour {
           Map.entry("wenge", "#75604e"),
           Map.entry("teak", "#c09560"));
 
+  /** What another wood is drawn in, whatever it is let into. */
+  public static final String INLAY = "#6f4a36";
+
   private WoodColour() {}
+
+  /** A colour as it is where wood is freshly cut. */
+  public static String lighter(String colour) {
+    StringBuilder out = new StringBuilder("#");
+    for (int part : parts(colour)) {
+      out.append(String.format(Locale.ROOT, "%02x", part + (255 - part) * 2 / 5));
+    }
+    return out.toString();
+  }
+
+  /** Red, green and blue from 0 to 1 as light is added up, by the sRGB curve. */
+  public static double[] linear(String colour) {
+    return Arrays.stream(parts(colour))
+        .mapToDouble(p -> p / 255.0)
+        .map(v -> v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4))
+        .toArray();
+  }
+
+  private static int[] parts(String colour) {
+    int rgb = Integer.parseInt(colour.substring(1), 16);
+    return new int[] {rgb >> 16 & 0xff, rgb >> 8 & 0xff, rgb & 0xff};
+  }
 
   /** A colour for a species. */
   public static String of(String species) {

@@ -1,0 +1,97 @@
+package hazelkeep.piece;
+
+import hazelkeep.route.State;
+import hazelkeep.solid.FirstContact;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One thing of a piece that stands upright, its foot at zero: loose rings at the lowest place that
+ * they come to, another wood apart from the wood it is let into.
+ *
+ * @param name in the trade's words
+ * @param shape its half-section, z upwards
+ * @param is what becomes of it
+ */
+public record Posed(String name, HalfSection shape, Is is) {
+  /** What a thing of a piece is. */
+  public enum Is {
+    /** What stands. */
+    STANDS,
+    /** What is lifted off: a lid, a head. */
+    LIFTS,
+    /** A loose ring. */
+    LOOSE,
+    /** Another wood, let in. */
+    INLAY
+  }
+
+  /** Nothing is nearer to the axis in a ring, mm. */
+  private static final double HOLLOW = 0.5;
+
+  /** A finished piece, closed. */
+  public static List<Posed> finished(Sketch<?> sketch) {
+    List<Posed> out = new ArrayList<>();
+    HalfSection under = HalfSection.EMPTY;
+    HalfSection other = HalfSection.EMPTY;
+    for (Fitting f : sketch.fittings()) {
+      other = f.wood() ? other.plus(f.outline()) : other;
+    }
+    for (Part p : sketch.aim().parts()) {
+      HalfSection shape = p.target().in(p.closed());
+      Is is = is(sketch, p);
+      if (is == Is.LOOSE) {
+        shape = rested(shape, under);
+      }
+      under = under.plus(shape);
+      out.add(new Posed(p.name(), other.isEmpty() ? shape : shape.minus(other), is));
+    }
+    for (Fitting f : sketch.fittings()) {
+      if (f.wood()) {
+        out.add(new Posed(f.name(), f.outline(), Is.INLAY));
+      }
+    }
+    return onZero(out);
+  }
+
+  private static Is is(Sketch<?> sketch, Part p) {
+    boolean first = sketch.aim().parts().get(0) == p;
+    boolean joined =
+        sketch.aim().joints().stream()
+            .anyMatch(j -> j.outer().part().equals(p.name()) || j.inner().part().equals(p.name()));
+    if (first) {
+      return Is.STANDS;
+    }
+    return !joined && p.target().minR() > HOLLOW ? Is.LOOSE : Is.LIFTS;
+  }
+
+  /** A ring let down on what is under it. */
+  private static HalfSection rested(HalfSection ring, HalfSection under) {
+    HalfSection below = under.and(HalfSection.box(under.minZ(), ring.minZ(), 0, HalfSection.FAR));
+    double stop = below.isEmpty() ? 0 : FirstContact.of(below, ring, 0).stop();
+    return Double.isInfinite(stop) || stop > 0 ? ring : ring.shifted(stop);
+  }
+
+  /** The wood as a step leaves it, lying where it lies in the blank, turned upright. */
+  public static List<Posed> after(State state, Sketch<?> sketch) {
+    List<Posed> out = new ArrayList<>();
+    for (Part p : sketch.aim().parts()) {
+      Optional<Body> body = state.stock(p);
+      if (body.isPresent() && out.stream().noneMatch(o -> o.shape.equals(body.get().sound()))) {
+        out.add(new Posed(p.name(), body.get().sound(), Is.STANDS));
+      }
+    }
+    return onZero(out);
+  }
+
+  private static List<Posed> onZero(List<Posed> all) {
+    double low = all.stream().mapToDouble(p -> p.shape.minZ()).min().orElse(0);
+    Frame down = new Frame(low, false);
+    return all.stream().map(p -> new Posed(p.name, p.shape.in(down), p.is)).toList();
+  }
+}

@@ -1,0 +1,139 @@
+package hazelkeep.solid;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hazelkeep.element.Elements;
+import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.goblet.GobletKind;
+import hazelkeep.measure.Restated;
+import hazelkeep.measure.Size;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Posed;
+import hazelkeep.piece.Sketch;
+import hazelkeep.route.Stage;
+import hazelkeep.shop.Shop;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Solids of triangles: closed, turned the right way round, as large as the section says. */
+class MeshTest {
+  private static final int AROUND = 96;
+
+  /** A turned polygon of n corners encloses this share of what a circle does. */
+  private static final double CORNERED = AROUND / (2 * Math.PI) * Math.sin(2 * Math.PI / AROUND);
+
+  private static void closed(String what, HalfSection section) {
+    Mesh mesh = Mesh.turned(section, AROUND);
+    Map<Long, Integer> edges = new HashMap<>();
+    for (int[] t : mesh.triangles()) {
+      for (int k = 0; k < 3; k++) {
+        long a = t[k];
+        long b = t[(k + 1) % 3];
+        edges.merge(a << 32 | b, 1, Integer::sum);
+      }
+    }
+    edges.forEach(
+        (e, n) -> {
+          assertThat(n).as(what).isEqualTo(1);
+          assertThat(edges).as(what).containsKey(e << 32 | e >>> 32);
+        });
+    assertThat(mesh.volume())
+        .as(what)
+        .isCloseTo(CORNERED * section.volume(), within(1e-4 * section.volume() + 1e-3));
+  }
+
+  @Test
+  void textbook_bodies() {
+    closed("cylinder", HalfSection.box(0, 60, 0, 20));
+    closed("tube", HalfSection.box(0, 60, 12, 20));
+    closed("cup", HalfSection.box(0, 60, 0, 20).minus(HalfSection.box(10, 70, 0, 15)));
+    closed("hidden hollow", HalfSection.box(0, 60, 0, 20).minus(HalfSection.box(10, 40, 0, 15)));
+    closed("hidden ring", HalfSection.box(0, 60, 0, 20).minus(HalfSection.box(10, 40, 5, 15)));
+    closed("two", HalfSection.box(0, 20, 0, 20).plus(HalfSection.box(30, 40, 0, 10)));
+  }
+
+  /** By hand, MATHS of frusta: r 20 to 30 over 60 holds 119,380.5 mm3. */
+  @Test
+  void a_frustum_has_its_volume() {
+    HalfSection frustum =
+        HalfSection.of(
+            List.of(new Point(0, 0), new Point(0, 20), new Point(60, 30), new Point(60, 0)));
+    assertThat(Mesh.turned(frustum, 720).volume()).isCloseTo(119_380.5, within(3.0));
+  }
+
+  static Stream<Kind<?>> kinds() {
+    return Kinds.ALL.stream();
+  }
+
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void every_finished_part_of_every_kind_is_closed(Kind<?> kind) {
+    for (Posed p : Posed.finished(sketch(kind))) {
+      closed(kind.name() + " " + p.name(), p.shape());
+      assertThat(p.shape().minZ()).isGreaterThanOrEqualTo(-1e-3);
+    }
+  }
+
+  private static <D extends Design> Sketch<D> sketch(Kind<D> kind) {
+    return sketch(kind, kind.fresh());
+  }
+
+  private static <D extends Design> Sketch<D> sketch(Kind<D> kind, D design) {
+    return Sketch.of(kind, design, Shop.starter(), Map.of());
+  }
+
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void so_is_the_wood_after_every_step(Kind<?> kind) {
+    stages(kind);
+  }
+
+  private static <D extends Design> void stages(Kind<D> kind) {
+    var plan = hazelkeep.piece.Plan.of(kind, kind.fresh(), Shop.starter(), List.of());
+    for (Stage s : plan.rehearsal().stages()) {
+      for (Posed p : Posed.after(s.after(), plan.sketch())) {
+        closed(kind.name() + " after " + s.step().key(), p.shape());
+      }
+    }
+  }
+
+  @Test
+  void loose_rings_lie_on_the_foot_and_on_one_another() {
+    var goblet = Restated.with(GobletKind.GOBLET.fresh(), "rings", 3);
+    List<Posed> all = Posed.finished(sketch(GobletKind.GOBLET, goblet));
+    List<Posed> rings = all.stream().filter(p -> p.is() == Posed.Is.LOOSE).toList();
+    assertThat(rings).hasSize(3);
+    HalfSection under = all.get(0).shape();
+    for (Posed r : rings) {
+      assertThat(r.shape().and(under).area()).as("it lies on it, not in it").isLessThan(0.05);
+      assertThat(r.shape().shifted(-0.2).and(under).area()).as("and rests").isGreaterThan(0.005);
+      under = under.plus(r.shape());
+    }
+    double top = rings.get(2).shape().maxZ();
+    assertThat(top).isLessThan(10 + 3 * 6 + 8);
+  }
+
+  @Test
+  void another_wood_is_a_solid_of_its_own_and_no_wood_is_there_twice() {
+    Kind<?> box = Kinds.named("lidded-box").orElseThrow();
+    List<Posed> all = Posed.finished(inlaid(box));
+    Posed inlay = all.stream().filter(p -> p.is() == Posed.Is.INLAY).findFirst().orElseThrow();
+    for (Posed p : all) {
+      if (p != inlay) {
+        assertThat(p.shape().and(inlay.shape()).area()).isLessThan(1e-6);
+      }
+      closed(p.name(), p.shape());
+    }
+  }
+
+  private static <D extends Design> Sketch<D> inlaid(Kind<D> kind) {
+    return sketch(kind, Elements.with(kind.fresh(), "ring", "body", Size.mm(20)));
+  }
+}

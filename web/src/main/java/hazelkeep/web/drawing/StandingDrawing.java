@@ -1,0 +1,106 @@
+package hazelkeep.web.drawing;
+
+import hazelkeep.piece.Posed;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+
+/** The piece as it stands, seen from outside, with a hand's width beside it. */
+public final class StandingDrawing {
+  private static final double WIDE = 520;
+  private static final double TALL = 460;
+  private static final double MARGIN = 34;
+
+  /** The width of a hand over its knuckles, mm: common practice, from memory. */
+  public static final double HAND = 85;
+
+  private StandingDrawing() {}
+
+  /** The view from outside. */
+  public static String of(List<Posed> things, String species) {
+    double high = things.stream().mapToDouble(p -> p.shape().maxZ()).max().orElse(1);
+    double radius = things.stream().mapToDouble(p -> p.shape().maxR()).max().orElse(1);
+    double scale = Math.min((TALL - 2 * MARGIN) / high, (WIDE - 3 * MARGIN) / (2 * radius + HAND));
+    double middle = MARGIN + (radius + HAND) * scale + MARGIN / 2;
+    double ground = TALL - MARGIN;
+    Svg svg = new Svg();
+    svg.open(
+        "svg",
+        "viewBox",
+        Svg.d("0 0 ", WIDE, TALL),
+        "class",
+        "standing-drawing",
+        "role",
+        "img",
+        "aria-label",
+        "The piece as it stands, seen from outside");
+    svg.open("g", "transform", Svg.d("translate(", middle, ground, ") rotate(-90)"));
+    Sheet sheet = new Sheet(0, 0, scale);
+    for (Posed p : things) {
+      boolean inlay = p.is() == Posed.Is.INLAY;
+      String d = seen(p, things, sheet);
+      svg.region(inlay ? "inlay" : "outside-edge", d, inlay ? null : WoodColour.of(species));
+    }
+    svg.close("g");
+    double hand = HAND * scale;
+    double from = MARGIN / 2;
+    svg.line("dim-line", from, ground - 12, from + hand, ground - 12);
+    svg.line("dim-line", from, ground - 17, from, ground - 7);
+    svg.line("dim-line", from + hand, ground - 17, from + hand, ground - 7);
+    svg.text("part-label", from + hand / 2, ground - 20, "a hand, 85 mm");
+    svg.line("ground", MARGIN / 4, ground, WIDE - MARGIN / 4, ground);
+    return svg.close("svg").toString();
+  }
+
+  /** What is seen of something turned: both sides of its outermost line, where nothing hides it. */
+  private static String seen(Posed thing, List<Posed> all, Sheet sheet) {
+    HalfSection h = thing.shape();
+    TreeSet<Double> heights = new TreeSet<>();
+    for (Posed p : all) {
+      for (Polyline ring : p.shape().rings()) {
+        for (Point q : ring.points()) {
+          heights.add(q.z() - HAIR);
+          heights.add(q.z() + HAIR);
+        }
+      }
+    }
+    StringBuilder out = new StringBuilder();
+    List<Point> run = new ArrayList<>();
+    for (double z : heights) {
+      boolean there = z > h.minZ() && z < h.maxZ();
+      double r = there ? h.outer(z) : 0;
+      boolean hidden =
+          all.stream().anyMatch(o -> o != thing && o.shape().outer(z) > r + HAIR) || r <= 0;
+      if (!hidden) {
+        run.add(new Point(z, r));
+      } else {
+        out.append(band(run, sheet));
+        run.clear();
+      }
+    }
+    return out.append(band(run, sheet)).toString();
+  }
+
+  /** One side up and the other side down again. */
+  private static String band(List<Point> run, Sheet sheet) {
+    if (run.size() < 2) {
+      return "";
+    }
+    StringBuilder out = new StringBuilder();
+    for (int i = 0; i < run.size(); i++) {
+      Point p = run.get(i);
+      out.append(Svg.d(i == 0 ? "M" : "L", sheet.x(p.z()), sheet.up(p.r())));
+    }
+    for (int i = run.size() - 1; i >= 0; i--) {
+      Point p = run.get(i);
+      out.append(Svg.d("L", sheet.x(p.z()), sheet.down(p.r())));
+    }
+    return out.append("Z").toString();
+  }
+
+  /** How far beside a corner an outline is looked at, mm. */
+  private static final double HAIR = 0.02;
+}
