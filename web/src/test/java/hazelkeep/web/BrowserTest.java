@@ -403,7 +403,7 @@ class BrowserTest extends Browsing {
     page.navigate(second.base() + "/pieces/3");
     assertThat(page.locator("#dim-recess-diameter")).hasValue("50.40");
     page.navigate(second.base() + "/");
-    // Six demo pieces and the way to a new one: nothing was loaded twice.
+    // The demo's pieces, nothing loaded twice.
     assertThat(page.locator(".card")).hasCount(11);
     page.navigate("about:blank");
     second.stop();

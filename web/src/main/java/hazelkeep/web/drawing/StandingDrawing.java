@@ -1,6 +1,7 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.piece.Posed;
+import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -53,6 +54,49 @@ public final class StandingDrawing {
     svg.text("part-label", from + hand / 2, ground - 20, "a hand, 85 mm");
     svg.line("ground", MARGIN / 4, ground, WIDE - MARGIN / 4, ground);
     return svg.close("svg").toString();
+  }
+
+  /** Sheet units to the mm on the shelf: one scale for all that stands there. */
+  private static final double SHELF = 0.9;
+
+  /** As it stands on the shelf: from outside on the left, cut open on the right. */
+  public static String onShelf(Sketch<?> sketch) {
+    List<Posed> things = Posed.finished(sketch);
+    String wood = WoodColour.of(sketch.design().species());
+    double high = things.stream().mapToDouble(p -> p.shape().maxZ()).max().orElse(1) * SHELF;
+    double half = things.stream().mapToDouble(p -> p.shape().maxR()).max().orElse(1) * SHELF;
+    double wide = 2 * half + 6;
+    Svg svg = new Svg();
+    svg.open(
+        "svg",
+        "viewBox",
+        Svg.d("0 0 ", wide, high + 3),
+        "width",
+        wide,
+        "height",
+        high + 3,
+        "class",
+        "on-shelf",
+        "role",
+        "img",
+        "aria-label",
+        "It stands, seen from outside on the left and cut open on the right");
+    svg.open("g", "transform", Svg.d("translate(", wide / 2, high + 2.4, ") rotate(-90)"));
+    Sheet sheet = new Sheet(0, 0, SHELF);
+    for (Posed p : things) {
+      boolean inlay = p.is() == Posed.Is.INLAY;
+      svg.region(inlay ? "inlay" : "outside-edge", seen(p, things, sheet), inlay ? null : wood);
+    }
+    svg.rect("opened", -2, 0, high + 4, half + 2, null);
+    for (Posed p : things) {
+      boolean inlay = p.is() == Posed.Is.INLAY;
+      svg.region(
+          inlay ? "inlay" : "outside-edge",
+          sheet.below(p.shape()),
+          inlay ? null : WoodColour.lighter(wood));
+    }
+    svg.line("axis", -3, 0, high + 2, 0);
+    return svg.close("g").close("svg").toString();
   }
 
   /** What is seen of something turned: both sides of its outermost line, where nothing hides it. */

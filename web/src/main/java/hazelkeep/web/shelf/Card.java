@@ -17,6 +17,7 @@ import hazelkeep.web.store.Piece;
  * @param done steps done
  * @param steps steps in all; 0 when it is not on the lathe
  * @param stuck why it can't be planned; empty when it can
+ * @param away whether it was put away
  */
 public record Card(
     long id,
@@ -30,17 +31,20 @@ public record Card(
     String svg,
     int done,
     int steps,
-    String stuck) {
+    String stuck,
+    boolean away) {
 
   /** A card with a name only: the rest is worked out when it comes into sight. */
   static Card later(Piece p) {
-    return new Card(p.id(), p.name(), "", "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, "");
+    return new Card(
+        p.id(), p.name(), "", "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, "", p.away());
   }
 
   /** A card of a piece that can't be planned. */
   static Card stuck(Piece p, String why) {
     String wood = p.design().species();
-    return new Card(p.id(), p.name(), wood, "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, why);
+    return new Card(
+        p.id(), p.name(), wood, "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, why, p.away());
   }
 
   /** Whether it is yet to be worked out. */

@@ -8,8 +8,8 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
-import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.drawing.StandingDrawing;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.RunStore.Standing;
@@ -25,7 +25,14 @@ class Cards {
   private final Cache<Key, Card> latest = Caffeine.newBuilder().maximumSize(1000).build();
 
   /** All that a card follows from; a run's log is only ever added to. */
-  private record Key(long piece, int version, Standing standing, Unit unit, Shop shop) {}
+  private record Key(
+      long piece,
+      String name,
+      boolean away,
+      int version,
+      Standing standing,
+      Unit unit,
+      Shop shop) {}
 
   Cards(Planner planner) {
     this.planner = planner;
@@ -42,7 +49,7 @@ class Cards {
   }
 
   private Key key(Piece p, Standing standing, Unit unit) {
-    return new Key(p.id(), p.version(), standing, unit, planner.shop());
+    return new Key(p.id(), p.name(), p.away(), p.version(), standing, unit, planner.shop());
   }
 
   private Card orWhyNot(Piece p, Place place, Show show) {
@@ -83,9 +90,10 @@ class Cards {
         href,
         closed ? 0 : plan.stops(),
         closed ? 0 : plan.watches(),
-        PieceDrawing.card(plan.sketch()),
+        StandingDrawing.onShelf(plan.sketch()),
         done,
         place == Place.BENCH ? plan.route().steps().size() : 0,
-        "");
+        "",
+        p.away());
   }
 }

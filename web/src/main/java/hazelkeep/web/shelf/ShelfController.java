@@ -1,62 +1,178 @@
 package hazelkeep.web.shelf;
 
+import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Kind;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.RunStore.Standing;
+import hazelkeep.web.store.ShelfStore;
+import hazelkeep.web.store.ShelfStore.Ask;
+import hazelkeep.web.store.ShelfStore.Board;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import tools.jackson.core.JacksonException;
 
-/** What is on the go, and what is next. */
+/** What is on the go, and what is next: pieces on boards, a page of each at a time. */
 @Controller
 class ShelfController {
-  /** Cards of a row worked out before the page opens; the others follow as they come into sight. */
+  private static final Logger LOG = LoggerFactory.getLogger(ShelfController.class);
+
+  /** Pieces of a board worked out before the page opens; the others as they come into sight. */
   private static final int AT_ONCE = 4;
+
+  /** So many stand on a board when all boards are shown, and on one that is shown alone. */
+  private static final int FEW = 12;
+
+  private static final int MANY = 36;
+
+  private static final int LONGEST = 120;
 
   private final PieceStore pieces;
   private final RunStore runs;
+  private final ShelfStore shelf;
   private final Cards cards;
 
-  ShelfController(PieceStore pieces, RunStore runs, Cards cards) {
+  ShelfController(PieceStore pieces, RunStore runs, ShelfStore shelf, Cards cards) {
     this.pieces = pieces;
     this.runs = runs;
+    this.shelf = shelf;
     this.cards = cards;
   }
 
+  /**
+   * What is asked for.
+   *
+   * @param find words of the name, the wood or the kind
+   * @param kind the name of a kind
+   * @param by {@code name}, else what changed last comes first
+   * @param board a board that is shown alone
+   * @param from the first place on it that is shown
+   */
+  record Wanted(String find, String kind, String by, String board, Integer from) {
+    Wanted {
+      find = find == null ? "" : find.strip();
+      find = find.length() > LONGEST ? find.substring(0, LONGEST) : find;
+      kind = kind == null ? "" : kind;
+      by = by == null ? "" : by;
+      board = board == null ? "" : board;
+      from = from == null ? 0 : Math.max(0, from);
+    }
+
+    Ask ask() {
+      return new Ask(find, kind, by.equals("name"));
+    }
+  }
+
+  /**
+   * What was done just before.
+   *
+   * @param did what
+   * @param id to which piece; 0 where nothing was done
+   */
+  record Did(String did, Long id) {
+    Did {
+      did = did == null ? "" : did;
+      id = id == null ? 0L : id;
+    }
+
+    String words(String name) {
+      return switch (did) {
+        case "named" -> "It is called “" + name + "” now.";
+        case "unnamed" ->
+            "A piece has a name of 1 to 120 letters; it is still called “" + name + "”.";
+        case "away" -> "“" + name + "” was put away.";
+        case "back" -> "“" + name + "” is back on the shelf.";
+        case "off" -> "“" + name + "” was taken off the shelf.";
+        default -> "";
+      };
+    }
+  }
+
+  /**
+   * A board as it is shown.
+   *
+   * @param key its name in addresses
+   * @param title its name
+   * @param cards what stands on it here
+   * @param all how many stand on it
+   * @param from the place of the first that is shown
+   * @param most how many are shown at a time
+   */
+  public record Row(String key, String title, List<Card> cards, int all, int from, int most) {
+    /** Whether there is more than is shown. */
+    public boolean isMore() {
+      return from + cards.size() < all;
+    }
+  }
+
+  private static String title(Board board) {
+    return switch (board) {
+      case BENCH -> "On the lathe";
+      case PLAN -> "On paper";
+      case DONE -> "Done";
+      case AWAY -> "Put away";
+    };
+  }
+
   @GetMapping("/")
-  String shelf(Unit unit, Model model) {
-    PieceStore.Shelf shelf = pieces.shelf();
-    Map<Long, Standing> standings = runs.standings();
-    Map<Place, List<Piece>> places = new EnumMap<>(Place.class);
-    for (Piece p : shelf.pieces()) {
-      places.computeIfAbsent(Place.of(standings.get(p.id())), x -> new ArrayList<>()).add(p);
-    }
-    for (Place place : Place.values()) {
-      List<Card> row = new ArrayList<>();
-      for (Piece p : places.getOrDefault(place, List.of())) {
-        Standing standing = standings.get(p.id());
-        Optional<Card> known = cards.known(p, standing, unit);
-        row.add(known.orElseGet(() -> Card.later(p)));
-        if (known.isEmpty() && row.size() <= AT_ONCE) {
-          row.set(row.size() - 1, cards.card(p, standing, unit));
-        }
+  String shelf(Wanted wanted, Did done, Unit unit, Model model) {
+    Ask ask = wanted.ask();
+    Map<Board, Integer> counts = shelf.counts(ask);
+    List<String> unreadable = new ArrayList<>();
+    List<Row> rows = new ArrayList<>();
+    for (Board b : Board.values()) {
+      String key = b.name().toLowerCase(java.util.Locale.ROOT);
+      boolean alone = key.equals(wanted.board);
+      boolean hidden = wanted.board.isEmpty() ? b == Board.AWAY : !alone;
+      if (!hidden && counts.get(b) > 0) {
+        int from = alone ? Math.min(wanted.from, counts.get(b) - 1) : 0;
+        int most = alone ? MANY : FEW;
+        List<Card> row = row(shelf.page(b, ask, from, most), unit, unreadable);
+        rows.add(new Row(key, title(b), row, counts.get(b), from, most));
       }
-      model.addAttribute(place.name().toLowerCase(Locale.ROOT), row);
     }
-    model.addAttribute("unreadable", shelf.unreadable());
-    model.addAttribute("empty", shelf.pieces().isEmpty());
+    boolean asked = !wanted.find.isEmpty() || !wanted.kind.isEmpty();
+    model.addAttribute("said", done.id > 0 ? done.words(pieces.name(done.id)) : "");
+    model.addAttribute("undo", done.did.equals("off") ? done.id : 0);
+    model.addAttribute("rows", rows);
+    model.addAttribute("away", wanted.board.isEmpty() ? counts.get(Board.AWAY) : 0);
+    model.addAttribute("wanted", wanted);
+    model.addAttribute("kinds", Kinds.ALL.stream().map(Kind::name).toList());
+    model.addAttribute("titles", Kinds.ALL.stream().map(Kind::title).toList());
+    model.addAttribute("unreadable", unreadable);
+    model.addAttribute("empty", !asked && pieces.isEmpty());
     model.addAttribute("show", new Show(unit));
     return "shelf/shelf";
+  }
+
+  private List<Card> row(List<Long> ids, Unit unit, List<String> unreadable) {
+    List<Card> row = new ArrayList<>();
+    Map<Long, Standing> standings = runs.standings(ids);
+    for (long id : ids) {
+      try {
+        Piece p = pieces.get(id);
+        Standing standing = standings.get(id);
+        Optional<Card> known = cards.known(p, standing, unit);
+        boolean now = known.isEmpty() && row.size() < AT_ONCE;
+        row.add(now ? cards.card(p, standing, unit) : known.orElseGet(() -> Card.later(p)));
+      } catch (JacksonException | IllegalArgumentException | NotThere e) {
+        LOG.warn("Piece {} can't be read: {}", id, e.getMessage());
+        unreadable.add(pieces.name(id));
+      }
+    }
+    return row;
   }
 
   /** A card that came into sight. */

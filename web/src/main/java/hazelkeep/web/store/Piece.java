@@ -18,6 +18,7 @@ import java.util.List;
  * @param changed when it was last changed
  * @param undo whether there is an earlier version to go back to
  * @param redo whether there is a version to go forward to
+ * @param away whether it was put away
  */
 public record Piece(
     long id,
@@ -28,4 +29,5 @@ public record Piece(
     List<RouteEdit> edits,
     Instant changed,
     boolean undo,
-    boolean redo) {}
+    boolean redo,
+    boolean away) {}

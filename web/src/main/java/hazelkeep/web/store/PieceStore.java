@@ -98,6 +98,19 @@ public class PieceStore {
         .fetchMap(PIECE.ID, PIECE.NAME);
   }
 
+  /**
+   * The name of a piece, readable or not.
+   *
+   * @throws NotThere when there is none of that number
+   */
+  public String name(long id) {
+    String name = db.select(PIECE.NAME).from(PIECE).where(PIECE.ID.eq(id)).fetchOne(PIECE.NAME);
+    if (name == null) {
+      throw new NotThere("There is no piece number " + id + " on the shelf.");
+    }
+    return name;
+  }
+
   /** Whether nothing was ever stored. */
   public boolean isEmpty() {
     return !db.fetchExists(PIECE);
@@ -152,7 +165,8 @@ public class PieceStore {
         Arrays.asList(json.read(row.get(PIECE_DESIGN.EDITS), RouteEdit[].class)),
         row.get(PIECE.CHANGED_AT).toInstant(),
         row.get(PIECE_DESIGN.PARENT) != null,
-        row.get(REDO));
+        row.get(REDO),
+        row.get(PIECE.AWAY));
   }
 
   /** Puts a new piece on the shelf. */
@@ -169,6 +183,7 @@ public class PieceStore {
               tx.insertInto(PIECE)
                   .set(PIECE.NAME, name)
                   .set(PIECE.KIND, kind.name())
+                  .set(PIECE.WOOD, wood(design))
                   .set(PIECE.HEAD, 1)
                   .set(PIECE.CREATED_AT, now)
                   .set(PIECE.CHANGED_AT, now)
@@ -223,7 +238,7 @@ public class PieceStore {
                 .fetchOne()
                 .value1()
             + 1;
-    move(tx, id, seen, next);
+    move(tx, id, seen, next, change.design);
     insert(tx, id, next, seen, change, now());
     return next;
   }
@@ -266,7 +281,7 @@ public class PieceStore {
   public void travel(long id, int seen, int to) {
     writes.of(
         tx -> {
-          move(tx, id, seen, to);
+          move(tx, id, seen, to, at(id, to).design());
           RunStore.changed(tx, json, id, new Fact.Changed(to, seen));
           return to;
         });
@@ -285,16 +300,17 @@ public class PieceStore {
   public void takeBack(Piece piece, long last, long entry, int to) {
     writes.of(
         tx -> {
-          move(tx, piece.id(), piece.version(), to);
+          move(tx, piece.id(), piece.version(), to, at(piece.id(), to).design());
           Fact back = new Fact.Withdrawn(entry);
           return RunStore.entered(tx, json, piece.id(), RunStore.entry(last, to, back));
         });
   }
 
-  private void move(DSLContext tx, long id, int seen, int to) {
+  private void move(DSLContext tx, long id, int seen, int to, Design design) {
     int moved =
         tx.update(PIECE)
             .set(PIECE.HEAD, to)
+            .set(PIECE.WOOD, wood(design))
             .set(PIECE.CHANGED_AT, now())
             .where(PIECE.ID.eq(id).and(PIECE.HEAD.eq(seen)))
             .execute();
@@ -306,6 +322,14 @@ public class PieceStore {
       throw new Stale(head);
     }
   }
+
+  /** What the shelf is searched by. */
+  private static String wood(Design design) {
+    String wood = design.species();
+    return wood.length() > WOOD ? wood.substring(0, WOOD) : wood;
+  }
+
+  private static final int WOOD = 120;
 
   private void insert(
       DSLContext tx, long id, int version, Integer parent, Change change, OffsetDateTime at) {

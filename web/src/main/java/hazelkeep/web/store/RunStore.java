@@ -58,6 +58,11 @@ public class RunStore {
     return standings(noCondition());
   }
 
+  /** How far some pieces have come. */
+  public Map<Long, Standing> standings(List<Long> pieces) {
+    return standings(PIECE.ID.in(pieces));
+  }
+
   /** How far a piece has come. */
   public Standing standing(long piece) {
     return standings(PIECE.ID.eq(piece)).getOrDefault(piece, new Standing(false, false, 0));

@@ -1,0 +1,70 @@
+package hazelkeep.web.shelf;
+
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.ShelfStore;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A piece renamed, copied as a variant, put away and brought back, taken off the shelf. */
+@Controller
+@RequestMapping("/pieces/{id:\\d+}/keep")
+class KeepController {
+  private static final int LONGEST = 120;
+
+  private final PieceStore pieces;
+  private final ShelfStore shelf;
+
+  KeepController(PieceStore pieces, ShelfStore shelf) {
+    this.pieces = pieces;
+    this.shelf = shelf;
+  }
+
+  @PostMapping("/name")
+  String name(@PathVariable long id, @RequestParam String name) {
+    String called = name.strip();
+    if (called.isEmpty()
+        || called.length() > LONGEST
+        || called.chars().anyMatch(Character::isISOControl)) {
+      return did("unnamed", id);
+    }
+    shelf.rename(id, called);
+    return did("named", id);
+  }
+
+  /** The shelf, with what was done. */
+  private static String did(String what, long id) {
+    return "redirect:/?did=" + what + "&id=" + id;
+  }
+
+  /** A copy begins on paper, whatever became of the piece itself. */
+  @PostMapping("/copy")
+  String copy(@PathVariable long id) {
+    Piece piece = pieces.get(id);
+    String name = piece.name() + ", variant";
+    String called = name.length() > LONGEST ? piece.name() : name;
+    return "redirect:/pieces/" + pieces.create(called, piece.kind(), piece.design(), piece.edits());
+  }
+
+  @PostMapping("/away")
+  String away(@PathVariable long id, @RequestParam boolean away) {
+    shelf.put(id, away);
+    return did(away ? "away" : "back", id);
+  }
+
+  /** Nothing is lost: the shelf offers to bring it back. */
+  @PostMapping("/off")
+  String off(@PathVariable long id) {
+    shelf.take(id, true);
+    return did("off", id);
+  }
+
+  @PostMapping("/back")
+  String back(@PathVariable long id) {
+    shelf.take(id, false);
+    return did("back", id);
+  }
+}

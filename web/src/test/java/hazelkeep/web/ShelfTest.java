@@ -1,0 +1,144 @@
+package hazelkeep.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.kinds.box.LiddedBox;
+import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.goblet.GobletKind;
+import hazelkeep.measure.Restated;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.ShelfStore;
+import hazelkeep.web.store.ShelfStore.Ask;
+import hazelkeep.web.store.ShelfStore.Board;
+import java.net.URLEncoder;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.Test;
+
+/** The shelf: boards, finding, pages, and what is done with a piece on it. */
+class ShelfTest {
+  private static final App APP = App.shared();
+  private final App.Visitor visitor = APP.visitor();
+  private final PieceStore pieces = APP.bean(PieceStore.class);
+  private final ShelfStore shelf = APP.bean(ShelfStore.class);
+
+  private long box(String name, String wood) {
+    LiddedBox box = Restated.with(LiddedBox.fresh(), "species", wood);
+    return pieces.create(name, LiddedBoxKind.BOX, box);
+  }
+
+  private String find(String words) {
+    return visitor.get("/?find=" + URLEncoder.encode(words, StandardCharsets.UTF_8)).body();
+  }
+
+  @Test
+  void it_is_searched_by_name_wood_and_kind() {
+    box("Quince tin for the keeper", "Black cherry");
+    box("Quince tin for the mate", "White ash");
+    pieces.create("Quince cup", GobletKind.GOBLET, GobletKind.GOBLET.fresh());
+    assertThat(find("quince cherry")).contains("for the keeper").doesNotContain("for the mate");
+    assertThat(find("QUINCE goblet")).contains("Quince cup").doesNotContain("Quince tin");
+    assertThat(visitor.get("/?find=quince&kind=lidded-box").body())
+        .contains("for the keeper", "for the mate")
+        .doesNotContain("Quince cup");
+    assertThat(find("nothing of the sort")).contains("Fewer words find more");
+    assertThat(find("100% _under")).as("signs of a pattern are letters").contains("Fewer words");
+  }
+
+  @Test
+  void the_wood_follows_a_change_and_its_undoing() {
+    long id = box("Gourd tin", "Black cherry");
+    LiddedBox other = Restated.with(LiddedBox.fresh(), "species", "White oak");
+    pieces.save(id, 1, "wood", other, List.of());
+    assertThat(find("gourd oak")).contains("Gourd tin");
+    pieces.travel(id, 2, 1);
+    assertThat(find("gourd oak")).doesNotContain("Gourd tin");
+    assertThat(find("gourd cherry")).contains("Gourd tin");
+  }
+
+  @Test
+  void a_piece_stands_on_the_board_that_it_waits_on() {
+    long id = box("Medlar tin", "White ash");
+    Ask ask = new Ask("medlar", "", false);
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).containsExactly(id);
+    APP.bean(RunStore.class).start(id);
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).isEmpty();
+    assertThat(shelf.page(Board.BENCH, ask, 0, 9)).containsExactly(id);
+  }
+
+  @Test
+  void it_is_renamed_copied_put_away_brought_back_taken_off_and_undone() {
+    long id = box("Sorrel tin", "White ash");
+    visitor.get("/");
+    String keep = "/pieces/" + id + "/keep/";
+    assertThat(visitor.post(keep + "name", "name", "Sorrel <b>jar").statusCode()).isEqualTo(302);
+    assertThat(find("sorrel jar")).contains("Sorrel &lt;b&gt;jar").doesNotContain("<b>jar");
+    HttpResponse<String> copy = visitor.post(keep + "copy");
+    assertThat(copy.headers().firstValue("Location").orElseThrow()).matches(".*/pieces/\\d+");
+    assertThat(find("sorrel variant")).contains(", variant");
+    visitor.post(keep + "away", "away", "true");
+    Ask ask = new Ask("sorrel", "", true);
+    assertThat(shelf.page(Board.AWAY, ask, 0, 9)).containsExactly(id);
+    assertThat(visitor.get("/?board=away&find=sorrel").body()).contains("Bring back");
+    visitor.post(keep + "away", "away", "false");
+    HttpResponse<String> off = visitor.post(keep + "off");
+    String then = off.headers().firstValue("Location").orElseThrow();
+    assertThat(visitor.get(then.substring(then.indexOf("/?"))).body())
+        .contains("was taken off the shelf", "Undo");
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).doesNotContain(id);
+    assertThat(pieces.get(id).name()).as("nothing is lost").isEqualTo("Sorrel <b>jar");
+    visitor.post(keep + "back");
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).contains(id);
+  }
+
+  @Test
+  void a_name_that_is_none_is_refused_and_the_old_one_stays() {
+    long id = box("Tansy tin", "White ash");
+    visitor.get("/");
+    for (String name : List.of("  ", "x".repeat(10_000))) {
+      HttpResponse<String> r = visitor.post("/pieces/" + id + "/keep/name", "name", name);
+      String then = r.headers().firstValue("Location").orElseThrow();
+      assertThat(visitor.get(then.substring(then.indexOf("/?"))).body())
+          .contains("it is still called “Tansy tin”");
+    }
+    assertThat(pieces.get(id).name()).isEqualTo("Tansy tin");
+    assertThat(visitor.post("/pieces/99999/keep/off").statusCode()).isEqualTo(404);
+  }
+
+  /**
+   * Ten thousand pieces: a page shows a few dozen, each board pages on, no piece is shown twice.
+   */
+  @Test
+  void ten_thousand_pieces_are_a_page_at_a_time() {
+    App full = App.start("jdbc:h2:mem:full;DB_CLOSE_DELAY=-1", "default");
+    long from = full.bean(PieceStore.class).create("Row 0", LiddedBoxKind.BOX, LiddedBox.fresh());
+    DSLContext db = full.bean(DSLContext.class);
+    db.execute(
+        "insert into piece (name, kind, head, created_at, changed_at, wood)"
+            + " select 'Row ' || x, kind, 1, created_at, changed_at, wood from piece,"
+            + " system_range(1, 9999) where id = "
+            + from);
+    db.execute(
+        "insert into piece_design select p.id, 1, null, d.note, d.document, d.edits, d.created_at"
+            + " from piece p, piece_design d where d.piece_id = "
+            + from
+            + " and p.id <> "
+            + from);
+    App.Visitor guest = new App.Visitor(full.base());
+    String page = guest.get("/").body();
+    assertThat(page).contains(">10000<", "All 10000");
+    assertThat(page.length()).isLessThan(120_000);
+    Matcher cards = Pattern.compile("class=\"card\"").matcher(page);
+    assertThat(cards.results().count()).isEqualTo(12);
+    String next = guest.get("/?board=plan&from=36").body();
+    assertThat(next).contains("37 to 72 of 10000", "Those before", "The next");
+    assertThat(guest.get("/?board=plan&from=999999").body()).contains("of 10000");
+    assertThat(guest.get("/?find=row+9876").body()).contains("Row 9876");
+    full.stop();
+  }
+}
