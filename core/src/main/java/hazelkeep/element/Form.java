@@ -175,12 +175,17 @@ public final class Form {
   public Optional<Surface> free(double from, double to) {
     double z0 = zero + from;
     double z1 = zero + to;
-    return taker(from, to).isPresent()
+    return taker(from, to).isPresent() || !hasSide()
         ? Optional.empty()
         : plain.surfaces().stream()
             .filter(Form::outside)
             .filter(s -> rises(s.line()) && s.line().first().z() < z0 && s.line().last().z() > z1)
             .findFirst();
+  }
+
+  /** Whether it has a side that things are put on; a loose ring has none. */
+  public boolean hasSide() {
+    return plain.surfaces().stream().anyMatch(s -> s.id().name().equals(Side.NAME));
   }
 
   /** The element that holds a stretch already. */

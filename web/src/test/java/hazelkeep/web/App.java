@@ -62,6 +62,8 @@ final class App {
         "/pieces/3/boring",
         "/pieces/2/standing",
         "/pieces/11/standing",
+        "/pieces/2/beside",
+        "/pieces/2/beside?other=3",
         "/pieces/new?kind=goblet",
         "/pieces/new?kind=straight-well",
         "/pieces/4",

@@ -144,6 +144,20 @@ class StandingTest extends Browsing {
   }
 
   @Test
+  void two_pieces_are_laid_beside_one_another_with_what_the_plans_say() {
+    String page = visitor.get("/pieces/2/beside?other=3").body();
+    assertThat(page).contains("Chart pin box", "Seed canister no. 4", "class=\"over\"");
+    for (int id : new int[] {2, 3}) {
+      var properties = app.bean(Planner.class).plan(pieces.get(id)).sketch().properties();
+      assertThat(page).contains(">" + Math.round(properties.brimMl()) + " ml<");
+      assertThat(page).contains(">" + Math.round(properties.tips()) + "°<");
+    }
+    assertThat(visitor.get("/pieces/2/beside?other=99999").statusCode()).isEqualTo(404);
+    assertThat(visitor.get("/pieces/2/beside?other=x").statusCode()).isBetween(400, 422);
+    assertThat(visitor.get("/pieces/10/beside").body()).contains("variant");
+  }
+
+  @Test
   void a_piece_that_is_not_there_has_no_files() {
     HttpResponse<String> none = visitor.get("/pieces/4711/piece.stl");
     assertThat(none.statusCode()).isEqualTo(404);

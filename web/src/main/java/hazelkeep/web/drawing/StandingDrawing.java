@@ -21,9 +21,9 @@ public final class StandingDrawing {
   private StandingDrawing() {}
 
   /** The view from outside. */
-  public static String of(List<Posed> things, String species) {
-    double high = things.stream().mapToDouble(p -> p.shape().maxZ()).max().orElse(1);
-    double radius = things.stream().mapToDouble(p -> p.shape().maxR()).max().orElse(1);
+  public static String of(List<Posed> things, String species, Show show) {
+    double high = high(things);
+    double radius = half(things);
     double scale = Math.min((TALL - 2 * MARGIN) / high, (WIDE - 3 * MARGIN) / (2 * radius + HAND));
     double middle = MARGIN + (radius + HAND) * scale + MARGIN / 2;
     double ground = TALL - MARGIN;
@@ -38,22 +38,69 @@ public final class StandingDrawing {
         "img",
         "aria-label",
         "The piece as it stands, seen from outside");
-    svg.open("g", "transform", Svg.d("translate(", middle, ground, ") rotate(-90)"));
-    Sheet sheet = new Sheet(0, 0, scale);
-    for (Posed p : things) {
-      boolean inlay = p.is() == Posed.Is.INLAY;
-      String d = seen(p, things, sheet);
-      svg.region(inlay ? "inlay" : "outside-edge", d, inlay ? null : WoodColour.of(species));
-    }
-    svg.close("g");
+    place(svg, new Sheet(0, 0, scale), things, middle, ground, WoodColour.of(species));
     double hand = HAND * scale;
     double from = MARGIN / 2;
     svg.line("dim-line", from, ground - 12, from + hand, ground - 12);
     svg.line("dim-line", from, ground - 17, from, ground - 7);
     svg.line("dim-line", from + hand, ground - 17, from + hand, ground - 7);
-    svg.text("part-label", from + hand / 2, ground - 20, "a hand, 85 mm");
+    svg.text("part-label", from + hand / 2, ground - 20, "a hand, " + show.len(HAND));
     svg.line("ground", MARGIN / 4, ground, WIDE - MARGIN / 4, ground);
     return svg.close("svg").toString();
+  }
+
+  /**
+   * Two pieces beside one another, and between them the outline of the second over the first, all
+   * to one scale.
+   *
+   * @param species the wood of each
+   */
+  public static String beside(List<Posed> one, List<Posed> other, List<String> species) {
+    double high = Math.max(high(one), high(other));
+    double half = Math.max(half(one), half(other));
+    double third = BESIDE / 3;
+    double scale = Math.min((TALL - 2 * MARGIN) / high, (third - MARGIN) / (2 * half));
+    double ground = TALL - MARGIN;
+    Svg svg = new Svg();
+    svg.open(
+        "svg",
+        "viewBox",
+        Svg.d("0 0 ", BESIDE, TALL),
+        "class",
+        "standing-drawing",
+        "role",
+        "img",
+        "aria-label",
+        "The one on the left, the other on the right, the other's outline over the one between");
+    Sheet sheet = new Sheet(0, 0, scale);
+    place(svg, sheet, one, third / 2, ground, WoodColour.of(species.get(0)));
+    place(svg, sheet, one, 1.5 * third, ground, WoodColour.of(species.get(0)));
+    svg.open("g", "transform", Svg.d("translate(", 1.5 * third, ground, ") rotate(-90)"));
+    other.forEach(p -> svg.path("over", seen(p, other, sheet)));
+    svg.close("g");
+    place(svg, sheet, other, 2.5 * third, ground, WoodColour.of(species.get(1)));
+    svg.line("ground", MARGIN / 4, ground, BESIDE - MARGIN / 4, ground);
+    return svg.close("svg").toString();
+  }
+
+  private static final double BESIDE = 900;
+
+  private static double high(List<Posed> things) {
+    return things.stream().mapToDouble(p -> p.shape().maxZ()).max().orElse(1);
+  }
+
+  private static double half(List<Posed> things) {
+    return things.stream().mapToDouble(p -> p.shape().maxR()).max().orElse(1);
+  }
+
+  private static void place(
+      Svg svg, Sheet sheet, List<Posed> things, double x, double ground, String wood) {
+    svg.open("g", "transform", Svg.d("translate(", x, ground, ") rotate(-90)"));
+    for (Posed p : things) {
+      boolean inlay = p.is() == Posed.Is.INLAY;
+      svg.region(inlay ? "inlay" : "outside-edge", seen(p, things, sheet), inlay ? null : wood);
+    }
+    svg.close("g");
   }
 
   /** Sheet units to the mm on the shelf: one scale for all that stands there. */
@@ -63,8 +110,8 @@ public final class StandingDrawing {
   public static String onShelf(Sketch<?> sketch) {
     List<Posed> things = Posed.finished(sketch);
     String wood = WoodColour.of(sketch.design().species());
-    double high = things.stream().mapToDouble(p -> p.shape().maxZ()).max().orElse(1) * SHELF;
-    double half = things.stream().mapToDouble(p -> p.shape().maxR()).max().orElse(1) * SHELF;
+    double high = high(things) * SHELF;
+    double half = half(things) * SHELF;
     double wide = 2 * half + 6;
     Svg svg = new Svg();
     svg.open(

@@ -59,11 +59,9 @@ public record AddedView(String id, String label, List<Field> sizes) {
   /** The parts that have an outside. */
   static List<Room> rooms(Plan<?> plan) {
     return plan.aim().parts().stream()
-        .map(
-            p -> {
-              Form f = new Form(p);
-              return new Room(p.name(), Rounding.to(f.zero(), 3), Rounding.to(f.height(), 1));
-            })
+        .map(Form::new)
+        .filter(Form::hasSide)
+        .map(f -> new Room(f.plain().name(), Rounding.to(f.zero(), 3), Rounding.to(f.height(), 1)))
         .toList();
   }
 }

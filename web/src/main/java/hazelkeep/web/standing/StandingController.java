@@ -76,7 +76,7 @@ class StandingController {
     List<Stage> stages = plan.rehearsal().stages();
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
-    model.addAttribute("drawing", StandingDrawing.of(things, plan.design().species()));
+    model.addAttribute("drawing", StandingDrawing.of(things, plan.design().species(), show));
     model.addAttribute("lifts", things.stream().anyMatch(p -> p.is() == Posed.Is.LIFTS));
     model.addAttribute("stages", stages.size());
     model.addAttribute(
