@@ -27,7 +27,7 @@ public final class Elements {
   public static AddedElement of(Added added) {
     return Shape.named(added.what())
         .<AddedElement>map(s -> new Ornament(added, s))
-        .or(() -> Inlay.Place.named(added.what()).map(s -> new Inlay(added, s)))
+        .or(() -> InlayPlace.named(added.what()).map(s -> new Inlay(added, s)))
         .or(() -> KnobShape.named(added.what()).map(s -> new Knob(added, s)))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(SideBore.HOLE)).map(SideBore::new))
         .orElseThrow(
@@ -55,8 +55,8 @@ public final class Elements {
       out.add(new Sort(s.key(), s.word(), true));
     }
     out.add(new Sort(SideBore.HOLE, SideBore.HOLE, true));
-    for (Inlay.Place s : Inlay.Place.values()) {
-      out.add(new Sort(s.key(), s.word(), s == Inlay.Place.RING));
+    for (InlayPlace s : InlayPlace.values()) {
+      out.add(new Sort(s.key(), s.word(), s == InlayPlace.RING));
     }
     for (KnobShape s : KnobShape.values()) {
       out.add(new Sort(s.key(), s.word(), false));

@@ -31,62 +31,13 @@ import java.util.Set;
 /**
  * Another wood let into a part and levelled with it, so that the outline stays as it was drawn: a
  * groove is cut, what fills it is glued in, and what stands out is turned away. Where it lies its
- * {@link Place} says.
+ * {@link InlayPlace} says.
  */
 final class Inlay implements AddedElement {
   private final Added added;
-  private final Place place;
+  private final InlayPlace place;
 
-  /** Where it lies, and what is let in there. */
-  enum Place {
-    RING(
-        "inlaid ring",
-        List.of(InlaySize.HEIGHT, InlaySize.WIDE, InlaySize.DEEP),
-        "Parting tool, square sides and a level floor.",
-        "Two half rings, or a strip bent round: they slide in by hand. Glue in the groove, tape round"
-            + " it."),
-    DISC(
-        "inlaid disc",
-        List.of(InlaySize.WIDE, InlaySize.DEEP),
-        "Point tool from the middle outwards, square at the edge, the floor level.",
-        "The disc slides in by hand, its grain in line with the grain of the piece. Glue on the"
-            + " floor, press it home."),
-    COLLAR(
-        "collar",
-        List.of(InlaySize.THICK),
-        "Widen the recess for it, square at the shoulder.",
-        "A ring of end grain like the piece, so that both move alike. Glue all round, press it home"
-            + " against the shoulder.");
-
-    private final String word;
-    private final List<InlaySize> sizes;
-    private final String cut;
-    private final String glue;
-
-    Place(String word, List<InlaySize> sizes, String cut, String glue) {
-      this.word = word;
-      this.sizes = sizes;
-      this.cut = cut;
-      this.glue = glue;
-    }
-
-    /** Its word in the trade. */
-    String word() {
-      return word;
-    }
-
-    /** Its name in piece files: {@code ring}. */
-    String key() {
-      return name().toLowerCase(java.util.Locale.ROOT);
-    }
-
-    /** The place of that name. */
-    static Optional<Place> named(String key) {
-      return java.util.Arrays.stream(values()).filter(p -> p.key().equals(key)).findFirst();
-    }
-  }
-
-  Inlay(Added added, Place place) {
+  Inlay(Added added, InlayPlace place) {
     this.added = added;
     this.place = place;
   }
@@ -107,7 +58,9 @@ final class Inlay implements AddedElement {
 
   @Override
   public List<SizeRule> sizes() {
-    return place.sizes.stream().map(s -> s.rule(added, label(), place == Place.DISC)).toList();
+    return place.sizes().stream()
+        .map(s -> s.rule(added, label(), place == InlayPlace.DISC))
+        .toList();
   }
 
   @Override
@@ -140,7 +93,7 @@ final class Inlay implements AddedElement {
     double within = shop.custom(Line.READ_TURNED);
     List<Act> cut = new ArrayList<>();
     cut.add(Acts.remove(added.part(), in.groove()));
-    for (InlaySize s : place.sizes) {
+    for (InlaySize s : place.sizes()) {
       cut.add(Acts.read(key(s).path(), s.gauge(shop), s.where(), within, within));
     }
     List<Act> glue =
@@ -160,13 +113,13 @@ final class Inlay implements AddedElement {
         new Step(
             key,
             "Make room for the " + place.word(),
-            place.cut,
+            place.cut(),
             Speeds.At.TURNING,
             List.copyOf(cut)),
         new Step(
             new StepKey(key.path() + " glue"),
             "Let in the " + place.word() + ", and level it",
-            place.glue + cured,
+            place.glue() + cured,
             Speeds.At.TURNING,
             glue));
   }
@@ -181,7 +134,7 @@ final class Inlay implements AddedElement {
     Point at = InlayRoom.middle(in.get().groove());
     told.thin(
         Entry.DETAIL_THIN,
-        InlayRoom.left(form, in.get().groove(), place == Place.COLLAR),
+        InlayRoom.left(form, in.get().groove(), place == InlayPlace.COLLAR),
         aim.custom(Line.DETAIL_LEFT),
         added.part(),
         at,
@@ -197,7 +150,7 @@ final class Inlay implements AddedElement {
 
   /** The size in which it is thinnest. */
   private InlaySize thin() {
-    return place == Place.COLLAR ? InlaySize.THICK : InlaySize.DEEP;
+    return place == InlayPlace.COLLAR ? InlaySize.THICK : InlaySize.DEEP;
   }
 
   private void noRoom(Form form, Aim aim, Told told) {
@@ -256,18 +209,18 @@ final class Inlay implements AddedElement {
 
   @Override
   public List<Feature> features() {
-    if (place == Place.COLLAR) {
+    if (place == InlayPlace.COLLAR) {
       return List.of();
     }
-    SurfaceId on = new SurfaceId(added.part(), place == Place.RING ? "side" : "top");
-    return place.sizes.stream()
+    SurfaceId on = new SurfaceId(added.part(), place == InlayPlace.RING ? "side" : "top");
+    return place.sizes().stream()
         .map(s -> new Feature(key(s), on, Feature.Kind.SKIN, key(s)))
         .toList();
   }
 
   @Override
   public void measures(Form form, Measures m, Aim aim) {
-    if (place == Place.RING && form.inlaid(added.id()).isPresent()) {
+    if (place == InlayPlace.RING && form.inlaid(added.id()).isPresent()) {
       double at = form.zero() + aim.mm(key(InlaySize.HEIGHT));
       m.along(key(InlaySize.HEIGHT).path(), label(), form.zero(), at, added.part());
     }
@@ -275,7 +228,7 @@ final class Inlay implements AddedElement {
 
   @Override
   public List<Handle> handles(Form form, Aim aim) {
-    if (place != Place.RING || form.inlaid(added.id()).isEmpty()) {
+    if (place != InlayPlace.RING || form.inlaid(added.id()).isEmpty()) {
       return List.of();
     }
     double at = aim.mm(key(InlaySize.HEIGHT));

@@ -1,8 +1,7 @@
 package hazelkeep.element;
 
-import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Grade;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
@@ -146,7 +145,7 @@ public record RingZone(int count, Room room) implements Element {
   }
 
   /** Between where the middle of the first and of the last ring may lie, in the blank's z. */
-  private double[] zone(Lay lay) {
+  double[] zone(Lay lay) {
     RingCut c = cut(lay);
     return new double[] {room.low.of(lay, c), room.high.of(lay, c)};
   }
@@ -165,10 +164,10 @@ public record RingZone(int count, Room room) implements Element {
       RingCut c = cut(lay);
       double least = c.tool() + c.play();
       if (Double.isNaN(c.lean()) || c.lean() <= 0 || lay.mm(SLOT) < least) {
-        throw new hazelkeep.piece.BadDesign(
+        throw new BadDesign(
             SLOT,
             "The slot between rings takes the parting tool and its play; it has to be wider than "
-                + hazelkeep.piece.Dims.both(least)
+                + Dims.both(least)
                 + ".");
       }
     }
@@ -176,91 +175,15 @@ public record RingZone(int count, Room room) implements Element {
 
   @Override
   public void check(Built b, Told told) {
-    if (!any()) {
-      return;
+    if (any()) {
+      new RingJudge(this, b).check(told);
     }
-    RingCut c = cut(b);
-    double[] z = zone(b);
-    int fit = c.fit(z[1] - z[0]);
-    Point first = new Point(middles(b).get(0), c.outer());
-    if (fit < count) {
-      tell(told, Entry.RINGS_FIT.told(Grade.STOP, fit, count), first);
-    } else {
-      near(b, z, told);
-    }
-    if (c.straight() < 0) {
-      tell(told, Entry.RING_DEEP.told(Grade.STOP, c.ridge(), c.outer() - c.inner()), first);
-    }
-    double stem = room.stem.stream().mapToDouble(b::mm).max().orElse(0);
-    double most = 2 * (c.lowest() - b.custom(Line.RING_CLEAR));
-    if (stem > most) {
-      tell(told, Entry.RING_STEM.told(Grade.STOP, stem, most), first);
-    }
-    double keeps = Math.min(b.mm(room.keeps.low), b.mm(room.keeps.high));
-    // The ridge is sanded round: what is left is as wide as the straight sides.
-    double open = 2 * (c.inner() + Math.min(c.ridge(), c.outer() - c.inner()));
-    if (open >= keeps) {
-      tell(told, Entry.RING_FALLS.told(Grade.STOP, open, keeps), first);
-    }
-    if (count % 2 == 0) {
-      tell(told, Entry.RINGS_EVEN.told(Grade.NOTE, count, 0), first);
-    }
-    weak(b, c, told, first);
-  }
-
-  /** Rings that were put too near to an end, and how far they may go there. */
-  private void near(Built b, double[] z, Told told) {
-    List<Double> at = middles(b);
-    double low = b.at(Edge.from(room.along));
-    double half = (at.get(count - 1) - at.get(0)) / 2;
-    double from = z[0] + half - low;
-    double to = z[1] - half - low;
-    double is = b.mm(AT);
-    if (is < from - SAME || is > to + SAME) {
-      tell(
-          told,
-          Entry.RINGS_NEAR.told(Grade.STOP, is, is < from ? from : to, is < from ? "foot" : "bowl"),
-          new Point(at.get(0), b.mm(OUT) / 2));
-    }
-  }
-
-  /** Lengths that differ by less are one, mm. */
-  private static final double SAME = 1e-3;
-
-  /** The force at which it breaks across the grain, where that is known of the wood. */
-  private void weak(Built b, RingCut c, Told told, Point first) {
-    b.aim()
-        .blank()
-        .wood()
-        .tensionAcross()
-        .map(strength -> strength.value() / c.squeezed(1))
-        .ifPresent(
-            breaks ->
-                told.thin(
-                    Entry.RING_WEAK, breaks, b.custom(Line.RING_SQUEEZE), room.on.part(), first));
-  }
-
-  private void tell(Told told, hazelkeep.finding.Verdict v, Point at) {
-    told.found(v, room.on.part(), at);
   }
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    switch (f.verdict().entry()) {
-      case RINGS_FIT -> {
-        double pitch = b.mm(WIDE) + b.mm(SLOT);
-        double less = pitch * (f.verdict().limit() - f.verdict().found()) / count;
-        r.more(-less, WIDE.path()).more(-less, SLOT.path());
-        r.more(pitch * (f.verdict().limit() - f.verdict().found()), room.on.name() + ".length");
-      }
-      case RINGS_NEAR -> r.set(AT.path(), f.verdict().limit());
-      case RING_DEEP -> r.more(1, SLOT.path()).more(2, SLOT.path()).more(2, IN.path());
-      case RING_STEM ->
-          r.more(f.verdict().found() - f.verdict().limit(), IN.path())
-              .more(f.verdict().found() - f.verdict().limit(), OUT.path());
-      case RING_FALLS -> r.more(f.verdict().limit() - f.verdict().found() - 1, IN.path());
-      case RING_WEAK -> r.more(1, WIDE.path()).more(2, WIDE.path()).more(-2, IN.path());
-      default -> {}
+    if (any()) {
+      new RingJudge(this, b).remedies(f, r);
     }
   }
 

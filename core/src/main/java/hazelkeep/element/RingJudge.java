@@ -1,0 +1,117 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Finding;
+import hazelkeep.solid.Point;
+import java.util.List;
+
+/**
+ * What would go wrong with captive rings, and what helps.
+ *
+ * @param zone where they are
+ * @param b the piece that was drawn
+ */
+record RingJudge(RingZone zone, Built b) {
+  /** What would go wrong with the rings. */
+  void check(Told told) {
+    int count = zone.count();
+    RingCut c = zone.cut(b);
+    double[] z = zone.zone(b);
+    int fit = c.fit(z[1] - z[0]);
+    Point first = new Point(zone.middles(b).get(0), c.outer());
+    if (fit < count) {
+      tell(told, Entry.RINGS_FIT.told(Grade.STOP, fit, count), first);
+    } else {
+      near(z, told);
+    }
+    if (c.straight() < 0) {
+      tell(told, Entry.RING_DEEP.told(Grade.STOP, c.ridge(), c.outer() - c.inner()), first);
+    }
+    double stem = zone.room().stem().stream().mapToDouble(b::mm).max().orElse(0);
+    double most = 2 * (c.lowest() - b.custom(Line.RING_CLEAR));
+    if (stem > most) {
+      tell(told, Entry.RING_STEM.told(Grade.STOP, stem, most), first);
+    }
+    double keeps = Math.min(b.mm(zone.room().keeps().low()), b.mm(zone.room().keeps().high()));
+    // The ridge is sanded round: what is left is as wide as the straight sides.
+    double open = 2 * (c.inner() + Math.min(c.ridge(), c.outer() - c.inner()));
+    if (open >= keeps) {
+      tell(told, Entry.RING_FALLS.told(Grade.STOP, open, keeps), first);
+    }
+    if (count % 2 == 0) {
+      tell(told, Entry.RINGS_EVEN.told(Grade.NOTE, count, 0), first);
+    }
+    weak(c, told, first);
+  }
+
+  /** Rings that were put too near to an end, and how far they may go there. */
+  private void near(double[] z, Told told) {
+    int count = zone.count();
+    List<Double> at = zone.middles(b);
+    double low = b.at(Edge.from(zone.room().along()));
+    double half = (at.get(count - 1) - at.get(0)) / 2;
+    double from = z[0] + half - low;
+    double to = z[1] - half - low;
+    double is = b.mm(RingZone.AT);
+    if (is < from - SAME || is > to + SAME) {
+      tell(
+          told,
+          Entry.RINGS_NEAR.told(Grade.STOP, is, is < from ? from : to, is < from ? "foot" : "bowl"),
+          new Point(at.get(0), b.mm(RingZone.OUT) / 2));
+    }
+  }
+
+  /** Lengths that differ by less are one, mm. */
+  private static final double SAME = 1e-3;
+
+  /** The force at which it breaks across the grain, where that is known of the wood. */
+  private void weak(RingCut c, Told told, Point first) {
+    b.aim()
+        .blank()
+        .wood()
+        .tensionAcross()
+        .map(strength -> strength.value() / c.squeezed(1))
+        .ifPresent(
+            breaks ->
+                told.thin(
+                    Entry.RING_WEAK,
+                    breaks,
+                    b.custom(Line.RING_SQUEEZE),
+                    zone.room().on().part(),
+                    first));
+  }
+
+  private void tell(Told told, Verdict v, Point at) {
+    told.found(v, zone.room().on().part(), at);
+  }
+
+  /** Ways out, best first. */
+  void remedies(Finding f, Tries r) {
+    int count = zone.count();
+    switch (f.verdict().entry()) {
+      case RINGS_FIT -> {
+        double pitch = b.mm(RingZone.WIDE) + b.mm(RingZone.SLOT);
+        double less = pitch * (f.verdict().limit() - f.verdict().found()) / count;
+        r.more(-less, RingZone.WIDE.path()).more(-less, RingZone.SLOT.path());
+        r.more(pitch * (f.verdict().limit() - f.verdict().found()), zone.room().along().path());
+      }
+      case RINGS_NEAR -> r.set(RingZone.AT.path(), f.verdict().limit());
+      case RING_DEEP ->
+          r.more(1, RingZone.SLOT.path()).more(2, RingZone.SLOT.path()).more(2, RingZone.IN.path());
+      case RING_STEM ->
+          r.more(f.verdict().found() - f.verdict().limit(), RingZone.IN.path())
+              .more(f.verdict().found() - f.verdict().limit(), RingZone.OUT.path());
+      case RING_FALLS -> r.more(f.verdict().limit() - f.verdict().found() - 1, RingZone.IN.path());
+      case RING_WEAK ->
+          r.more(1, RingZone.WIDE.path())
+              .more(2, RingZone.WIDE.path())
+              .more(-2, RingZone.IN.path());
+      default -> {}
+    }
+  }
+}
