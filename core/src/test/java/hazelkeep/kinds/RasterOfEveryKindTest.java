@@ -36,7 +36,7 @@ import org.junit.jupiter.api.Test;
 class RasterOfEveryKindTest {
   private static final int PIECES = Integer.getInteger("hazel.pieces", 200);
   private static final long SEED = Long.getLong("hazel.seed", 20_261_128);
-  private static final double CELL = 0.3;
+  private static final double CELL = 0.36;
 
   /** Fewer cells than these are crumbs of a border. */
   private static final int CRUMBS = 14;
