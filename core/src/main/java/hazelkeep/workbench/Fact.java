@@ -159,6 +159,16 @@ public sealed interface Fact {
     return out;
   }
 
+  /**
+   * What the one who stopped said comes next; empty when work went on since, or nothing was said.
+   */
+  static Optional<String> left(List<Entry> log) {
+    Fact last = log.isEmpty() ? null : log.get(log.size() - 1).fact();
+    return last instanceof Paused p
+        ? Optional.of(p.next()).filter(n -> !n.isBlank())
+        : Optional.empty();
+  }
+
   /** The last thing that happened and stands: done, measured, found, made again or changed. */
   static Optional<Entry> lastToTakeBack(List<Entry> log) {
     Set<Long> gone = withdrawn(log);

@@ -548,7 +548,13 @@ class PagesTest {
         .contains("Taken back.")
         .contains("Done: Round the blank");
     visitor.post(at + "/pause", "next", "sharpen first", "last", "3");
-    assertThat(visitor.get(at).body()).contains("Stopped for now. Next: sharpen first");
+    assertThat(visitor.get(at).body())
+        .contains("Stopped for now. Next: sharpen first")
+        .containsPattern("You left it with:</strong> <span>sharpen first<");
+    assertThat(visitor.get("/pieces/" + id + "/card").body()).contains("Next: sharpen first");
+    visitor.post(at + "/done", "step", step, "last", "4");
+    assertThat(visitor.get(at).body()).doesNotContain("You left it with");
+    assertThat(visitor.get("/pieces/" + id + "/card").body()).contains("Next: face both ends");
   }
 
   @Test

@@ -12,8 +12,12 @@ import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StandingDrawing;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.RunStore.Standing;
 import hazelkeep.workbench.Bench;
+import hazelkeep.workbench.Entry;
+import hazelkeep.workbench.Fact;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.util.StringUtils;
@@ -22,6 +26,7 @@ import org.springframework.util.StringUtils;
 @Component
 class Cards {
   private final Planner planner;
+  private final RunStore runs;
   private final Cache<Key, Card> latest = Caffeine.newBuilder().maximumSize(1000).build();
 
   /** All that a card follows from; a run's log is only ever added to. */
@@ -34,8 +39,9 @@ class Cards {
       Unit unit,
       Shop shop) {}
 
-  Cards(Planner planner) {
+  Cards(Planner planner, RunStore runs) {
     this.planner = planner;
+    this.runs = runs;
   }
 
   /** The card of a piece, when it was worked out since anything changed. */
@@ -71,10 +77,16 @@ class Cards {
       next = "Finished and recorded";
       href += "/record";
     } else if (place == Place.BENCH) {
-      Bench<?> bench = planner.bench(p);
+      List<Entry> log = runs.log(p.id());
+      Bench<?> bench = planner.bench(p, log);
       Optional<Step> step = bench.next();
       done = bench.done().size();
-      next = "Next: " + step.map(Step::title).map(StringUtils::uncapitalize).orElse("the record");
+      next =
+          "Next: "
+              + Fact.left(log)
+                  .or(() -> step.map(Step::title))
+                  .map(StringUtils::uncapitalize)
+                  .orElse("the record");
       href += step.isPresent() ? "/bench" : "/record";
     }
     boolean closed = place == Place.DONE;

@@ -120,6 +120,8 @@ class BenchPage {
     if (next.isEmpty()) {
       return "workbench/finished";
     }
+    model.addAttribute(
+        "left", Fact.left(log).filter(n -> !n.equals(next.get().title())).orElse(""));
     step(bench, next.get(), show, model, said);
     return "workbench/workbench";
   }
