@@ -5,13 +5,14 @@ import static hazelkeep.kinds.box.BoxSizes.INSIDE;
 
 import hazelkeep.element.Built;
 import hazelkeep.element.Element;
+import hazelkeep.element.Holds;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.box.LiddedBox.Content;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.Properties;
 import hazelkeep.piece.Told;
 import hazelkeep.solid.Point;
+import java.util.List;
 
 /**
  * What must go into a box: something round, or a volume.
@@ -20,10 +21,6 @@ import hazelkeep.solid.Point;
  */
 record BoxContent(LiddedBox d) implements Element {
   private static final String BODY = BoxParts.BODY;
-  private static final double ML = 1000;
-
-  /** A volume that lacks no more than this share is there. */
-  private static final double NEARLY = 0.995;
 
   /** Lengths that differ by less are one, mm. */
   private static final double SAME = 1e-9;
@@ -44,14 +41,7 @@ record BoxContent(LiddedBox d) implements Element {
       return;
     }
     c.height().ifPresent(h -> tall(b, told, c, h.mm()));
-    c.ml()
-        .ifPresent(
-            ml -> {
-              double has = Properties.hollow(b.part(BODY)).volume() / ML;
-              if (has < ml * NEARLY) {
-                told.found(Entry.CONTENT_LESS.told(Grade.STOP, has, ml), BODY, null);
-              }
-            });
+    new Holds(BODY, c.ml(), 0, List.of()).check(b, told);
   }
 
   private void tall(Built b, Told told, Content c, double high) {

@@ -269,7 +269,7 @@ final class GobletParts {
     double to = lay.at(AT_RIM);
     Side line = bowlLine();
     double low = from;
-    double high = from + UP * (to - from);
+    double high = from + lay.custom(Line.GOBLET_SIDE) * (to - from);
     for (int i = 0; i < HALVINGS; i++) {
       double middle = (low + high) / 2;
       if (line.radius(lay, middle) < rough(lay)) {
@@ -280,9 +280,6 @@ final class GobletParts {
     }
     return List.of(new Length("side", high, to), new Length(UNDER, from, high));
   }
-
-  /** The part that is turned with the stem lies in the lower share of the bowl. */
-  private static final double UP = 0.6;
 
   private Bowl bowl() {
     HolePlace place =
