@@ -1,5 +1,7 @@
 package hazelkeep.kinds;
 
+import hazelkeep.element.Elements;
+import hazelkeep.element.Form;
 import hazelkeep.fit.FitClass;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.cased.Cased;
@@ -15,6 +17,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.piece.SideHole;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
+import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import java.util.ArrayList;
 import java.util.List;
@@ -74,6 +77,31 @@ public final class RandomPieces {
           case "goblet" -> goblet(kind, design);
           default -> mill(kind, design);
         });
+  }
+
+  /** Up to three things put where they fall: what finds no room is told and left out. */
+  public static <D extends Design> D adorned(Wished<D> wished, Random r, Shop shop) {
+    D out = wished.design;
+    List<Part> parts =
+        wished.plan(shop).aim().parts().stream()
+            .filter(p -> p.surfaces().stream().anyMatch(s -> s.id().name().equals("side")))
+            .toList();
+    if (parts.isEmpty()) {
+      return out;
+    }
+    List<Elements.Sort> sorts = Elements.all();
+    for (int n = r.nextInt(4); n > 0; n--) {
+      Elements.Sort sort = sorts.get(r.nextInt(sorts.size()));
+      Part part = parts.get(r.nextInt(parts.size()));
+      double high = Math.rint(2 * new Form(part).height() * r.nextDouble()) / 2;
+      out =
+          Elements.with(
+              out,
+              sort.key(),
+              part.name(),
+              sort.placed() ? Optional.of(Size.mm(high)) : Optional.empty());
+    }
+    return out;
   }
 
   private String species() {

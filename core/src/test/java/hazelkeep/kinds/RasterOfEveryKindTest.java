@@ -3,13 +3,10 @@ package hazelkeep.kinds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hazelkeep.element.Elements;
-import hazelkeep.element.Form;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.RouteEdit;
@@ -55,7 +52,7 @@ class RasterOfEveryKindTest {
 
   private <D extends Design> void one(RandomPieces.Wished<D> wished, int i) {
     Random r = new Random(SEED ^ i);
-    D design = adorned(wished.kind(), wished.design(), r);
+    D design = RandomPieces.adorned(wished, r, shop);
     Plan<D> plan = Plan.of(wished.kind(), design, shop, List.of());
     String which = i + ": " + wished.kind().name() + " " + design;
     if (i % 3 == 2) {
@@ -63,25 +60,6 @@ class RasterOfEveryKindTest {
     } else {
       same(which, plan);
     }
-  }
-
-  /** Up to three things put where they fall: what finds no room is told and left out. */
-  private <D extends Design> D adorned(Kind<D> kind, D design, Random r) {
-    D out = design;
-    List<Part> parts = Plan.of(kind, design, shop, List.of()).aim().parts();
-    List<Elements.Sort> sorts = Elements.all();
-    for (int n = r.nextInt(4); n > 0; n--) {
-      Elements.Sort sort = sorts.get(r.nextInt(sorts.size()));
-      Part part = parts.get(r.nextInt(parts.size()));
-      double high = Math.rint(2 * new Form(part).height() * r.nextDouble()) / 2;
-      out =
-          Elements.with(
-              out,
-              sort.key(),
-              part.name(),
-              sort.placed() ? Optional.of(Size.mm(high)) : Optional.empty());
-    }
-    return out;
   }
 
   private void same(String which, Plan<?> plan) {

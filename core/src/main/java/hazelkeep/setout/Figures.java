@@ -1,0 +1,59 @@
+package hazelkeep.setout;
+
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
+import hazelkeep.shop.Gauge;
+import hazelkeep.shop.Shop;
+import hazelkeep.wood.Role;
+
+/**
+ * The numbers of a set-out step with the devices that show them, and how near is near enough.
+ *
+ * @param shop whose devices
+ * @param practice how near
+ */
+public record Figures(Shop shop, Practice practice) {
+  /** What a rule and pencil show. */
+  private static final Gauge RULE = new Gauge("rule", 0);
+
+  /** A card cut to the round. */
+  private static final Gauge CARD = new Gauge("card", 0);
+
+  /** What comes off the end. */
+  public Figure takenOff(SetOut setOut) {
+    return new Figure(
+        Figure.Kind.TAKE_OFF, setOut.takenOff(), RULE, practice.of(Line.READ_PLACE), false);
+  }
+
+  /** How wide one end of a cut is. */
+  public Figure across(Cut cut, Station at) {
+    boolean fine = cut.on().flatMap(Named::role).filter(r -> r == Role.FIT).isPresent();
+    Line within = fine ? Line.READ_FIT : cut.rough() ? Line.READ_ROUGH : Line.READ_TURNED;
+    return new Figure(
+        cut.inside() ? Figure.Kind.INSIDE : Figure.Kind.OUTSIDE,
+        at.across(),
+        shop.caliper(),
+        practice.of(within),
+        fine);
+  }
+
+  /** Where one end of a cut is. */
+  public Figure place(Cut cut, Station at) {
+    return new Figure(
+        cut.sunk() ? Figure.Kind.DEPTH : Figure.Kind.PLACE,
+        at.from(),
+        cut.sunk() ? shop.depthGauge() : RULE,
+        practice.of(cut.rough() ? Line.READ_ROUGH : Line.READ_PLACE),
+        false);
+  }
+
+  /** The radius of a round. */
+  public Figure radius(Cut cut) {
+    return new Figure(
+        Figure.Kind.RADIUS,
+        Math.abs(cut.radius()),
+        CARD,
+        practice.of(cut.rough() ? Line.READ_ROUGH : Line.READ_TURNED),
+        false);
+  }
+}

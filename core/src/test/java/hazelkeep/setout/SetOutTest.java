@@ -1,0 +1,76 @@
+package hazelkeep.setout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.RandomPieces;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Stage;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** What is said of a step suffices to cut it. */
+class SetOutTest {
+  private static final int PIECES = Integer.getInteger("hazel.pieces", 60);
+  private final Shop shop = Shop.starter();
+
+  @Test
+  void the_numbers_of_every_step_of_every_kind_build_again_what_it_takes() {
+    List<RandomPieces.Wished<?>> wished = new RandomPieces(4_711).sound(PIECES);
+    IntStream.range(0, PIECES).parallel().forEach(i -> cut(i, wished.get(i)));
+  }
+
+  private <D extends Design> void cut(int i, RandomPieces.Wished<D> wished) {
+    D design = RandomPieces.adorned(wished, new Random(i), shop);
+    for (Stage s : Plan.of(wished.kind(), design, shop, List.of()).rehearsal().stages()) {
+      assertThat(new Rebuilt(s, SetOut.of(s)).differs())
+          .as("%d %s %s, %s: %s", i, wished.kind().name(), design, s.step().key(), SetOut.of(s))
+          .isEmpty();
+    }
+  }
+
+  @Test
+  void a_number_that_is_wrong_by_a_third_of_a_millimetre_builds_something_else() {
+    int wrong = 0;
+    for (Stage s : new RandomPieces(1).sound(Kinds.ALL.get(0)).plan(shop).rehearsal().stages()) {
+      SetOut told = SetOut.of(s);
+      double gone = s.removed().values().stream().mapToDouble(HalfSection::area).sum();
+      // An edge that is only eased is smaller than that.
+      for (int i = 0; gone > 1 && i < told.passes().size(); i++) {
+        assertThat(new Rebuilt(s, off(told, i, 0.33)).differs())
+            .as(s.step().key().path())
+            .isPresent();
+        wrong++;
+      }
+    }
+    assertThat(wrong).isGreaterThan(10);
+  }
+
+  /** Every place and diameter of one pass told wrong. */
+  private static SetOut off(SetOut told, int pass, double by) {
+    List<Pass> all = new ArrayList<>(told.passes());
+    Pass p = all.get(pass);
+    List<Cut> cuts =
+        p.cuts().stream()
+            .map(
+                c ->
+                    new Cut(
+                        c.shape(),
+                        c.stations().stream()
+                            .map(t -> new Station(t.from() + by, t.across() + 2 * by))
+                            .toList(),
+                        c.radius(),
+                        c.on(),
+                        c.inside(),
+                        c.sunk()))
+            .toList();
+    all.set(pass, new Pass(p.part(), p.datum(), cuts, p.closed()));
+    return new SetOut(told.end(), told.takenOff(), all);
+  }
+}
