@@ -1,4 +1,4 @@
-// Sizes on the drawing, points of the outline, the route's scrubber, keys of the bench.
+// Sizes on the drawing, points of the outline, the route's scrubber.
 
 const sheet = () => document.getElementById("sheet");
 const csrf = () => JSON.parse(document.body.getAttribute("hx-headers") || "{}");
@@ -84,7 +84,7 @@ document.addEventListener("keydown", (e) => {
     return;
   }
   if (e.altKey && !e.ctrlKey && !e.metaKey) {
-    const id = { z: "undo", y: "redo", d: "done", b: "back" }[e.key.toLowerCase()];
+    const id = { z: "undo", y: "redo" }[e.key.toLowerCase()];
     const button = id && document.getElementById(id);
     if (button && !button.disabled) { e.preventDefault(); button.click(); }
   }
@@ -232,5 +232,3 @@ if (route) {
   });
 }
 
-// Calipers type a number and Enter into whatever has the focus: that is the field of the reading.
-document.getElementById("value")?.focus();

@@ -2,11 +2,14 @@ package hazelkeep.route;
 
 import hazelkeep.hold.Hold;
 import hazelkeep.shop.Shop;
+import hazelkeep.shop.Tool;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A route played on the stock.
@@ -57,6 +60,28 @@ public record Rehearsal(
           Reaching.Answer a = reaching.full(s.setup(), leaving(s), aim.surface(id), doing);
           a.best()
               .ifPresent(b -> out.add(new Worked(doing, a.tool(), b.open() / b.whole(), s.step())));
+        }
+      }
+    }
+    return List.copyOf(out);
+  }
+
+  /** With which tools of the shop a step cuts, as it names or as they reach what it bares. */
+  public List<String> tools(Stage stage, Shop shop) {
+    Set<String> out = new LinkedHashSet<>();
+    stage.step().bit().ifPresent(b -> out.add(b.name()));
+    Reaching reaching = new Reaching(shop, aim);
+    for (Act act : stage.step().acts()) {
+      if (out.isEmpty() && act instanceof Act.Remove r && stage.setup().hold().onLathe()) {
+        if (!r.claims().isEmpty()) {
+          shop.tools().stream().filter(Tool::parts).findFirst().ifPresent(t -> out.add(t.name()));
+        }
+        for (SurfaceId id : r.bares()) {
+          String with =
+              reaching.full(stage.setup(), leaving(stage), aim.surface(id), Doing.CUT).tool();
+          if (!with.isEmpty()) {
+            out.add(with);
+          }
         }
       }
     }

@@ -1,5 +1,6 @@
 package hazelkeep.setout;
 
+import hazelkeep.wood.Role;
 import java.util.List;
 import java.util.Optional;
 
@@ -45,6 +46,11 @@ public record Cut(
   /** Whether wood is left on for later, or is waste that only holds. */
   public boolean rough() {
     return on.flatMap(Named::role).isEmpty();
+  }
+
+  /** Whether it is of a fit, where a hundredth counts. */
+  public boolean fine() {
+    return on.flatMap(Named::role).filter(r -> r == Role.FIT).isPresent();
   }
 
   /** Where it begins. */

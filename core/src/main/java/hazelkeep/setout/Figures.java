@@ -4,7 +4,6 @@ import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
-import hazelkeep.wood.Role;
 
 /**
  * The numbers of a set-out step with the devices that show them, and how near is near enough.
@@ -27,7 +26,7 @@ public record Figures(Shop shop, Practice practice) {
 
   /** How wide one end of a cut is. */
   public Figure across(Cut cut, Station at) {
-    boolean fine = cut.on().flatMap(Named::role).filter(r -> r == Role.FIT).isPresent();
+    boolean fine = cut.fine();
     Line within = fine ? Line.READ_FIT : cut.rough() ? Line.READ_ROUGH : Line.READ_TURNED;
     return new Figure(
         cut.inside() ? Figure.Kind.INSIDE : Figure.Kind.OUTSIDE,

@@ -33,7 +33,14 @@ public final class StageDrawing {
   private static final double JAWS = 52;
 
   private static final double LARGE_WIDE = 700;
-  private static final double LARGE_TALL = 540;
+  private static final double LARGE_TALL = 400;
+
+  /** What is shown beside the work of jaws and air on a large drawing, mm. */
+  private static final double BESIDE = 10;
+
+  /** The least radius that a large drawing shows, mm. */
+  private static final double LARGE_LEAST = 24;
+
   private static final double WANTED_DIGIT = 15.5;
 
   private final Plan<?> plan;
@@ -67,24 +74,28 @@ public final class StageDrawing {
    * @param radius the largest radius of the route, mm, so that all share the line of the axis
    */
   public static String card(Plan<?> plan, Stage stage, double scale, double radius) {
-    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing", null, null);
+    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing", Told.NOTHING);
   }
 
   /**
-   * A stage as large as the bench screen lets it be.
+   * What a large drawing tells.
    *
    * @param measured the dimension that is to be measured; may be null
+   * @param rows how the step is set out
+   * @param picked the row that is looked at; 0 for none
+   * @param show how numbers are written
    */
-  public static String large(Plan<?> plan, Stage stage, DimKey measured, Show show) {
+  public record Told(DimKey measured, List<CutRow> rows, int picked, Show show) {
+    static final Told NOTHING = new Told(null, List.of(), 0, null);
+  }
+
+  /** A stage as large as the bench screen lets it be, with its numbers. */
+  public static String large(Plan<?> plan, Stage stage, Told told) {
     double[] ends = ends(stage);
-    double radius = JAWS;
-    Work work = stage.mounted();
-    for (String p : work.parts().keySet()) {
-      HalfSection h = work.swept(p);
-      radius = h.isEmpty() ? radius : Math.max(radius, h.maxR() + 6);
-    }
+    // Jaws are cut off where they stand far out beside slim work: the work is what is looked at.
+    double radius = Math.max(LARGE_LEAST, stage.mounted().radius() + BESIDE);
     double scale = Math.min(LARGE_WIDE / (ends[1] - ends[0]), LARGE_TALL / (2 * radius));
-    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing large", measured, show);
+    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing large", told);
   }
 
   /** Where the picture begins and ends along the setup, mm. */
@@ -104,10 +115,11 @@ public final class StageDrawing {
     return new double[] {lo, hi + (centres || hold.tail().isPresent() ? TAIL : 8)};
   }
 
-  private String draw(String css, DimKey measured, Show show) {
+  private String draw(String css, Told told) {
     double width = (hi - lo) * scale;
-    boolean curve = show == null && stage.stiffBefore().known();
-    double height = 2 * sheet.axis() + (curve ? StiffnessDrawing.TALL : 0);
+    boolean curve = told.show == null && stage.stiffBefore().known();
+    double strip = told.rows.isEmpty() ? 0 : SetOutDrawing.STRIP;
+    double height = 2 * sheet.axis() + 2 * strip + (curve ? StiffnessDrawing.TALL : 0);
     svg.open(
         "svg",
         "viewBox",
@@ -126,6 +138,7 @@ public final class StageDrawing {
         .pattern("cut-" + id, 7, 7, "rotate(45)", "cut", "M0 0v7")
         .pattern("grain-" + id, 50, 11, null, null, "M2 2.5h28M36 6h12M8 9h32")
         .close("defs");
+    svg.open("svg", "y", strip, "width", width, "height", height - 2 * strip);
     for (HalfSection f : hold.fixtures(before, plan.shop())) {
       boolean waste = hold.grip() instanceof JamChuck && f.minZ() < -1 && f.minR() == 0;
       svg.path(waste ? "jam-chuck" : "iron", sheet.both(f));
@@ -145,8 +158,13 @@ public final class StageDrawing {
     if (curve) {
       StiffnessDrawing.draw(svg, stage, sheet, 2 * sheet.axis(), width);
     }
-    if (measured != null) {
-      measure(measured, show, width);
+    svg.close("svg");
+    Sheet below = new Sheet(sheet.left(), sheet.axis() + strip, sheet.scale());
+    new SetOutDrawing(svg, below, told.show, width).draw(told.rows, told.picked, height);
+    if (told.measured != null) {
+      svg.open("g", "transform", "translate(0 " + Svg.n(strip) + ")");
+      measure(told.measured, told.show, width);
+      svg.close("g");
     }
     return svg.close("svg").toString();
   }

@@ -20,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -120,6 +121,11 @@ public class RunStore {
                     r.getEnteredAt().toInstant(),
                     r.getDesignVersion(),
                     json.read(r.getFact(), Fact.class)));
+  }
+
+  /** Whether what was sent after a fact was entered: an answer may get lost on the way back. */
+  public boolean entered(long piece, long last, Predicate<Fact> same) {
+    return log(piece).stream().anyMatch(e -> e.no() == last + 1 && same.test(e.fact()));
   }
 
   /**

@@ -1,19 +1,11 @@
 package hazelkeep.web.workbench;
 
-import hazelkeep.fit.Ladder;
 import hazelkeep.measure.Dim;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
-import hazelkeep.route.FitSteps;
-import hazelkeep.route.LastChance;
-import hazelkeep.route.Prompt;
-import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
-import hazelkeep.web.drawing.StageDrawing;
-import hazelkeep.web.drawing.Words;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.piece.FindingView;
 import hazelkeep.web.planning.Planner;
@@ -47,50 +39,6 @@ class BenchPage {
     this.json = json;
   }
 
-  /**
-   * What the page has to say, and what was typed.
-   *
-   * @param message why something was refused; empty for nothing
-   * @param typed what was typed, kept in the field
-   * @param what the size in question; empty for the next one
-   * @param question what is asked of a reading that will not do; empty for nothing
-   */
-  record Said(String message, String typed, String what, Optional<Question> question) {
-    static Said of(String message) {
-      return new Said(message, "", "", Optional.empty());
-    }
-
-    Said about(String typed, String what) {
-      return new Said(message, typed, what, question);
-    }
-
-    Said asking(Question about) {
-      return new Said(message, typed, what, Optional.of(about));
-    }
-  }
-
-  /**
-   * Something to measure.
-   *
-   * @param key the dimension
-   * @param label its name
-   * @param target the number to be
-   * @param gauge with which device
-   * @param shows what the device shows then; empty when that is the same number
-   * @param where where to put it
-   * @param range what will do
-   * @param reading what was measured already; empty when nothing
-   */
-  public record PromptView(
-      String key,
-      String label,
-      String target,
-      String gauge,
-      String shows,
-      String where,
-      String range,
-      String reading) {}
-
   /** Shows the bench. */
   String show(Piece piece, Unit unit, Model model, Said said) {
     Show show = new Show(unit);
@@ -122,69 +70,8 @@ class BenchPage {
     }
     model.addAttribute(
         "left", Fact.left(log).filter(n -> !n.equals(next.get().title())).orElse(""));
-    step(bench, next.get(), show, model, said);
+    StepPage.show(bench, next.get(), said, show, model);
     return "workbench/workbench";
-  }
-
-  private static void step(Bench<?> bench, Step step, Show show, Model model, Said said) {
-    Plan<?> plan = bench.plan();
-    Stage stage = plan.rehearsal().stage(step.key()).orElseThrow();
-    List<PromptView> prompts =
-        plan.prompts(step).stream().map(p -> prompt(p, bench, show)).toList();
-    PromptView now =
-        prompts.stream()
-            .filter(
-                p -> said.what().isEmpty() ? p.reading().isEmpty() : p.key().equals(said.what()))
-            .findFirst()
-            .orElse(prompts.isEmpty() ? null : prompts.get(0));
-    model.addAttribute("step", step);
-    model.addAttribute("setup", stage.setup());
-    model.addAttribute(
-        "speeds", stage.speeds().map(s -> show.rpm(s, plan.shop().lathe())).orElse(null));
-    model.addAttribute("prompts", prompts);
-    model.addAttribute("now", now);
-    DimKey measured = now == null ? null : new DimKey(now.key());
-    model.addAttribute("svg", StageDrawing.large(plan, stage, measured, show));
-    model.addAttribute("ladder", ladder(stage, show));
-    model.addAttribute("before", before(plan, stage));
-    List<Step> rest = plan.rehearsal().route().steps();
-    model.addAttribute("after", rest.size() > 1 ? rest.get(1).title() : "the record");
-  }
-
-  private static PromptView prompt(Prompt p, Bench<?> bench, Show show) {
-    Dim d = p.dim();
-    Double read = bench.readings().get(d.key());
-    return new PromptView(
-        d.key().path(),
-        d.label(),
-        show.number(d, p.target()),
-        p.gauge().name(),
-        p.dead() ? show.words(d, p.shows()) : "",
-        p.where(),
-        show.number(d, p.least()) + " to " + show.number(d, p.most()),
-        read == null ? "" : show.number(d, read));
-  }
-
-  private static List<String> ladder(Stage stage, Show show) {
-    return FitSteps.ladder(stage).map(Ladder::rungs).orElse(List.of()).stream()
-        .map(
-            r ->
-                "⌀ "
-                    + show.unit().showFit(r.diameter())
-                    + " · "
-                    + show.unit().showFit(r.perSide())
-                    + " a side")
-        .toList();
-  }
-
-  /** What is still owed in this hold and reached in no later one. */
-  private static List<String> before(Plan<?> plan, Stage stage) {
-    int setup = plan.rehearsal().route().setups().indexOf(stage.setup());
-    List<LastChance> open =
-        plan.rehearsal().lastChances(plan.shop()).stream()
-            .filter(c -> c.setup() == setup && !c.met(stage.before()))
-            .toList();
-    return Words.lastChances(open);
   }
 
   /** What the last fact changed, told number by number. */
@@ -262,11 +149,9 @@ class BenchPage {
         piece,
         unit,
         model,
-        new Said(
-            "Another tab was quicker: this is where the run stands now. Nothing of yours was"
-                + " stored; enter it again if it still holds.",
-            typed,
-            "",
-            Optional.empty()));
+        Said.of(
+                "Another tab was quicker: this is where the run stands now. Nothing of yours was"
+                    + " stored; enter it again if it still holds.")
+            .about(typed, ""));
   }
 }

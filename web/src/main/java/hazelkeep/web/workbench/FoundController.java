@@ -320,6 +320,6 @@ class FoundController {
   private String refused(
       Piece piece, Unit unit, Model model, HttpServletResponse response, String why) {
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    return page.show(piece, unit, model, BenchPage.Said.of(why));
+    return page.show(piece, unit, model, Said.of(why));
   }
 }

@@ -5,7 +5,6 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.route.Step;
-import hazelkeep.route.StepKey;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
@@ -18,6 +17,7 @@ import hazelkeep.workbench.Fact;
 import hazelkeep.workbench.Leaves;
 import hazelkeep.workbench.Taken;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -35,6 +35,9 @@ class WorkbenchController {
   private static final int TYPED_MOST = 60;
   private static final int NOTE_MOST = 300;
 
+  /** Two readings that differ by less are one, mm. */
+  private static final double SAME = 1e-6;
+
   private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
@@ -49,8 +52,12 @@ class WorkbenchController {
 
   @GetMapping
   String bench(
-      @PathVariable long id, @RequestParam(defaultValue = "") String what, Unit unit, Model model) {
-    return page.show(pieces.get(id), unit, model, BenchPage.Said.of("").about("", what));
+      @PathVariable long id,
+      @RequestParam(defaultValue = "") String what,
+      @RequestParam(defaultValue = "0") int row,
+      Unit unit,
+      Model model) {
+    return page.show(pieces.get(id), unit, model, Said.of("").about("", what).at(row));
   }
 
   @PostMapping("/start")
@@ -63,18 +70,39 @@ class WorkbenchController {
   @PostMapping("/done")
   String done(
       @PathVariable long id,
-      @RequestParam String step,
+      Ticked ticked,
       @RequestParam long last,
       Unit unit,
       Model model,
       HttpServletResponse response) {
     Piece piece = pieces.get(id);
+    if ("true".equals(ticked.again()) && runs.entered(id, last, ticked::is)) {
+      return "redirect:/pieces/" + id + "/bench";
+    }
     Bench<?> bench = planner.bench(piece);
-    boolean isNext =
-        bench.next().map(Step::key).map(StepKey::path).filter(step::equals).isPresent();
-    return isNext
-        ? page.add(piece, last, bench.did(new StepKey(step)), unit, model, response, "")
-        : page.stale(piece, unit, model, response, "");
+    Optional<Step> next = bench.next().filter(s -> s.key().path().equals(ticked.step()));
+    if (next.isEmpty()) {
+      return page.stale(piece, unit, model, response, "");
+    }
+    List<String> open = StepPage.open(bench, next.get());
+    if (!open.isEmpty() && !"left".equals(ticked.open())) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return page.show(piece, unit, model, Said.of("").leaving(open));
+    }
+    return page.add(piece, last, bench.did(next.get().key()), unit, model, response, "");
+  }
+
+  /**
+   * A step that is done.
+   *
+   * @param step its path
+   * @param open {@code left} when its sizes that were not entered are left open knowingly
+   * @param again {@code true} when it is sent again because no answer came
+   */
+  record Ticked(String step, String open, String again) {
+    boolean is(Fact f) {
+      return f instanceof Fact.Done d && d.step().path().equals(step);
+    }
   }
 
   /**
@@ -86,8 +114,9 @@ class WorkbenchController {
    * @param with the device that was named before; empty for the one that the step names
    * @param stays the answer to a number that will not do: {@code so} when the size is to stay,
    *     {@code more} when there is still wood to cut; empty before it was asked
+   * @param again {@code true} when it is sent again because no answer came
    */
-  record Typed(String what, String value, String gauge, String with, String stays) {
+  record Typed(String what, String value, String gauge, String with, String stays, String again) {
     Typed {
       what = what == null ? "" : what;
       value = value == null ? "" : value;
@@ -109,6 +138,13 @@ class WorkbenchController {
           : Optional.empty();
     }
 
+    /** Whether it stands in the log: the same size read with the same number. */
+    boolean is(Fact f, Unit unit) {
+      return f instanceof Fact.Reading r
+          && r.what().path().equals(what)
+          && Math.abs(r.shown() - SizeText.parse(value, unit).mm()) < SAME;
+    }
+
     String shortened() {
       return value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
     }
@@ -125,8 +161,11 @@ class WorkbenchController {
     Piece piece = pieces.get(id);
     String what = reading.what();
     String typed = reading.shortened();
-    BenchPage.Said said;
+    Said said;
     try {
+      if ("true".equals(reading.again()) && runs.entered(id, last, f -> reading.is(f, unit))) {
+        return "redirect:/pieces/" + id + "/bench";
+      }
       Bench<?> bench = planner.bench(piece);
       Taken taken =
           bench.taken(
@@ -137,13 +176,13 @@ class WorkbenchController {
         return page.add(piece, last, fact.get(), unit, model, response, typed);
       }
       Question question = Question.of(taken, bench.plan().shop(), new Show(unit));
-      said = BenchPage.Said.of("").about(typed, what).asking(question);
+      said = Said.of("").about(typed, what).asking(question);
     } catch (BadDesign e) {
       said =
-          BenchPage.Said.of(e.getMessage() + " If the wood really is so, enter it as found.")
+          Said.of(e.getMessage() + " If the wood really is so, enter it as found.")
               .about(typed, what);
     } catch (IllegalArgumentException e) {
-      said = BenchPage.Said.of(e.getMessage()).about(typed, what);
+      said = Said.of(e.getMessage()).about(typed, what);
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     return page.show(piece, unit, model, said);
@@ -178,7 +217,7 @@ class WorkbenchController {
           piece,
           unit,
           model,
-          BenchPage.Said.of(
+          Said.of(
               "Without that the design can't be drawn: " + e.getMessage() + " Change it first."));
     }
   }
@@ -195,8 +234,7 @@ class WorkbenchController {
     String note = next.strip();
     if (note.length() > NOTE_MOST) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return page.show(
-          piece, unit, model, BenchPage.Said.of("Keep the note below 300 letters: " + note));
+      return page.show(piece, unit, model, Said.of("Keep the note below 300 letters: " + note));
     }
     try {
       runs.add(id, last, piece.version(), new Fact.Paused(note));

@@ -177,7 +177,10 @@ class KindDrawingsTest {
       boolean cuts = !s.removed().isEmpty();
       assertThat(!all(card, "path", "cut").isEmpty()).as("%s", s.step().key()).isEqualTo(cuts);
       for (var prompt : p.prompts(s.step())) {
-        Document large = xml(StageDrawing.large(p, s, prompt.dim().key(), show));
+        Document large =
+            xml(
+                StageDrawing.large(
+                    p, s, new StageDrawing.Told(prompt.dim().key(), List.of(), 0, show)));
         List<Element> texts = all(large, "text", "");
         assertThat(texts).as("%s", prompt.dim().key()).hasSize(1);
         assertThat(texts.get(0).getTextContent())

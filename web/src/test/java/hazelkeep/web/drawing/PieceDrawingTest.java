@@ -214,7 +214,10 @@ class PieceDrawingTest {
     for (Stage s : p.rehearsal().stages()) {
       for (var prompt : p.prompts(s.step())) {
         Show show = new Show(Unit.MM);
-        Document d = xml(StageDrawing.large(p, s, prompt.dim().key(), show));
+        Document d =
+            xml(
+                StageDrawing.large(
+                    p, s, new StageDrawing.Told(prompt.dim().key(), List.of(), 0, show)));
         List<Element> texts = all(d, "text");
         assertThat(texts).as("%s at %s", prompt.dim().key(), s.step().key()).hasSize(1);
         assertThat(texts.get(0).getTextContent())

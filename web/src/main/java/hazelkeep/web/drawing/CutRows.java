@@ -1,0 +1,209 @@
+package hazelkeep.web.drawing;
+
+import hazelkeep.measure.Rounding;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Stage;
+import hazelkeep.setout.Cut;
+import hazelkeep.setout.Cut.Shape;
+import hazelkeep.setout.Datum;
+import hazelkeep.setout.Figure;
+import hazelkeep.setout.Figures;
+import hazelkeep.setout.Named;
+import hazelkeep.setout.Pass;
+import hazelkeep.setout.SetOut;
+import hazelkeep.setout.Station;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A step's setting out in lines that are read one by one: the same on every screen and paper. */
+public final class CutRows {
+  /** A straight bit shorter than this goes without a line: its neighbours say both its ends, mm. */
+  private static final double CRUMB = 0.4;
+
+  /** A lean that is told, degrees: less is told by the two diameters alone. */
+  private static final double LEANS = 0.5;
+
+  /** What is less is nothing, mm. */
+  private static final double NONE = 0.03;
+
+  private final Show show;
+  private final Figures figures;
+  private final boolean several;
+  private final boolean bored;
+  private final List<CutRow> rows = new ArrayList<>();
+
+  private CutRows(Stage stage, Figures figures, Show show) {
+    this.show = show;
+    this.figures = figures;
+    this.bored = stage.step().bit().isPresent();
+    this.several = stage.setup().frames().size() > 1;
+  }
+
+  /** The lines of a step; none where nothing is cut. */
+  public static List<CutRow> of(Plan<?> plan, Stage stage, Show show) {
+    CutRows out = new CutRows(stage, new Figures(plan.shop(), plan.aim().practice()), show);
+    SetOut told = SetOut.of(stage);
+    if (told.takenOff() > 0) {
+      out.end(told);
+    }
+    told.passes().forEach(out::pass);
+    return List.copyOf(out.rows);
+  }
+
+  private void end(SetOut told) {
+    Figure f = figures.takenOff(told);
+    String says = "take " + show.len(f.mm()) + " off; places count from the new end";
+    rows.add(
+        new CutRow(
+            1, "end", says, List.of(), big(f, "off the end"), Optional.empty(), Optional.empty()));
+  }
+
+  private void pass(Pass pass) {
+    List<Cut> cuts = pass.cuts();
+    for (int i = 0; i < cuts.size(); i++) {
+      if (!implied(cuts, i)) {
+        rows.add(row(pass, cuts.get(i)));
+      }
+    }
+  }
+
+  /** A shoulder between two told ends needs no line of its own, nor a crumb, nor a bit's point. */
+  private boolean implied(List<Cut> cuts, int i) {
+    Cut c = cuts.get(i);
+    boolean before = i > 0 && straight(cuts.get(i - 1));
+    boolean after = i < cuts.size() - 1 && straight(cuts.get(i + 1));
+    if (c.shape() == Shape.FACE || bored && c.shape() == Shape.CONE) {
+      return before || after;
+    }
+    return c.shape() != Shape.ROUND
+        && c.shape() != Shape.CURVE
+        && cuts.size() > 2
+        && i > 0
+        && i < cuts.size() - 1
+        && length(c) < CRUMB;
+  }
+
+  private static boolean straight(Cut c) {
+    return (c.shape() == Shape.PARALLEL || c.shape() == Shape.CONE) && length(c) >= CRUMB;
+  }
+
+  private static double length(Cut c) {
+    return Math.hypot(
+        c.last().from() - c.first().from(), (c.last().across() - c.first().across()) / 2);
+  }
+
+  private CutRow row(Pass pass, Cut c) {
+    return new CutRow(
+        rows.size() + 1,
+        what(c),
+        says(c, pass.datum()),
+        c.shape() == Shape.CURVE ? places(c) : List.of(),
+        big(pass, c),
+        Optional.of(pass),
+        Optional.of(c));
+  }
+
+  private String what(Cut c) {
+    String where =
+        bored
+            ? "bore"
+            : c.shape() == Shape.FACE
+                ? (c.sunk() ? "floor" : "face")
+                : c.inside() ? "inside" : "outside";
+    return c.on().map(this::named).orElse(where + (bored ? "" : ", some left for later"));
+  }
+
+  private String named(Named n) {
+    return several ? n.part() + " " + n.name() : n.name();
+  }
+
+  private String says(Cut c, Datum datum) {
+    String from = c.sunk() ? " deep" : datum(datum);
+    Station a = c.first();
+    Station b = c.last();
+    return switch (c.shape()) {
+      case FACE -> (c.sunk() ? "" : "at ") + from(a.from()) + from;
+      case PARALLEL ->
+          across(c, a)
+              + ", "
+              + from(Math.min(a.from(), b.from()))
+              + " to "
+              + from(Math.max(a.from(), b.from()))
+              + from;
+      case CONE -> at(c, a) + ", " + at(c, b) + from + leans(c);
+      case ROUND ->
+          "radius " + show.bare(Math.abs(c.radius())) + ", " + at(c, a) + " to " + at(c, b) + from;
+      case CURVE -> at(c, a) + " to " + at(c, b) + from + ", by " + c.stations().size() + " places";
+    };
+  }
+
+  /** A place; the datum itself is 0 in any unit. */
+  private String from(double mm) {
+    return Math.abs(mm) < NONE ? "0" : show.bare(mm);
+  }
+
+  private static String datum(Datum datum) {
+    return datum.from() == Datum.From.END ? " from the end" : " from the chuck";
+  }
+
+  private String at(Cut c, Station s) {
+    return across(c, s) + " at " + from(s.from());
+  }
+
+  private String across(Cut c, Station s) {
+    Figure f = figures.across(c, s);
+    return f.mm() < CRUMB ? "centre" : "⌀ " + number(f, f.mm());
+  }
+
+  private String number(Figure f, double mm) {
+    return f.fine() ? show.unit().showFit(mm) : show.bare(mm);
+  }
+
+  private static String leans(Cut c) {
+    double lean = c.lean();
+    boolean steep = lean > 45;
+    double off = steep ? 90 - lean : lean;
+    return off < LEANS
+        ? ""
+        : ", " + Rounding.text(off, off < 10 ? 1 : 0) + "° off " + (steep ? "square" : "the axis");
+  }
+
+  private List<CutRow.Place> places(Cut c) {
+    return c.stations().stream().map(s -> new CutRow.Place(from(s.from()), across(c, s))).toList();
+  }
+
+  private CutRow.Big big(Pass pass, Cut c) {
+    String at = c.sunk() ? "deep" : datum(pass.datum()).strip();
+    return switch (c.shape()) {
+      case FACE -> big(figures.place(c, c.first()), at);
+      case ROUND -> big(figures.radius(c), "radius of the round");
+      case PARALLEL, CONE, CURVE -> {
+        if (bored) {
+          yield big(figures.place(c, deepest(c)), "deep at the bit's rim");
+        }
+        Station wide = c.first().across() >= c.last().across() ? c.first() : c.last();
+        String where =
+            c.shape() == Shape.PARALLEL ? "" : " at " + show.bare(wide.from()) + " " + at;
+        yield big(figures.across(c, wide), (c.inside() ? "inside" : "outside") + where);
+      }
+    };
+  }
+
+  private static Station deepest(Cut c) {
+    return c.first().from() > c.last().from() ? c.first() : c.last();
+  }
+
+  private CutRow.Big big(Figure f, String words) {
+    double shown = f.gauge().shows(f.mm());
+    boolean dead = f.gauge().dead() != 0;
+    return new CutRow.Big(
+        number(f, shown),
+        show.unit().word()
+            + " "
+            + words
+            + (dead ? ", as the " + f.gauge().name() + " shows it" : ""),
+        dead ? "true length " + show.len(f.mm()) : "",
+        number(f, shown - f.within()) + " to " + number(f, shown + f.within()) + " is fine");
+  }
+}

@@ -1,0 +1,181 @@
+package hazelkeep.web.drawing;
+
+import hazelkeep.setout.Cut;
+import hazelkeep.setout.Cut.Shape;
+import hazelkeep.setout.Datum;
+import hazelkeep.setout.Station;
+import hazelkeep.solid.Point;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A step's numbers where they are: the lines to cut to, diameters above the work, places below it,
+ * each led to what it is the size of.
+ */
+final class SetOutDrawing {
+  /** How high the strips of numbers above and below the work are. */
+  static final double STRIP = 88;
+
+  /** How near two numbers may stand. */
+  private static final double APART = 19;
+
+  /** Where a leader bends towards what it leads to, from the strip's inner edge. */
+  private static final double BEND = 14;
+
+  /** Between a leader and its number. */
+  private static final double CLEAR = 4;
+
+  private final Svg svg;
+  private final Sheet sheet;
+  private final Show show;
+  private final double width;
+  private final List<Mark> above = new ArrayList<>();
+  private final List<Mark> below = new ArrayList<>();
+
+  /** A number in a strip: where it leads to, and where it found room. */
+  private record Mark(int row, boolean picked, String text, double x, double y) {}
+
+  SetOutDrawing(Svg svg, Sheet sheet, Show show, double width) {
+    this.svg = svg;
+    this.sheet = sheet;
+    this.show = show;
+    this.width = width;
+  }
+
+  /**
+   * Draws the lines of a step with their numbers.
+   *
+   * @param picked the row that is looked at; 0 for none
+   * @param rows every row of the step
+   * @param height of the drawing with its two strips
+   */
+  void draw(List<CutRow> rows, int picked, double height) {
+    for (CutRow row : rows) {
+      row.cut().ifPresent(c -> line(row, c, row.no() == picked));
+    }
+    strip(above, STRIP, -1);
+    strip(below, height - STRIP, 1);
+  }
+
+  private void line(CutRow row, Cut c, boolean picked) {
+    Datum datum = row.pass().orElseThrow().datum();
+    StringBuilder d = new StringBuilder();
+    for (int side : new int[] {-1, 1}) {
+      char op = 'M';
+      for (Station s : c.stations()) {
+        Point p = s.in(datum);
+        d.append(op);
+        if (op == 'L' && c.shape() == Shape.ROUND) {
+          d.setCharAt(d.length() - 1, 'A');
+          double r = Math.abs(c.radius()) * sheet.scale();
+          d.append(Svg.d("", r, r, "0 0 ", (c.radius() > 0 ? 1 : 0) ^ (side > 0 ? 1 : 0), " "));
+        }
+        d.append(Svg.d("", sheet.x(p.z()), side < 0 ? sheet.up(p.r()) : sheet.down(p.r())));
+        op = 'L';
+      }
+    }
+    svg.empty(
+        "path",
+        "class",
+        picked ? "to-cut picked" : "to-cut",
+        "d",
+        d.toString(),
+        "data-row",
+        row.no());
+    boolean all = picked || c.shape() != Shape.CURVE;
+    for (int i = 0; i < c.stations().size(); i++) {
+      if (all || i == 0 || i == c.stations().size() - 1) {
+        number(row, c, datum, i, picked);
+      }
+    }
+  }
+
+  private void number(CutRow row, Cut c, Datum datum, int i, boolean picked) {
+    Station s = c.stations().get(i);
+    Point p = s.in(datum);
+    if (c.shape() == Shape.PARALLEL) {
+      if (i == 0) {
+        double x = (p.z() + c.last().in(datum).z()) / 2;
+        above(row, picked, across(c, s), new Point(x, p.r()));
+      }
+      place(row, picked, s, p);
+    } else if (c.shape() == Shape.FACE) {
+      if (i == 0) {
+        place(row, picked, s, new Point(p.z(), (p.r() + c.last().across() / 2) / 2));
+      }
+    } else {
+      above(row, picked, across(c, s), p);
+      place(row, picked, s, p);
+    }
+  }
+
+  private String across(Cut c, Station s) {
+    return c.fine() ? show.unit().showFit(s.across()) : show.bare(s.across());
+  }
+
+  private void above(CutRow row, boolean picked, String text, Point p) {
+    if (p.r() > 0.2) {
+      add(above, new Mark(row.no(), picked, "⌀ " + text, sheet.x(p.z()), sheet.up(p.r())));
+    }
+  }
+
+  private void place(CutRow row, boolean picked, Station s, Point p) {
+    if (Math.abs(s.from()) > 0.05) {
+      add(
+          below,
+          new Mark(row.no(), picked, show.bare(s.from()), sheet.x(p.z()), sheet.down(p.r())));
+    }
+  }
+
+  /** The same number at the same place is written once, picked before not. */
+  private static void add(List<Mark> strip, Mark m) {
+    boolean known =
+        strip.removeIf(
+            o -> o.text.equals(m.text) && Math.abs(o.x - m.x) < 2 && m.picked && !o.picked);
+    if (known || strip.stream().noneMatch(o -> o.text.equals(m.text) && Math.abs(o.x - m.x) < 2)) {
+      strip.add(m);
+    }
+  }
+
+  /** Numbers on end in a row, as near to what they lead to as room allows. */
+  private void strip(List<Mark> strip, double edge, int way) {
+    strip.sort(Comparator.comparingDouble(Mark::x));
+    double[] at = spread(strip.stream().mapToDouble(Mark::x).toArray());
+    for (int i = 0; i < strip.size(); i++) {
+      Mark m = strip.get(i);
+      String css = m.picked ? "set-out picked" : "set-out";
+      double bend = edge + way * BEND;
+      svg.path(css + " leader", Svg.d("M", at[i], bend, "L", m.x, edge, "V", m.y));
+      svg.textIn(
+          "text",
+          m.text,
+          "class",
+          css + (way < 0 ? " upper" : " lower"),
+          "data-row",
+          m.row,
+          "transform",
+          "translate(" + Svg.n(at[i] + CLEAR) + " " + Svg.n(bend + way * CLEAR) + ") rotate(-90)");
+    }
+  }
+
+  /** Moves places apart as little as it takes, and none off the sheet. */
+  private double[] spread(double[] x) {
+    double[] out = x.clone();
+    for (int i = 1; i < out.length; i++) {
+      out[i] = Math.max(out[i], out[i - 1] + APART);
+    }
+    double most = width - APART / 2;
+    for (int i = out.length - 1; i >= 0; i--) {
+      double back = i == out.length - 1 ? most : out[i + 1] - APART;
+      double over = out[i] - back;
+      if (over > 0) {
+        out[i] = back;
+      } else {
+        // Half of the push goes the other way, so that a crowd stands round its middle.
+        out[i] = Math.max(i > 0 ? out[i - 1] + APART : APART / 2, out[i]);
+      }
+    }
+    return out;
+  }
+}

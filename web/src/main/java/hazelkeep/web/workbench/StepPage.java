@@ -1,0 +1,177 @@
+package hazelkeep.web.workbench;
+
+import hazelkeep.fit.Ladder;
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Caution;
+import hazelkeep.route.FitSteps;
+import hazelkeep.route.LastChance;
+import hazelkeep.route.Prompt;
+import hazelkeep.route.Setup;
+import hazelkeep.route.Stage;
+import hazelkeep.route.Step;
+import hazelkeep.web.drawing.CutRow;
+import hazelkeep.web.drawing.CutRows;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.drawing.StageDrawing;
+import hazelkeep.web.drawing.Words;
+import hazelkeep.workbench.Bench;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.ui.Model;
+
+/** The step at hand: what is cut to which numbers, with what, how held, and what to watch. */
+final class StepPage {
+  private StepPage() {}
+
+  /**
+   * Something to measure.
+   *
+   * @param key the dimension
+   * @param label its name
+   * @param big the number as the device shows it
+   * @param gauge with which device
+   * @param where where to put it
+   * @param reading what was measured already; empty when nothing
+   */
+  public record PromptView(
+      String key, String label, CutRow.Big big, String gauge, String where, String reading) {}
+
+  /**
+   * What is done.
+   *
+   * @param key the step's path
+   * @param title in a few words
+   * @param words in a sentence or two
+   * @param setup how the work is held, in short
+   * @param held by what, in words
+   * @param tools with what; empty where that is free
+   * @param speeds how fast; empty off the lathe
+   * @param caution what to watch
+   * @param after the next step
+   * @param lets whether the next step is held otherwise
+   * @param before what has to be done before this hold is let go
+   */
+  public record StepView(
+      String key,
+      String title,
+      String words,
+      String setup,
+      String held,
+      String tools,
+      String speeds,
+      String caution,
+      String after,
+      boolean lets,
+      List<String> before) {}
+
+  /** Puts the step on the page. */
+  static void show(Bench<?> bench, Step step, Said said, Show show, Model model) {
+    Plan<?> plan = bench.plan();
+    Stage stage = plan.rehearsal().stage(step.key()).orElseThrow();
+    List<PromptView> prompts =
+        plan.prompts(step).stream().map(p -> prompt(p, bench, show)).toList();
+    List<CutRow> rows = CutRows.of(plan, stage, show);
+    PromptView now = prompts.isEmpty() ? null : now(prompts, said);
+    int at = now == null && said.row() == 0 ? 1 : said.row();
+    CutRow picked = rows.stream().filter(r -> r.no() == at).findFirst().orElse(null);
+    model.addAttribute("step", view(plan, stage, show));
+    model.addAttribute("prompts", prompts);
+    model.addAttribute("now", now);
+    model.addAttribute("rows", rows);
+    model.addAttribute("picked", picked);
+    model.addAttribute("big", picked != null ? picked.big() : now == null ? null : now.big());
+    DimKey measured = picked != null || now == null ? null : new DimKey(now.key());
+    model.addAttribute(
+        "svg",
+        StageDrawing.large(
+            plan,
+            stage,
+            new StageDrawing.Told(measured, rows, picked == null ? 0 : picked.no(), show)));
+    model.addAttribute("ladder", ladder(stage, show));
+  }
+
+  /** The size that is asked for: the one picked, else the first that was not entered. */
+  private static PromptView now(List<PromptView> prompts, Said said) {
+    return prompts.stream()
+        .filter(p -> said.what().isEmpty() ? p.reading().isEmpty() : p.key().equals(said.what()))
+        .findFirst()
+        .orElse(prompts.get(0));
+  }
+
+  /** Sizes that a step asks for and that were not entered. */
+  static List<String> open(Bench<?> bench, Step step) {
+    return bench.plan().prompts(step).stream()
+        .map(Prompt::dim)
+        .filter(d -> !bench.readings().containsKey(d.key()))
+        .map(d -> d.label().toLowerCase(Locale.ROOT))
+        .toList();
+  }
+
+  private static StepView view(Plan<?> plan, Stage stage, Show show) {
+    Step step = stage.step();
+    Setup setup = stage.setup();
+    List<Stage> rest = plan.rehearsal().stages();
+    Stage after = rest.size() > 1 ? rest.get(1) : null;
+    return new StepView(
+        step.key().path(),
+        step.title(),
+        step.words(),
+        setup.title(),
+        setup.hold().words(),
+        String.join(", ", plan.rehearsal().tools(stage, plan.shop())),
+        stage.speeds().map(s -> show.rpm(s, plan.shop().lathe())).orElse(""),
+        Caution.of(stage, plan.route()).words(),
+        after == null ? "the record" : after.step().title(),
+        after == null || after.setup() != setup,
+        before(plan, stage));
+  }
+
+  private static PromptView prompt(Prompt p, Bench<?> bench, Show show) {
+    Dim d = p.dim();
+    Double read = bench.readings().get(d.key());
+    double dead = p.target() - p.shows();
+    CutRow.Big big =
+        new CutRow.Big(
+            show.number(d, p.shows()),
+            show.unit().word()
+                + " "
+                + d.label().toLowerCase(Locale.ROOT)
+                + (p.dead() ? ", as the " + p.gauge().name() + " shows it" : ""),
+            p.dead() ? "true length " + show.words(d, p.target()) : "",
+            show.number(d, p.least() - dead)
+                + " to "
+                + show.number(d, p.most() - dead)
+                + " is fine");
+    return new PromptView(
+        d.key().path(),
+        d.label(),
+        big,
+        p.gauge().name(),
+        p.where(),
+        read == null ? "" : show.number(d, p.gauge().shows(read)));
+  }
+
+  private static List<String> ladder(Stage stage, Show show) {
+    return FitSteps.ladder(stage).map(Ladder::rungs).orElse(List.of()).stream()
+        .map(
+            r ->
+                "⌀ "
+                    + show.unit().showFit(r.diameter())
+                    + " · "
+                    + show.unit().showFit(r.perSide())
+                    + " a side")
+        .toList();
+  }
+
+  /** What is still owed in this hold and reached in no later one. */
+  private static List<String> before(Plan<?> plan, Stage stage) {
+    int setup = plan.rehearsal().route().setups().indexOf(stage.setup());
+    List<LastChance> open =
+        plan.rehearsal().lastChances(plan.shop()).stream()
+            .filter(c -> c.setup() == setup && !c.met(stage.before()))
+            .toList();
+    return Words.lastChances(open);
+  }
+}

@@ -1,0 +1,108 @@
+// At the lathe: what is typed is never lost, keys and a pedal, a pad for the thumb, the voice, the lit screen.
+
+const bench = () => document.getElementById("bench");
+
+// What is sent is kept until it is answered, and sent again when the server is back: once.
+const pause = (ms) => new Promise((go) => setTimeout(go, ms));
+let sending = false;
+async function deliver(url, body) {
+  for (let wait = 500; ; wait = Math.min(4000, wait * 2)) {
+    try {
+      return await fetch(url, { method: "POST", body });
+    } catch {
+      body.set("again", "true");
+      tell("Hazel Keep does not answer. What you entered is kept on this page, and is sent as soon as it answers.");
+      await pause(wait);
+    }
+  }
+}
+function tell(text) {
+  let box = document.getElementById("away");
+  if (!box) {
+    box = document.createElement("p");
+    box.id = "away";
+    box.className = "tell warn text-lg";
+    box.setAttribute("role", "alert");
+    document.getElementById("main").prepend(box);
+  }
+  box.textContent = text;
+}
+document.addEventListener("submit", async (e) => {
+  const form = e.target;
+  if (!bench()?.contains(form)) return;
+  e.preventDefault();
+  if (sending) return;
+  sending = true;
+  const answer = await deliver(form.action, new URLSearchParams(new FormData(form, e.submitter)));
+  sending = false;
+  if (answer.redirected) { location.assign(answer.url); return; }
+  const page = new DOMParser().parseFromString(await answer.text(), "text/html");
+  const next = page.getElementById("bench");
+  if (next) {
+    bench().replaceWith(next);
+    ready();
+  } else {
+    tell(page.querySelector("main")?.textContent.trim() || `The server answered ${answer.status}. What you entered is still here.`);
+  }
+});
+
+// A foot pedal sends Page Down and Page Up: done, and back.
+document.addEventListener("keydown", (e) => {
+  if (e.ctrlKey || e.metaKey || (e.altKey ? !["d", "b"].includes(e.key.toLowerCase()) : !["PageDown", "PageUp"].includes(e.key))) return;
+  const on = e.key === "PageDown" || e.key.toLowerCase() === "d";
+  const button = (on && document.getElementById("leave-open")) || document.getElementById(on ? "done" : "back");
+  e.preventDefault();
+  if (button && !button.disabled) button.click();
+});
+
+// A number or a line on the drawing picks its row; the pad types for a thumb.
+document.addEventListener("click", (e) => {
+  const row = e.target.closest?.(".bench-picture [data-row]")?.dataset.row;
+  if (row) document.getElementById(`row-${row}`)?.click();
+  const key = e.target.closest?.("[data-pad]")?.dataset.pad;
+  const field = document.getElementById("value");
+  if (key && field) field.value = key === "back" ? field.value.slice(0, -1) : field.value + key;
+  if (e.target.closest?.("#aloud")) {
+    const on = localStorage.getItem("aloud") !== "on";
+    localStorage.setItem("aloud", on ? "on" : "off");
+    if (on) speak(); else speechSynthesis.cancel();
+    voice();
+  }
+});
+
+// The browser's own voice reads the title and the number.
+function speak() {
+  const text = [...document.querySelectorAll("[data-aloud]")].map((n) => n.textContent.trim()).filter(Boolean).join(". ");
+  speechSynthesis.cancel();
+  speechSynthesis.speak(new SpeechSynthesisUtterance(text));
+}
+function voice() {
+  const button = document.getElementById("aloud");
+  if (!button || !("speechSynthesis" in window)) return;
+  button.hidden = false;
+  button.setAttribute("aria-pressed", localStorage.getItem("aloud") === "on");
+}
+
+// The screen stays lit while a step is open and the page is looked at.
+async function lit() {
+  if (!("wakeLock" in navigator) || document.visibilityState !== "visible" || !document.getElementById("done")) return;
+  try { await navigator.wakeLock.request("screen"); } catch { /* Low on power: the screen may go dark. */ }
+}
+document.addEventListener("visibilitychange", lit);
+
+// Calipers type a number and Enter into whatever has the focus: that is the field of the reading.
+function ready() {
+  const field = document.getElementById("value");
+  const touch = matchMedia("(pointer: coarse)").matches;
+  const pad = document.getElementById("pad");
+  if (pad && touch) {
+    pad.hidden = false;
+    field.inputMode = "none";
+  }
+  field?.focus({ preventScroll: true });
+  voice();
+  if (localStorage.getItem("aloud") === "on" && "speechSynthesis" in window) speak();
+}
+ready();
+lit();
+document.documentElement.classList.add("bench-ready");
