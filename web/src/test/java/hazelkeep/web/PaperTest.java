@@ -8,8 +8,12 @@ import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.wood.Part;
 import java.awt.geom.Point2D;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
@@ -19,7 +23,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The printed sheets, read back from the PDF. */
 class PaperTest {
@@ -118,10 +124,10 @@ class PaperTest {
       assertThat(lines).as("a control bar of 100 mm").anyMatch(PaperTest::bar);
       List<Double> marks =
           lines.stream()
-              .filter(l -> Math.abs(l[0] - 30) < 0.01 && Math.abs(l[2] - 55) < 0.01)
+              .filter(l -> Math.abs(l[0] - 24) < 0.01 && Math.abs(l[2] - 44) < 0.01)
               .map(l -> l[1])
               .toList();
-      double datum = 42;
+      double datum = 50;
       for (StickPiece s : stick) {
         assertThat(marks)
             .as("%s ends at %s", s.label(), s.to())
@@ -140,7 +146,9 @@ class PaperTest {
       for (PDPage p : d.getPages()) {
         assertThat(lines(p)).anyMatch(PaperTest::bar);
       }
-      assertThat(new PDFTextStripper().getText(d)).contains("part 2 of 2").contains("continues at");
+      assertThat(new PDFTextStripper().getText(d))
+          .contains("part 2 of 2")
+          .contains("the part before ends here");
     }
   }
 
@@ -159,14 +167,16 @@ class PaperTest {
           .contains("49.28 mm")
           .contains("depth gauge shows 7.7")
           .contains("This bar measures 100 mm")
-          .contains("all positions from the foot end of the blank, in mm");
+          .contains("Cuts across the blank, from its foot end")
+          .contains("sizes in mm")
+          .contains("page 1 of ");
       assertThat(lines(d.getPage(0))).anyMatch(PaperTest::bar);
     }
     visitor.get("/");
     visitor.post("/unit", "to", "INCH", "back", "/");
     try (PDDocument d = pdf(id, "cut-sheet")) {
       String text = new PDFTextStripper().getText(d);
-      assertThat(text).contains("1.940 in").contains("in in");
+      assertThat(text).contains("1.940 in").contains("sizes in in");
     }
   }
 
@@ -184,5 +194,93 @@ class PaperTest {
         .contains("corners back by 18.5 mm", "flats of 26.1 mm", "61.0 mm is the largest");
     long round = box("Round", LiddedBox.fresh());
     assertThat(visitor.get("/pieces/" + round + "/paper").body()).doesNotContain("octagon");
+  }
+
+  @Test
+  void all_of_it_comes_in_one_file_on_either_paper_with_a_bar_and_a_number_on_each_page()
+      throws IOException {
+    for (String paper : List.of("A4", "LETTER")) {
+      try (PDDocument d = Loader.loadPDF(visitor.bytes("/pieces/2/all.pdf?paper=" + paper))) {
+        int n = d.getNumberOfPages();
+        assertThat(n).isGreaterThan(7);
+        for (int i = 0; i < n; i++) {
+          PDPage p = d.getPage(i);
+          assertThat(p.getMediaBox().getWidth())
+              .isCloseTo(paper.equals("A4") ? 595.276f : 612, within(0.1f));
+          assertThat(lines(p)).as("%s page %d", paper, i + 1).anyMatch(PaperTest::bar);
+          PDFTextStripper one = new PDFTextStripper();
+          one.setStartPage(i + 1);
+          one.setEndPage(i + 1);
+          assertThat(one.getText(d))
+              .contains("page " + (i + 1) + " of " + n)
+              .contains("sizes in mm");
+          for (double[] l : lines(p)) {
+            double most = p.getMediaBox().getWidth() * POINT;
+            assertThat(List.of(l[0], l[2])).allMatch(x -> x > 4 && x < most - 4);
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void a_template_is_the_outline_itself() throws IOException {
+    long id = box("Template", LiddedBox.fresh());
+    Part body = app.bean(Planner.class).plan(pieces.get(id)).aim().part("body");
+    double axis = 32;
+    double top = 52;
+    try (PDDocument d = pdf(id, "templates")) {
+      List<double[]> lines = lines(d.getPage(0));
+      for (double at = 0.5; at < body.target().maxZ() - body.target().minZ(); at += 1) {
+        double y = top + at;
+        double r = body.target().outer(body.target().minZ() + at);
+        assertThat(lines)
+            .as("%.1f mm up", at)
+            .anySatisfy(l -> assertThat(crosses(l, y) - axis).isCloseTo(r, within(0.1)));
+      }
+    }
+  }
+
+  /** Where a line of the page passes a height, mm; far off where it does not. */
+  private static double crosses(double[] l, double y) {
+    boolean passes = Math.min(l[1], l[3]) <= y && Math.max(l[1], l[3]) >= y && l[1] != l[3];
+    return passes ? l[0] + (y - l[1]) / (l[3] - l[1]) * (l[2] - l[0]) : -1_000;
+  }
+
+  @Test
+  void the_record_is_one_page_and_a_piece_on_the_lathe_prints_what_is_left() throws IOException {
+    try (PDDocument d = Loader.loadPDF(visitor.bytes("/pieces/3/record.pdf"))) {
+      assertThat(d.getNumberOfPages()).isEqualTo(1);
+      assertThat(new PDFTextStripper().getText(d)).contains("not recorded yet", "Recess diameter");
+    }
+    try (PDDocument d = Loader.loadPDF(visitor.bytes("/pieces/3/cut-sheet.pdf"))) {
+      assertThat(new PDFTextStripper().getText(d))
+          .contains("Cut the recess")
+          .doesNotContain("Round the blank");
+    }
+    assertThat(visitor.get("/pieces/3/no-such.pdf").statusCode()).isEqualTo(404);
+    assertThat(visitor.get("/pieces/3/all.pdf?paper=POSTER").statusCode()).isEqualTo(400);
+  }
+
+  /** Read back by Poppler, which is none of ours: pages, their size, the words. */
+  @Test
+  void another_reader_finds_the_same_pages_and_words(@TempDir Path dir) throws Exception {
+    Assumptions.assumeTrue(Files.isExecutable(Path.of("/usr/bin/pdfinfo")), "Poppler is installed");
+    Path file = Files.write(dir.resolve("all.pdf"), visitor.bytes("/pieces/2/all.pdf"));
+    String info = said("/usr/bin/pdfinfo", file.toString());
+    assertThat(info).contains("(A4)");
+    assertThat(said("/usr/bin/pdffonts", file.toString()))
+        .contains("AtkinsonHyperlegible")
+        .contains("Fraunces")
+        .doesNotContain(" no  ");
+    assertThat(said("/usr/bin/pdftotext", "-layout", file.toString(), "-"))
+        .contains("Cut sheet", "Marking stick 1:1", "Template 1:1", "Record");
+  }
+
+  private static String said(String... command) throws Exception {
+    Process p = new ProcessBuilder(command).redirectErrorStream(true).start();
+    String out = new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    assertThat(p.waitFor()).as(out).isZero();
+    return out;
   }
 }

@@ -20,10 +20,12 @@ final class BitFlags {
   private BitFlags() {}
 
   static void draw(Sheet s, Printed of) {
-    s.titled(
-        of.piece().name(),
-        "Bit flags 1:1: lay the line on the rim of the bit, wrap the flag's edge round; then what"
-            + " to fetch, and stations");
+    s.sheet("Bit flags 1:1");
+    s.text(
+        Sheet.LEFT,
+        Sheet.TOP,
+        9.5,
+        "Lay the line on the rim of the bit and wrap the flag's edge round the shank.");
     Plan<?> plan = of.plan();
     Show show = of.show();
     double y = bits(s, plan, show, flags(s, plan, show) + 4);
@@ -38,7 +40,7 @@ final class BitFlags {
     for (Boring b : plan.sketch().boring()) {
       for (BoringPlan p : b.plans()) {
         for (Pass x : p.set()) {
-          y = s.room(y, 30);
+          y = s.room(y, 20);
           String bit = p.bore().name() + ", " + x.bit().name();
           s.text(18, y, 10, bit + ": " + show.len(x.depth()) + " from the " + b.from());
           flag(s, x.depth(), y + 4);
@@ -56,7 +58,7 @@ final class BitFlags {
     row(s, y, 9, List.of("depth", "inside", "outside", "wall", v.gauge() + " shows"));
     y += 5;
     for (BoringView.StationView t : v.stations()) {
-      y = s.room(y, 18);
+      y = s.room(y, 8);
       row(s, y, 10, List.of(t.depth(), t.inside(), t.outside(), t.wall(), t.reading()));
       y += 5;
     }
@@ -96,7 +98,7 @@ final class BitFlags {
     s.text(18, y, 11, "Bits to fetch");
     y += 6;
     for (Map.Entry<String, List<String>> f : fetch.entrySet()) {
-      y = s.room(y, 18 + 5 * f.getValue().size());
+      y = s.room(y, 8 + 5 * f.getValue().size());
       s.text(18, y, 10, f.getKey());
       for (String use : f.getValue()) {
         s.text(66, y, 9, use);
@@ -109,7 +111,7 @@ final class BitFlags {
   /** A strip as long as a depth, cut off where the page ends. */
   private static void flag(Sheet s, double depth, double y) {
     double from = 18;
-    double to = Math.min(from + depth, Sheet.WIDTH - 10);
+    double to = Math.min(from + depth, Sheet.RIGHT);
     s.line(from, y, to, y);
     s.line(from, y + 9, to, y + 9);
     s.line(from, y - 1.5, from, y + 10.5);

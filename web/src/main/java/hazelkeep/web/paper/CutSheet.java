@@ -3,10 +3,10 @@ package hazelkeep.web.paper;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Prompt;
-import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
+import hazelkeep.web.paper.Faces.Face;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,69 +62,58 @@ final class CutSheet {
   static void draw(Sheet s, Printed of) {
     Plan<?> plan = of.plan();
     Show show = of.show();
-    s.titled(
-        of.piece().name(),
-        "Cut sheet · "
-            + of.piece().design().species()
-            + " · blank "
+    s.sheet("Cut sheet");
+    String blank =
+        of.piece().design().species()
+            + ", blank "
             + show.len(plan.aim().mm("blank.length"))
-            + " × "
+            + " long, "
             + show.len(plan.aim().mm("blank.across"))
-            + " · all positions from the foot end of the blank, in "
-            + show.unit().word());
-    double y = head(s, 54, "Position", "After", "Length");
-    for (Cut c : cuts(plan, show)) {
-      y = s.room(y, 22);
-      s.right(44, y, 11, c.at());
-      s.text(52, y, 10, c.what());
-      s.right(112, y, 11, c.length());
-      s.rule(18, y + 1.8, 192);
-      y += 6.4;
+            + (plan.aim().blank().round() ? " across" : " square");
+    s.text(Sheet.LEFT, Sheet.TOP, 10, blank);
+    double y = SectionPlate.draw(s, plan, show, Sheet.TOP + 4);
+    if (!plan.rehearsal().stages().isEmpty()) {
+      s.next();
+      StepPlates.draw(s, plan, show, Sheet.TOP);
+      s.next();
+      y = Sheet.TOP;
     }
-    steps(s, plan, show, sizes(s, plan, show, y + 8) + 8);
+    y = positions(s, plan, show, y);
+    y = sizes(s, plan, show, y + 6);
+    Stations.draw(s, plan, show, y + 6);
   }
 
-  private static double sizes(Sheet s, Plan<?> plan, Show show, double from) {
-    double y = head(s, from, "Turn to", "", "");
-    for (Turn t : turns(plan, show)) {
-      y = s.room(y, 22);
-      s.text(18, y, 10, t.what());
-      s.right(168, y, 11, t.size());
-      s.right(192, y, 8, t.other());
-      if (!t.shows().isEmpty()) {
-        s.text(18, y + 4, 8, t.shows());
-        y += 4;
-      }
-      s.rule(18, y + 1.8, 192);
-      y += 6.4;
+  private static double positions(Sheet s, Plan<?> plan, Show show, double from) {
+    double y = s.room(from, 40);
+    s.text(Face.TITLE, Sheet.LEFT, y + 5, 11.5, "Cuts across the blank, from its foot end");
+    y += 12;
+    for (Cut c : cuts(plan, show)) {
+      y = s.room(y, 8);
+      s.right(44, y, 10, c.at());
+      s.text(52, y, 9.5, "end of " + c.what());
+      s.right(192, y, 9, c.length() + " long");
+      s.rule(y + 1.8);
+      y += 6.2;
     }
     return y;
   }
 
-  private static double head(Sheet s, double y, String a, String b, String c) {
-    s.text(18, y, 9, a);
-    s.text(52, y, 9, b);
-    s.text(100, y, 9, c);
-    s.line(18, y + 1.8, 192, y + 1.8);
-    return y + 7;
-  }
-
-  private static void steps(Sheet s, Plan<?> plan, Show show, double from) {
-    double y = head(s, s.room(from, 40), "Steps", "", "");
-    String setup = "";
-    int no = 0;
-    for (Stage stage : plan.rehearsal().stages()) {
-      y = s.room(y, 22);
-      if (!stage.setup().title().equals(setup)) {
-        setup = stage.setup().title();
-        s.text(18, y, 9, setup);
-        y += 5.2;
+  private static double sizes(Sheet s, Plan<?> plan, Show show, double from) {
+    double y = s.room(from, 40);
+    s.text(Face.TITLE, Sheet.LEFT, y + 5, 11.5, "Turn to, and measure");
+    y += 12;
+    for (Turn t : turns(plan, show)) {
+      y = s.room(y, 12);
+      s.text(Sheet.LEFT, y, 9.5, t.what());
+      s.right(168, y, 10, t.size());
+      s.right(192, y, 8, t.other());
+      if (!t.shows().isEmpty()) {
+        s.text(Sheet.LEFT, y + 4, 8, t.shows());
+        y += 4;
       }
-      no++;
-      s.right(28, y, 10, Integer.toString(no));
-      s.text(31, y, 10, stage.step().title());
-      s.right(192, y, 9, stage.speeds().map(w -> show.rpm(w, plan.shop().lathe())).orElse(""));
-      y += 5.4;
+      s.rule(y + 1.8);
+      y += 6.2;
     }
+    return y;
   }
 }

@@ -8,19 +8,17 @@ final class HoldSheet {
   private HoldSheet() {}
 
   static void draw(Sheet s, Printed of) {
-    String wood = of.piece().design().species();
-    String in = of.show().unit().word();
-    s.titled(of.piece().name(), "Holds · " + wood + " · all sizes in " + in);
-    double y = 54;
+    s.sheet("Holds");
+    double y = Sheet.TOP + 4;
     for (HoldView h : HoldView.all(of.plan(), of.show())) {
       y = hold(s, h, s.room(y, 44));
-      s.rule(18, y, 192);
+      s.rule(y);
       y += 8;
     }
   }
 
   private static double hold(Sheet s, HoldView h, double from) {
-    s.text(18, from, 12, h.title());
+    s.text(Faces.Face.TITLE, Sheet.LEFT, from, 12, h.title());
     s.text(18, from + 5.4, 10, h.words());
     double y = from + 11;
     for (String size : h.cut()) {
@@ -29,8 +27,7 @@ final class HoldSheet {
     }
     for (String line : List.of(h.why(), h.stands(), h.soft())) {
       if (!line.isEmpty()) {
-        s.text(24, y, 9, line);
-        y += 4.6;
+        y = s.wrapped(24, y, 9, Sheet.RIGHT - 24, line);
       }
     }
     return y;

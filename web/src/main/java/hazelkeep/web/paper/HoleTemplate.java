@@ -8,9 +8,9 @@ final class HoleTemplate {
   private HoleTemplate() {}
 
   static void draw(Sheet s, Printed of) {
-    s.titled(
-        of.piece().name(),
-        "Hole template 1:1: the left edge on the grain mark, the long edge on the foot");
+    s.sheet("Hole template 1:1");
+    s.text(
+        Sheet.LEFT, Sheet.TOP, 9.5, "The left edge on the grain mark, the long edge on the foot.");
     of.plan()
         .sketch()
         .rolled()
@@ -22,12 +22,12 @@ final class HoleTemplate {
   /** Wider than the page, what is further round goes on the next strip below. */
   private static void strips(Sheet s, Rolled side, Show show) {
     double base = 56 + side.height();
-    double room = Sheet.WIDTH - 36;
+    double room = Sheet.RIGHT - Sheet.LEFT;
     int strips = (int) Math.ceil(side.round() / room);
     for (int i = 0; i < strips; i++) {
-      if (i > 0 && base + side.height() + 24 > Sheet.HEIGHT) {
+      if (i > 0 && base + side.height() + 24 > s.bottom()) {
         s.next();
-        base = 30 + side.height();
+        base = Sheet.TOP + 4 + side.height();
       } else if (i > 0) {
         base += side.height() + 18;
       }

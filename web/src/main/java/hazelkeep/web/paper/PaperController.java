@@ -8,31 +8,46 @@ import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
-import java.util.Locale;
-import java.util.function.BiConsumer;
+import hazelkeep.web.store.RunStore;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 
 /** What goes to the lathe on paper: sheets, sticks, flags and templates. */
 @Controller
 class PaperController {
   private final PieceStore pieces;
+  private final RunStore runs;
   private final Planner planner;
 
-  PaperController(PieceStore pieces, Planner planner) {
+  PaperController(PieceStore pieces, RunStore runs, Planner planner) {
     this.pieces = pieces;
+    this.runs = runs;
     this.planner = planner;
   }
 
   @GetMapping("/pieces/{id:\\d+}/paper")
-  String paper(@PathVariable long id, Unit unit, Model model) {
-    Piece piece = pieces.get(id);
-    Plan<?> plan = planner.current(piece);
-    Show show = new Show(unit);
+  String paper(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "A4") Format paper,
+      Unit unit,
+      Model model) {
+    Printed of = printed(id, unit);
+    Piece piece = of.piece();
+    Plan<?> plan = of.plan();
+    Show show = of.show();
+    model.addAttribute("paper", paper);
+    model.addAttribute("formats", Format.values());
+    model.addAttribute(
+        "sheets", Arrays.stream(Sheets.values()).filter(s -> s.applies(of)).toList());
     model.addAttribute("piece", piece);
     model.addAttribute("plan", plan);
     model.addAttribute("show", show);
@@ -61,47 +76,31 @@ class PaperController {
         + " is the largest sure cylinder.";
   }
 
-  @GetMapping("/pieces/{id:\\d+}/cut-sheet.pdf")
-  ResponseEntity<byte[]> cutSheet(@PathVariable long id, Unit unit) {
-    return pdf(id, unit, "Cut sheet", CutSheet::draw);
-  }
-
-  @GetMapping("/pieces/{id:\\d+}/marking-stick.pdf")
-  ResponseEntity<byte[]> stick(@PathVariable long id, Unit unit) {
-    return pdf(id, unit, "Marking stick", MarkingStick::draw);
-  }
-
-  @GetMapping("/pieces/{id:\\d+}/story-stick.pdf")
-  ResponseEntity<byte[]> story(@PathVariable long id, Unit unit) {
-    return pdf(id, unit, "Story stick", StoryStick::draw);
-  }
-
-  @GetMapping("/pieces/{id:\\d+}/bit-flags.pdf")
-  ResponseEntity<byte[]> flags(@PathVariable long id, Unit unit) {
-    return pdf(id, unit, "Bit flags", BitFlags::draw);
-  }
-
-  @GetMapping("/pieces/{id:\\d+}/hole-template.pdf")
-  ResponseEntity<byte[]> template(@PathVariable long id, Unit unit) {
-    return pdf(id, unit, "Hole template", HoleTemplate::draw);
-  }
-
-  @GetMapping("/pieces/{id:\\d+}/holds.pdf")
-  ResponseEntity<byte[]> holds(@PathVariable long id, Unit unit) {
-    return pdf(id, unit, "Holds", HoldSheet::draw);
-  }
-
-  /** A sheet is named for what it is: cut-sheet.pdf. */
-  private ResponseEntity<byte[]> pdf(
-      long id, Unit unit, String what, BiConsumer<Sheet, Printed> draw) {
-    Piece piece = pieces.get(id);
-    String file = what.toLowerCase(Locale.ROOT).replace(' ', '-') + ".pdf";
-    try (Sheet s = new Sheet(what + ": " + piece.name())) {
-      draw.accept(s, new Printed(piece, planner.current(piece), new Show(unit)));
+  @GetMapping("/pieces/{id:\\d+}/{sheet:[a-z-]+}.pdf")
+  ResponseEntity<byte[]> sheet(
+      @PathVariable long id,
+      @PathVariable String sheet,
+      @RequestParam(defaultValue = "A4") Format paper,
+      Unit unit) {
+    Printed of = printed(id, unit);
+    List<Sheets> which =
+        Arrays.stream(Sheets.values())
+            .filter(s -> sheet.equals("all") ? s.applies(of) : s.file().equals(sheet))
+            .toList();
+    if (which.isEmpty()) {
+      throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
+    try (Sheet s = new Sheet(paper, of.piece().name(), unit.word())) {
+      which.forEach(w -> w.draw(s, of));
       return ResponseEntity.ok()
           .contentType(MediaType.APPLICATION_PDF)
-          .header("Content-Disposition", "inline; filename=\"" + file + "\"")
+          .header("Content-Disposition", "inline; filename=\"" + sheet + ".pdf\"")
           .body(s.bytes());
     }
+  }
+
+  private Printed printed(long id, Unit unit) {
+    Piece piece = pieces.get(id);
+    return new Printed(piece, planner.current(piece), new Show(unit), runs.closing(id));
   }
 }

@@ -2,7 +2,9 @@ package hazelkeep.web.paper;
 
 import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.store.Closing;
 import hazelkeep.web.store.Piece;
+import java.util.Optional;
 
 /**
  * What a sheet is drawn from.
@@ -10,5 +12,6 @@ import hazelkeep.web.store.Piece;
  * @param piece whose it is
  * @param plan as it now stands
  * @param show how sizes are written
+ * @param closing its record, if it is closed
  */
-record Printed(Piece piece, Plan<?> plan, Show show) {}
+record Printed(Piece piece, Plan<?> plan, Show show, Optional<Closing> closing) {}

@@ -1,166 +1,266 @@
 package hazelkeep.web.paper;
 
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.web.paper.Faces.Face;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.PDPageContentStream.AppendMode;
+import org.apache.pdfbox.util.Matrix;
 
-/** A4 sheets in mm, origin at the top left, with an embedded face. */
+/**
+ * Sheets in mm, origin at the top left, in the faces of the screens. Every page says what it is, of
+ * which piece, which page of how many, when and in what unit, and carries a bar of 100 mm.
+ */
 final class Sheet implements AutoCloseable {
-  static final double WIDTH = 210;
-  static final double HEIGHT = 297;
+  /** Where what is drawn begins, and its left and right border on the narrower paper, mm. */
+  static final double TOP = 44;
+
+  static final double LEFT = 18;
+  static final double RIGHT = 194;
+  private static final double FOOT = 14;
   private static final float POINTS = 72f / 25.4f;
-  private static final float RULE = 0.78f;
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
 
   private final PDDocument document = new PDDocument();
-  private final PDFont font;
+  private final Faces faces = new Faces(document);
+  private final Format format;
+  private final String piece;
+  private final String unit;
+  private final List<String> titles = new ArrayList<>();
   private PDPageContentStream page;
 
-  Sheet(String title) {
-    try (InputStream in =
-        PDDocument.class.getResourceAsStream(
-            "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
-      font = PDType0Font.load(document, in);
-      document.getDocumentInformation().setTitle(title);
-      next();
+  /** Something that writes to a page. */
+  private interface Ink {
+    void on(PDPageContentStream p) throws IOException;
+  }
+
+  /** Where a place of a half-section lies on the page, mm; r is negative below the axis. */
+  interface Place {
+    double[] at(double z, double r);
+  }
+
+  Sheet(Format format, String piece, String unit) {
+    this.format = format;
+    this.piece = piece;
+    this.unit = unit;
+    document.getDocumentInformation().setTitle(piece);
+  }
+
+  private void ink(Ink ink) {
+    try {
+      ink.on(page);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  /** Starts a new page. */
-  void next() {
+  /** Starts a page of a sheet of that name. */
+  void sheet(String what) {
     try {
       if (page != null) {
         page.close();
       }
-      PDPage p = new PDPage(PDRectangle.A4);
+      PDPage p = new PDPage(format.box());
       document.addPage(p);
       page = new PDPageContentStream(document, p);
       page.setLineWidth(0.25f * POINTS);
+      titles.add(what);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** Goes on on a new page of the same sheet. */
+  void next() {
+    sheet(titles.get(titles.size() - 1));
+  }
+
+  /** The lowest that is drawn, mm. */
+  double bottom() {
+    return format.height() - FOOT;
   }
 
   /** Where to go on when so much is to come at a height: there, or at the top of a new page. */
   double room(double y, double needs) {
-    if (y <= HEIGHT - needs) {
+    if (y + needs <= bottom()) {
       return y;
     }
     next();
-    return 24;
-  }
-
-  /** Name, what the sheet is, and the bar that tells whether it was printed to scale. */
-  void titled(String name, String what) {
-    text(18, 22, 18, name);
-    text(18, 29, 10, what);
-    controlBar(18, 40);
+    return TOP;
   }
 
   void line(double x0, double y0, double x1, double y1) {
-    try {
-      page.moveTo(x(x0), y(y0));
-      page.lineTo(x(x1), y(y1));
-      page.stroke();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    ink(
+        p -> {
+          p.moveTo(x(x0), y(y0));
+          p.lineTo(x(x1), y(y1));
+          p.stroke();
+        });
+  }
+
+  /** A line through places. */
+  void path(List<double[]> places) {
+    ink(
+        p -> {
+          trace(p, places);
+          p.stroke();
+        });
+  }
+
+  private void trace(PDPageContentStream p, List<double[]> places) throws IOException {
+    for (int i = 0; i < places.size(); i++) {
+      float x = x(places.get(i)[0]);
+      float y = y(places.get(i)[1]);
+      if (i == 0) {
+        p.moveTo(x, y);
+      } else {
+        p.lineTo(x, y);
+      }
     }
+  }
+
+  /** A half-section and its mirror image, filled with a grey from 0 to 1 and outlined. */
+  void section(HalfSection h, Place at, float grey) {
+    section(h, at, grey, new float[0]);
+  }
+
+  /** The same with a broken outline: lengths of dash and gap, mm. */
+  void section(HalfSection h, Place at, float grey, float... dash) {
+    ink(
+        p -> {
+          p.setNonStrokingColor(grey, grey, grey);
+          float[] points = new float[dash.length];
+          for (int i = 0; i < dash.length; i++) {
+            points[i] = dash[i] * POINTS;
+          }
+          p.setLineDashPattern(points, 0);
+          for (int side : new int[] {1, -1}) {
+            for (Polyline ring : h.rings()) {
+              List<double[]> places = new ArrayList<>();
+              for (Point q : ring.points()) {
+                places.add(at.at(q.z(), side * q.r()));
+              }
+              trace(p, places);
+              p.closePath();
+            }
+            p.fillAndStrokeEvenOdd();
+          }
+          p.setLineDashPattern(new float[0], 0);
+          p.setNonStrokingColor(0f, 0f, 0f);
+        });
   }
 
   /** A circle, drawn as closely as a printer shows. */
   void circle(double x, double y, double r) {
     int sides = 72;
-    for (int i = 0; i < sides; i++) {
+    List<double[]> places = new ArrayList<>();
+    for (int i = 0; i <= sides; i++) {
       double a = 2 * Math.PI * i / sides;
-      double b = 2 * Math.PI * (i + 1) / sides;
-      line(x + r * Math.cos(a), y + r * Math.sin(a), x + r * Math.cos(b), y + r * Math.sin(b));
+      places.add(new double[] {x + r * Math.cos(a), y + r * Math.sin(a)});
     }
+    path(places);
   }
 
-  /** A faint line between rows. */
-  void rule(double x0, double y, double x1) {
-    try {
-      page.setStrokingColor(RULE, RULE, RULE);
-      line(x0, y, x1, y);
-      page.setStrokingColor(0f, 0f, 0f);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+  /** A faint line across the sheet between rows. */
+  void rule(double y) {
+    faint(() -> line(LEFT, y, RIGHT, y));
+  }
+
+  /** What is drawn so stands back. */
+  void faint(Runnable drawn) {
+    ink(p -> p.setStrokingColor(0.7f, 0.7f, 0.7f));
+    drawn.run();
+    ink(p -> p.setStrokingColor(0f, 0f, 0f));
   }
 
   void text(double x, double y, double size, String text) {
-    try {
-      page.beginText();
-      page.setFont(font, (float) size);
-      page.newLineAtOffset(x(x), y(y));
-      page.showText(printable(text));
-      page.endText();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    text(Face.TEXT, x, y, size, text);
   }
 
-  /** Text that ends at x. */
+  void text(Face face, double x, double y, double size, String text) {
+    write(face, Matrix.getTranslateInstance(x(x), y(y)), size, text);
+  }
+
+  /** Text that runs upwards from a place. */
+  void upright(double x, double y, double size, String text) {
+    write(Face.NUMBER, Matrix.getRotateInstance(Math.PI / 2, x(x), y(y)), size, text);
+  }
+
+  private void write(Face face, Matrix at, double size, String text) {
+    ink(
+        p -> {
+          p.beginText();
+          p.setFont(faces.of(face), (float) size);
+          p.setTextMatrix(at);
+          p.showText(faces.printable(face, text));
+          p.endText();
+        });
+  }
+
+  /** Text in as many lines as it takes; says where the next line goes. */
+  double wrapped(double x, double y, double size, double room, String text) {
+    double at = y;
+    StringBuilder line = new StringBuilder();
+    for (String word : text.split(" ")) {
+      if (line.length() > 0 && width(Face.TEXT, line + " " + word, size) > room) {
+        text(x, at, size, line.toString());
+        at += size * LINE;
+        line.setLength(0);
+      }
+      line.append(line.length() == 0 ? "" : " ").append(word);
+    }
+    text(x, at, size, line.toString());
+    return at + size * LINE;
+  }
+
+  /** From line to line, mm to the point of size. */
+  private static final double LINE = 0.46;
+
+  /** Numbers that end at x. */
   void right(double x, double y, double size, String text) {
-    text(x - width(text, size), y, size, text);
+    text(Face.NUMBER, x - width(Face.NUMBER, text, size), y, size, text);
   }
 
   /** How wide a text is, mm. */
-  double width(String text, double size) {
+  double width(Face face, String text, double size) {
     try {
-      return font.getStringWidth(printable(text)) / 1000 * size / POINTS;
+      return faces.of(face).getStringWidth(faces.printable(face, text)) / 1000 * size / POINTS;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  /** A bar of exactly 100 mm with a mark every ten: what the printer must reproduce. */
-  void controlBar(double x, double y) {
-    line(x, y, x + 100, y);
-    for (int i = 0; i <= 10; i++) {
-      line(x + 10 * i, y, x + 10 * i, y - (i % 10 == 0 ? 4 : 2));
-    }
-    text(x + 104, y, 8, "This bar measures 100 mm (3 15/16 in). If not, print at 100 %.");
-  }
-
-  /** Letters that the face has; others become a question mark rather than an error. */
-  private String printable(String text) {
-    StringBuilder out = new StringBuilder();
-    // The face has the letter that looks like it, not the sign for a diameter.
-    text.replace('⌀', 'Ø')
-        .codePoints()
-        .forEach(
-            c -> {
-              try {
-                font.encode(new String(Character.toChars(c)));
-                out.appendCodePoint(c);
-              } catch (IOException | IllegalArgumentException e) {
-                out.append('?');
-              }
-            });
-    return out.toString();
-  }
-
-  private static float x(double mm) {
+  private float x(double mm) {
     return (float) mm * POINTS;
   }
 
-  private static float y(double mm) {
-    return (float) (HEIGHT - mm) * POINTS;
+  private float y(double mm) {
+    return (float) (format.height() - mm) * POINTS;
   }
 
   /** The finished document. */
   byte[] bytes() {
     try {
       page.close();
+      for (int i = 0; i < titles.size(); i++) {
+        page =
+            new PDPageContentStream(document, document.getPage(i), AppendMode.APPEND, true, true);
+        page.setLineWidth(0.25f * POINTS);
+        head(i);
+        page.close();
+      }
       page = null;
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       document.save(out);
@@ -168,6 +268,24 @@ final class Sheet implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private void head(int i) {
+    text(Face.TITLE, LEFT, 16, 15, piece);
+    right(RIGHT, 16, 9, "page " + (i + 1) + " of " + titles.size());
+    String under =
+        titles.get(i) + " \u00b7 " + LocalDate.now().format(DAY) + " \u00b7 sizes in " + unit;
+    text(LEFT, 22, 9.5, under);
+    bar(LEFT, 33);
+  }
+
+  /** A bar of exactly 100 mm with a mark every ten: what the printer must reproduce. */
+  private void bar(double x, double y) {
+    line(x, y, x + 100, y);
+    for (int i = 0; i <= 10; i++) {
+      line(x + 10 * i, y, x + 10 * i, y - (i % 10 == 0 ? 4 : 2));
+    }
+    text(x + 103, y, 7.5, "This bar measures 100 mm (3 15/16 in). If not, print at 100 %.");
   }
 
   @Override

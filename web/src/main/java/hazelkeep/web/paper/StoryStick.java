@@ -16,12 +16,11 @@ final class StoryStick {
   private StoryStick() {}
 
   static void draw(Sheet s, Printed of) {
-    s.text(18, 16, 13, of.piece().name() + " · story stick 1:1");
-    s.controlBar(18, 28);
-    double top = 44;
+    s.sheet("Story stick 1:1");
+    double top = Sheet.TOP + 8;
     double x = 24;
     for (Part p : of.plan().aim().parts()) {
-      if (x > Sheet.WIDTH - 60) {
+      if (x > Sheet.RIGHT - 50) {
         s.next();
         x = 24;
       }
@@ -44,7 +43,7 @@ final class StoryStick {
   private static void story(Sheet s, Plan<?> plan, Part p, Show show, double x, double top) {
     double from = p.target().minZ();
     double long_ = p.target().maxZ() - from;
-    double shown = Math.min(long_, Sheet.HEIGHT - top - 20);
+    double shown = Math.min(long_, s.bottom() - top - 6);
     s.text(x, top - 4, 10, "The " + p.name() + ", " + show.len(long_) + " long");
     s.line(x, top, x, top + shown);
     s.line(x + 18, top, x + 18, top + shown);

@@ -1,0 +1,66 @@
+package hazelkeep.web.paper;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Origin;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Plan;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.paper.Faces.Face;
+import hazelkeep.web.store.Closing;
+import java.util.List;
+import java.util.Optional;
+
+/** What a piece became, on one page: drawing, made sizes, notes. */
+final class RecordSheet {
+  private RecordSheet() {}
+
+  static void draw(Sheet s, Printed of) {
+    s.sheet("Record");
+    Optional<Closing> closing = of.closing();
+    String when =
+        closing.isPresent() ? "finished and recorded" : "not recorded yet: as it stands now";
+    s.text(Sheet.LEFT, Sheet.TOP, 10, of.piece().design().species() + " \u00b7 " + when);
+    double y = SectionPlate.draw(s, of.plan(), of.show(), Sheet.TOP + 4);
+    y = made(s, of.plan(), closing, of.show(), y + 2);
+    for (List<String> said :
+        closing
+            .map(
+                c ->
+                    List.of(
+                        List.of("The fit as felt", c.fitFelt()),
+                        List.of("Written on the foot", c.signature()),
+                        List.of("Notes", c.notes())))
+            .orElse(List.of())) {
+      if (!said.get(1).isEmpty()) {
+        y = s.room(y + 3, 14);
+        s.text(Face.STRONG, Sheet.LEFT, y, 9.5, said.get(0));
+        for (String line : said.get(1).split("\\R")) {
+          y = s.wrapped(Sheet.LEFT + 44, s.room(y, 6), 9.5, Sheet.RIGHT - Sheet.LEFT - 44, line);
+        }
+      }
+    }
+  }
+
+  private static <D extends Design> double made(
+      Sheet s, Plan<D> plan, Optional<Closing> closing, Show show, double from) {
+    double y = from;
+    s.text(Face.STRONG, Sheet.LEFT, y, 9.5, "Size");
+    s.right(120, y, 9, "wished");
+    s.right(150, y, 9, "made");
+    y += 6;
+    for (DimKey key : plan.kind().recorded(plan.design())) {
+      Dim d = plan.aim().dims().get(key);
+      boolean measured = d.origin() == Origin.MEASURED;
+      double mm = measured ? d.mm() : closing.map(c -> c.made().get(key)).orElse(d.mm());
+      y = s.room(y, 7);
+      s.text(Sheet.LEFT, y, 9.5, d.label());
+      s.right(120, y, 9, show.number(d, d.planned().mm()));
+      s.right(150, y, 9, show.number(d, mm));
+      s.text(158, y, 8.5, measured ? "measured" : "as planned");
+      s.rule(y + 1.6);
+      y += 5.6;
+    }
+    return y;
+  }
+}

@@ -1,0 +1,98 @@
+package hazelkeep.web.paper;
+
+import hazelkeep.piece.Plan;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.paper.Faces.Face;
+import hazelkeep.wood.Part;
+import java.util.List;
+
+/** Outside, inside and wall every so often along a hollow part, and where the wall is least. */
+final class Stations {
+  /** From station to station, mm. */
+  private static final double EVERY = 5;
+
+  private static final double ROW = 5;
+
+  /** Ends are corners: what is read there belongs to neither side, mm. */
+  private static final double INSET = 0.05;
+
+  /** Walls that a rule can't tell apart, mm. */
+  private static final double SAME = 0.05;
+
+  private Stations() {}
+
+  static double draw(Sheet s, Plan<?> plan, Show show, double from) {
+    double y = from;
+    for (Part p : plan.aim().parts()) {
+      HalfSection h = p.target();
+      if (hollow(h)) {
+        y = part(s, plan, p.name(), show, y) + 6;
+      }
+    }
+    return y;
+  }
+
+  private static boolean hollow(HalfSection h) {
+    for (double z = h.minZ() + INSET; z < h.maxZ(); z += EVERY) {
+      if (h.inner(z) > 1) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static double part(Sheet s, Plan<?> plan, String name, Show show, double from) {
+    HalfSection h = plan.aim().part(name).target();
+    double y = s.room(from, 40);
+    s.text(Face.TITLE, Sheet.LEFT, y + 5, 11.5, "Stations of the " + name);
+    s.text(Sheet.LEFT, y + 9.6, 8.5, "Places from its lower end; the wall straight across.");
+    y += 15;
+    row(s, y, List.of("at", "outside \u2300", "inside \u2300", "wall", ""));
+    double thin = thinnest(h);
+    for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += EVERY) {
+      double z = inset(h, at);
+      double outside = h.outer(z);
+      double inside = h.inner(z);
+      y = s.room(y, 2 * ROW) + ROW;
+      double wall = outside - inside;
+      String solid =
+          inside == 0 ? "solid" : wall < thin + SAME ? "thinnest: nothing more off here" : "";
+      row(
+          s,
+          y,
+          List.of(
+              show.bare(at),
+              show.bare(2 * outside),
+              inside == 0 ? "" : show.bare(2 * inside),
+              inside == 0 ? "" : show.bare(wall),
+              solid));
+    }
+    return y + ROW;
+  }
+
+  private static double thinnest(HalfSection h) {
+    double least = Double.POSITIVE_INFINITY;
+    for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += EVERY) {
+      double z = inset(h, at);
+      if (h.inner(z) > 0) {
+        least = Math.min(least, h.outer(z) - h.inner(z));
+      }
+    }
+    return least;
+  }
+
+  private static double inset(HalfSection h, double at) {
+    return Math.min(h.maxZ() - INSET, Math.max(h.minZ() + INSET, h.minZ() + at));
+  }
+
+  private static void row(Sheet s, double y, List<String> cells) {
+    for (int i = 0; i < cells.size(); i++) {
+      if (i == cells.size() - 1) {
+        s.text(Sheet.LEFT + 116, y, 8.5, cells.get(i));
+      } else {
+        s.right(Sheet.LEFT + 20 + 28 * i, y, 8.5, cells.get(i));
+      }
+    }
+  }
+}
