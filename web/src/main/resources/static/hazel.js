@@ -193,7 +193,7 @@ if (film) {
     document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
     document.getElementById("film-words").textContent = card.querySelector(".words").textContent;
     document.getElementById("film-stiff").textContent = card.dataset.stiff ?? "";
-    const lines = [card.dataset.speed, ...[...card.querySelectorAll(".target")].map((s) => `${s.textContent}, ${s.dataset.how}`)];
+    const lines = [card.dataset.speed, ...[...card.querySelectorAll(".cut")].map((c) => c.textContent), ...[...card.querySelectorAll(".target")].map((s) => `${s.textContent}, ${s.dataset.how}`)];
     document.getElementById("film-numbers").replaceChildren(...lines.filter(Boolean).map((text) => {
       const line = document.createElement("span");
       line.textContent = text;
@@ -203,6 +203,21 @@ if (film) {
   };
   scrubber.addEventListener("input", () => show(scrubber.value, true));
   document.querySelectorAll(".step").forEach((c) => c.addEventListener("click", () => { scrubber.value = c.dataset.no; show(c.dataset.no, false); }));
+  // One cut after another, until the end or until it is stopped.
+  const play = document.getElementById("play");
+  let clock = 0;
+  const stop = () => { clearInterval(clock); clock = 0; play.setAttribute("aria-pressed", "false"); play.textContent = "Play"; };
+  play.addEventListener("click", () => {
+    if (clock) { stop(); return; }
+    if (scrubber.value === scrubber.max) scrubber.value = scrubber.min;
+    play.setAttribute("aria-pressed", "true");
+    play.textContent = "Stop";
+    clock = setInterval(() => {
+      if (scrubber.value === scrubber.max) { stop(); return; }
+      scrubber.stepUp();
+      show(scrubber.value, false);
+    }, 1400);
+  });
   show(scrubber.value, false);
 }
 

@@ -19,6 +19,7 @@ import hazelkeep.route.Prompt;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Stage;
+import hazelkeep.setout.SetOut;
 import hazelkeep.shop.Extension;
 import hazelkeep.solid.Point;
 import hazelkeep.stiffness.Stiffness;
@@ -128,6 +129,8 @@ record PlanAnswer(
       double[] rpm,
       StiffnessAnswer stiffness,
       List<PromptAnswer> prompts,
+      double takenOff,
+      List<CutAnswer> cuts,
       List<Double> ladder,
       Map<String, Double> stock) {}
 
@@ -304,6 +307,8 @@ record PlanAnswer(
         s.speeds().map(w -> new double[] {w.from(), w.to(), w.ceiling()}).orElse(null),
         stiffness(s),
         prompts,
+        SetOut.of(s).takenOff(),
+        CutAnswer.of(s),
         FitSteps.ladder(s)
             .map(l -> l.rungs().stream().map(x -> x.diameter()).toList())
             .orElse(List.of()),

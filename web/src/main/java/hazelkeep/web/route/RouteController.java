@@ -15,6 +15,7 @@ import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Steady;
 import hazelkeep.stiffness.Stiffness;
+import hazelkeep.web.drawing.CutRows;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StageDrawing;
 import hazelkeep.web.drawing.Words;
@@ -92,6 +93,7 @@ class RouteController {
    * @param ceiling the same with what is never passed
    * @param stiff how stiff the work is after it, at its softest place
    * @param key the step's name
+   * @param cuts what it is cut to, line by line
    * @param targets what to measure
    * @param findings what would go wrong
    */
@@ -104,6 +106,7 @@ class RouteController {
       String ceiling,
       String stiff,
       String key,
+      List<String> cuts,
       List<Target> targets,
       List<FindingView> findings) {}
 
@@ -286,6 +289,7 @@ class RouteController {
             + critical(stage, show),
         stiff(stage, show),
         key,
+        CutRows.of(plan, stage, show).stream().map(r -> r.what() + ": " + r.says()).toList(),
         plan.prompts(stage.step()).stream()
             .map(p -> new Target(Words.target(p, show), Words.how(p)))
             .toList(),
