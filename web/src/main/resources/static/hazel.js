@@ -247,3 +247,22 @@ if (route) {
   });
 }
 
+// The wish is drawn as it is typed; only the newest question is waited for.
+const wish = document.getElementById("wish");
+if (wish) {
+  let soon = 0;
+  let asked = null;
+  wish.addEventListener("input", () => {
+    clearTimeout(soon);
+    soon = setTimeout(async () => {
+      asked?.abort();
+      asked = new AbortController();
+      try {
+        const answer = await fetch("/pieces/new/preview", { method: "POST", body: new URLSearchParams(new FormData(wish)), signal: asked.signal });
+        if (!answer.ok) return;
+        const next = new DOMParser().parseFromString(await answer.text(), "text/html").getElementById("preview");
+        document.getElementById("preview").replaceWith(next);
+      } catch { /* A newer question, or no server: the drawing stays as it was. */ }
+    }, 300);
+  });
+}

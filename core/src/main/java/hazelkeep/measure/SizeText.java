@@ -1,5 +1,6 @@
 package hazelkeep.measure;
 
+import java.text.Normalizer;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -7,7 +8,8 @@ import java.util.regex.Pattern;
 /**
  * Reads a size as a turner types it: {@code 54}, {@code 54 mm}, {@code 5.4 cm}, {@code 2 1/8},
  * {@code 2-1/8"}, {@code 2.125 in}, each with an optional hedge in front ({@code about}, {@code at
- * most}, {@code at least}). A bare number is in the given unit; a bare fraction is inches.
+ * most}, {@code at least}) and a sign for a diameter ({@code ø 54}). A bare number is in the given
+ * unit; a bare fraction is inches.
  */
 public final class SizeText {
   /** What every refusal ends with. */
@@ -25,6 +27,12 @@ public final class SizeText {
   private static final Pattern UNIT =
       Pattern.compile("\\s*(mm|cm|millimet(?:er|re)s?|in\\.?|inch(?:es)?|\"|”|″)$");
 
+  /** Fractions that are one letter. */
+  private static final Pattern VULGAR = Pattern.compile("[¼-¾⅐-⅞]");
+
+  /** Signs for a diameter, before a size or after its hedge. */
+  private static final Pattern ACROSS = Pattern.compile("[ø⌀∅]\\s*|^(?:dia\\.?|d)\\s+(?=[\\d.,])");
+
   private SizeText() {}
 
   /**
@@ -35,7 +43,7 @@ public final class SizeText {
    * @throws IllegalArgumentException with a message that shows what would be accepted
    */
   public static Size parse(String text, Unit bare) {
-    String rest = text == null ? "" : text.strip().toLowerCase(Locale.ROOT);
+    String rest = text == null ? "" : plain(text);
     if (rest.isEmpty()) {
       throw new IllegalArgumentException("There is no size here. " + ACCEPTED);
     }
@@ -84,6 +92,13 @@ public final class SizeText {
           "“" + text.strip() + "” is longer than any lathe. Sizes stay below 10 000 mm (393 in).");
     }
     return new Size(Length.mm(mm), hedge);
+  }
+
+  /** Small letters, ⅛ as 1/8, and no sign for a diameter. */
+  private static String plain(String text) {
+    String apart = VULGAR.matcher(text).replaceAll(" $0");
+    String plain = Normalizer.normalize(apart, Normalizer.Form.NFKC).replace('⁄', '/');
+    return ACROSS.matcher(plain.strip().toLowerCase(Locale.ROOT)).replaceFirst("");
   }
 
   private static IllegalArgumentException refused(String text) {

@@ -60,6 +60,29 @@ class BrowserTest extends Browsing {
   }
 
   @Test
+  void a_piece_is_started_by_picture_and_what_was_typed_stays_from_kind_to_kind() {
+    go("/pieces/new");
+    page.fill("[name='content.diameter']", "34");
+    page.fill("[name='sizes.outside.height']", "80");
+    assertThat(page.locator("#preview")).containsText("80.0 mm tall");
+    page.fill("[name='name']", "Something for pins");
+    page.fill("[name='sizes.lid.height']", "31");
+    page.click(".kind:has-text('straight well')");
+    assertThat(page.locator("h1")).hasText("A new straight well");
+    assertThat(page.locator("[name='content.diameter']")).hasValue("34");
+    assertThat(page.locator("[name='sizes.outside.height']")).hasValue("80");
+    assertThat(page.locator("#preview")).containsText("80.0 mm tall");
+    accessible();
+    page.click(".kind:has-text('lidded box')");
+    assertThat(page.locator("[name='sizes.lid.height']")).hasValue("31");
+    assertThat(page.locator("[name='name']")).hasValue("Something for pins");
+    page.fill("[name='sizes.outside.height']", "eighty");
+    assertThat(page.locator("#preview")).containsText("is not a size");
+    page.fill("[name='sizes.outside.height']", "\u00f8 8,2 cm");
+    assertThat(page.locator("#preview")).containsText("82.0 mm tall");
+  }
+
+  @Test
   void from_a_wish_to_a_record() {
     go("/");
     page.locator("text=Start a piece").click();

@@ -45,6 +45,22 @@ class NewPieceController {
     return form(of, DesignForm.of(of.fresh(), unit), unit, model);
   }
 
+  /** Another kind is picked: what was typed stays, and waits where the kind does not ask for it. */
+  @PostMapping("/pieces/new")
+  String other(
+      @RequestParam String to, @RequestParam Map<String, String> typed, Unit unit, Model model) {
+    Kind<?> of = kind(to);
+    return form(of, DesignForm.of(Wish.carried(typed, of, unit)), unit, model);
+  }
+
+  /** The piece as far as it is said, drawn in its blank. */
+  @PostMapping("/pieces/new/preview")
+  String preview(@RequestParam Map<String, String> typed, Unit unit, Model model) {
+    Kind<?> of = kind(typed.getOrDefault("kind", "lidded-box"));
+    model.addAttribute("preview", Wish.preview(of, DesignForm.of(typed), planner, new Show(unit)));
+    return "piece/preview :: preview";
+  }
+
   private static Kind<?> kind(String name) {
     return Kinds.named(name)
         .orElseThrow(() -> new NotThere("There is no kind of piece called “" + name + "” here."));
@@ -57,7 +73,11 @@ class NewPieceController {
     model.addAttribute("once", once.isEmpty() ? UUID.randomUUID().toString() : once);
     model.addAttribute("title", "A new " + kind.title());
     model.addAttribute("form", form);
-    model.addAttribute("show", new Show(unit));
+    model.addAttribute("kept", Wish.kept(form));
+    model.addAttribute("pictures", Wish.Pictures.ALL);
+    Show show = new Show(unit);
+    model.addAttribute("preview", Wish.preview(kind, form, planner, show));
+    model.addAttribute("show", show);
     model.addAttribute("species", planner.shop().woods().all());
     return "piece/new";
   }
