@@ -2,11 +2,9 @@ package hazelkeep.setout;
 
 import hazelkeep.setout.Cut.Shape;
 import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
 import java.util.ArrayList;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * A flattened line taken apart again into what was drawn: straight stretches, rounds and curves.
@@ -37,8 +35,6 @@ final class Outline {
 
   /** Stretches along or across the axis may be off by so much and still be called so, mm. */
   private static final double TRUE = 0.01;
-
-  private static final GeometryFactory MAKE = new GeometryFactory();
 
   private final List<Point> line;
   private final double round;
@@ -173,16 +169,7 @@ final class Outline {
     if (to <= from) {
       return;
     }
-    Coordinate[] all =
-        line.subList(from, to + 1).stream()
-            .map(p -> new Coordinate(p.z(), p.r()))
-            .toArray(Coordinate[]::new);
-    Coordinate[] few =
-        DouglasPeuckerSimplifier.simplify(MAKE.createLineString(all), NEAR).getCoordinates();
-    List<Point> points = new ArrayList<>();
-    for (Coordinate c : few) {
-      points.add(new Point(c.x, c.y));
-    }
+    List<Point> points = new Polyline(line.subList(from, to + 1)).simplified(NEAR).points();
     out.add(
         points.size() == 2
             ? straight(points.get(0), points.get(1))

@@ -1,7 +1,11 @@
 package hazelkeep.solid;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * A line of straight stretches. Lines of surfaces run so that the wood is on their right hand, with
@@ -10,6 +14,8 @@ import java.util.List;
  * @param points two or more points
  */
 public record Polyline(List<Point> points) {
+  private static final GeometryFactory MAKE = new GeometryFactory();
+
   /**
    * A place on a line.
    *
@@ -58,6 +64,20 @@ public record Polyline(List<Point> points) {
     List<Point> back = new ArrayList<>(points);
     java.util.Collections.reverse(back);
     return new Polyline(back);
+  }
+
+  /**
+   * This line with as few of its points as keep it within a distance of itself, ends kept (Douglas
+   * and Peucker 1973).
+   *
+   * @param near the distance, mm
+   */
+  public Polyline simplified(double near) {
+    Coordinate[] all =
+        points.stream().map(p -> new Coordinate(p.z(), p.r())).toArray(Coordinate[]::new);
+    Coordinate[] few =
+        DouglasPeuckerSimplifier.simplify(MAKE.createLineString(all), near).getCoordinates();
+    return new Polyline(Arrays.stream(few).map(c -> new Point(c.x, c.y)).toList());
   }
 
   /** This line with another hung on; a doubled joint point is kept once. */

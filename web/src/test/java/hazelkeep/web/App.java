@@ -83,6 +83,7 @@ final class App {
         "/pieces/10/paper",
         "/shop",
         "/data",
+        "/share",
         "/shop/woods",
         "/shop/practice",
         "/shop/practice/wall.box",

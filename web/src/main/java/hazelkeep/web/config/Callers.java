@@ -8,7 +8,15 @@ import java.util.Set;
 public final class Callers {
   private static final Set<String> SAME = Set.of("same-origin", "none");
 
+  /** Carries whether a request came in from the local network. */
+  public static final String DOOR = "hazel.door";
+
   private Callers() {}
+
+  /** Whether a request came in from the local network. */
+  public static boolean throughDoor(HttpServletRequest request) {
+    return Boolean.TRUE.equals(request.getAttribute(DOOR));
+  }
 
   /** Whether a browser sends this from a page of another server. */
   public static boolean elsewhere(HttpServletRequest request) {
@@ -20,7 +28,8 @@ public final class Callers {
   private static boolean own(String origin, HttpServletRequest request) {
     try {
       URI uri = URI.create(origin);
-      int port = uri.getPort() < 0 ? 80 : uri.getPort();
+      int usual = "https".equals(uri.getScheme()) ? 443 : 80;
+      int port = uri.getPort() < 0 ? usual : uri.getPort();
       return request.getServerName().equalsIgnoreCase(uri.getHost())
           && port == request.getServerPort();
     } catch (IllegalArgumentException e) {

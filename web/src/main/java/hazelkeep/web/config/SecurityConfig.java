@@ -6,7 +6,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -21,7 +23,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * One turner on one machine: no log-in, but nothing that a page from elsewhere could misuse. The
- * server listens on the loopback interface; a strict policy forbids foreign and inline script.
+ * server listens on the loopback interface; a strict policy forbids foreign and inline script. Who
+ * comes in from the local network is met before all this, where a device shows that it is paired.
  */
 @Configuration
 class SecurityConfig {
@@ -34,6 +37,14 @@ class SecurityConfig {
   private static final Duration TOKEN = Duration.ofDays(400);
 
   private static final Set<String> LOCAL = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+
+  /** A page from elsewhere can make its own name mean this machine, but not a bare address. */
+  private static final Pattern IP = Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|\\[?[0-9a-f:]+]?");
+
+  private static boolean named(HttpServletRequest request) {
+    String name = request.getServerName().toLowerCase(Locale.ROOT);
+    return LOCAL.contains(name) || Callers.throughDoor(request) && IP.matcher(name).matches();
+  }
 
   /** Asking for a plan says itself who may. */
   private static final String ASKING = "/api/plan";
@@ -99,7 +110,7 @@ class SecurityConfig {
       protected void doFilterInternal(
           HttpServletRequest request, HttpServletResponse response, FilterChain chain)
           throws ServletException, IOException {
-        if (!LOCAL.contains(request.getServerName())) {
+        if (!named(request)) {
           response.sendError(HttpServletResponse.SC_BAD_REQUEST);
         } else if (changes(request) && Callers.elsewhere(request)) {
           response.sendError(HttpServletResponse.SC_FORBIDDEN);

@@ -1,0 +1,140 @@
+package hazelkeep.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hazelkeep.web.store.DeviceStore;
+import java.io.UncheckedIOException;
+import java.net.Socket;
+import java.net.http.HttpResponse;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The door to the local network, from this machine and from a tablet. */
+class ShareTest {
+  private static final Pattern PORT = Pattern.compile("http://[0-9.]+:(\\d+)");
+  private static final Pattern PHRASE = Pattern.compile(">([a-z2-9]{5}-[a-z2-9]{5})<");
+
+  private App app;
+  private App.Visitor home;
+
+  @BeforeEach
+  void start() {
+    System.setProperty("HAZEL_SHARE_PORT", "0");
+    app = App.start("jdbc:h2:mem:share;DB_CLOSE_DELAY=-1", "demo");
+    home = app.visitor();
+  }
+
+  @AfterEach
+  void stop() {
+    app.stop();
+    System.clearProperty("HAZEL_SHARE_PORT");
+  }
+
+  private static String found(Pattern what, String in) {
+    Matcher m = what.matcher(in);
+    assertThat(m.find()).as(what.pattern()).isTrue();
+    return m.group(m.groupCount());
+  }
+
+  private String open() {
+    home.get("/share");
+    home.post("/share/on");
+    return home.get("/share").body();
+  }
+
+  private static App.Visitor tablet(String page) {
+    return new App.Visitor("http://127.0.0.1:" + found(PORT, page));
+  }
+
+  private static HttpResponse<String> pair(App.Visitor who, String... fields) {
+    who.get("/pair");
+    return who.post("/pair", fields);
+  }
+
+  @Test
+  void without_the_switch_nobody_pairs_and_nothing_more_listens() {
+    assertThat(home.get("/share").body()).contains("only this machine").contains("Open it");
+    assertThat(home.get("/pair").statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void two_devices_are_paired_and_one_is_revoked() {
+    String page = open();
+    String phrase = found(PHRASE, page);
+    App.Visitor one = tablet(page);
+    App.Visitor two = tablet(page);
+    HttpResponse<String> before = one.get("/pieces/3/bench");
+    assertThat(before.statusCode()).isEqualTo(302);
+    assertThat(before.headers().firstValue("Location").orElseThrow()).endsWith("/pair");
+    assertThat(one.get("/api/schema").statusCode()).isEqualTo(401);
+
+    HttpResponse<String> paired = pair(one, "name", "Tablet", "passphrase", phrase.toUpperCase());
+    assertThat(paired.statusCode()).isEqualTo(302);
+    String cookie = paired.headers().allValues("Set-Cookie").toString();
+    assertThat(cookie).contains("hazel-device=", "HttpOnly", "SameSite=Strict");
+    assertThat(pair(two, "name", "Phone", "passphrase", phrase).statusCode()).isEqualTo(302);
+
+    assertThat(one.get("/pieces/3/bench").body()).contains("Cut the recess");
+    assertThat(two.get("/").body()).contains("class=\"card\"").doesNotContain("href=\"/data\"");
+    for (String kept : new String[] {"/share", "/data", "/actuator/health"}) {
+      assertThat(one.get(kept).statusCode()).as(kept).isEqualTo(404);
+    }
+
+    DeviceStore devices = app.bean(DeviceStore.class);
+    assertThat(home.get("/share").body()).contains("Tablet", "Phone");
+    long id =
+        devices.all().stream()
+            .filter(d -> d.name().equals("Tablet"))
+            .findFirst()
+            .orElseThrow()
+            .id();
+    home.post("/share/revoke", "device", Long.toString(id));
+    assertThat(one.get("/").statusCode()).isEqualTo(302);
+    assertThat(two.get("/").statusCode()).isEqualTo(200);
+  }
+
+  @Test
+  void wrong_tries_are_told_slowed_and_let_go_again_from_this_machine() {
+    String page = open();
+    App.Visitor stranger = tablet(page);
+    for (int i = 0; i < 3; i++) {
+      HttpResponse<String> r = pair(stranger, "name", "X", "passphrase", "abcde-abcde");
+      assertThat(r.statusCode()).isEqualTo(403);
+      assertThat(r.body()).contains("not the passphrase");
+    }
+    HttpResponse<String> r = pair(stranger, "name", "X", "passphrase", found(PHRASE, page));
+    assertThat(r.body()).contains("Too many tries. Wait");
+    assertThat(home.get("/share").body()).contains("nobody can pair for");
+    home.post("/share/unlock");
+    assertThat(pair(stranger, "name", "X", "passphrase", found(PHRASE, page)).statusCode())
+        .isEqualTo(302);
+    assertThat(pair(stranger, "name", "n".repeat(10_000), "passphrase", "x").body())
+        .contains("in at most 60 letters");
+  }
+
+  @Test
+  void a_code_is_taken_once_and_a_closed_door_is_shut() {
+    String page = open();
+    String code = codeOf(page);
+    App.Visitor one = tablet(page);
+    assertThat(pair(one, "name", "Tablet", "code", code).statusCode()).isEqualTo(302);
+    HttpResponse<String> again = pair(tablet(page), "name", "Other", "code", code);
+    assertThat(again.statusCode()).isEqualTo(403);
+    assertThat(again.body()).contains("has been used or is older than five minutes");
+    home.get("/share");
+    home.post("/share/off");
+    assertThatThrownBy(() -> one.get("/")).isInstanceOf(UncheckedIOException.class);
+    int port = Integer.parseInt(found(PORT, page));
+    assertThatThrownBy(() -> new Socket("127.0.0.1", port).close())
+        .isInstanceOf(java.net.ConnectException.class);
+  }
+
+  /** Reads the picture as a camera would. */
+  private static String codeOf(String page) {
+    return QrRead.link(page).replaceAll(".*code=", "");
+  }
+}
