@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 /** Tells every page whether it is looked at on this machine. */
 @ControllerAdvice
 class HomeAdvice {
-  @ModelAttribute("away")
+  @ModelAttribute("throughDoor")
   boolean away(HttpServletRequest request) {
     return Callers.throughDoor(request);
   }
