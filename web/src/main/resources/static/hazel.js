@@ -56,6 +56,13 @@ let nudged = null;
 document.addEventListener("input", (e) => { if (e.target.classList?.contains("dim-input")) type(e.target); });
 document.addEventListener("keydown", (e) => {
   const t = e.target;
+  // Undo and redo reach the design from a field too, unless something is typed there: that is undone first.
+  const typed = t.matches?.("input, textarea") && t.value !== t.defaultValue;
+  if ((e.altKey || ((e.ctrlKey || e.metaKey) && !typed)) && ["z", "y"].includes(e.key.toLowerCase())) {
+    const button = document.getElementById(e.key.toLowerCase() === "y" || (e.shiftKey && !e.altKey) ? "redo" : "undo");
+    if (button && !button.disabled) { e.preventDefault(); button.click(); }
+    return;
+  }
   if (t.classList?.contains("dim-input")) {
     if (e.key === "Escape") { typing = null; clearTimeout(pending); t.value = t.defaultValue; t.dataset.sent = t.value; t.blur(); return; }
     if (e.key === "Enter") { e.preventDefault(); clearTimeout(pending); saveSize(t); return; }
@@ -83,12 +90,13 @@ document.addEventListener("keydown", (e) => {
     drop(t.dataset.handle, z, r);
     return;
   }
-  if (e.altKey && !e.ctrlKey && !e.metaKey) {
-    const id = { z: "undo", y: "redo" }[e.key.toLowerCase()];
-    const button = id && document.getElementById(id);
-    if (button && !button.disabled) { e.preventDefault(); button.click(); }
-  }
+  if (e.key === "?" && !t.closest?.("input, textarea, select")) { location.assign("/words"); return; }
 });
+
+// The first click on a size selects it: what is typed next takes its place.
+let entered = null;
+document.addEventListener("focusin", (e) => { entered = e.target.classList?.contains("dim-input") ? e.target : null; });
+document.addEventListener("click", (e) => { if (e.target === entered) { entered.select(); entered = null; } });
 
 document.addEventListener("change", (e) => {
   if (e.target.classList?.contains("dim-input")) { clearTimeout(pending); saveSize(e.target); }
@@ -191,7 +199,7 @@ if (film) {
     picture.removeAttribute("height");
     document.getElementById("film-picture").replaceChildren(picture);
     document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
-    document.getElementById("film-words").textContent = card.querySelector(".words").textContent;
+    document.getElementById("film-words").innerHTML = card.querySelector(".words").innerHTML;
     document.getElementById("film-stiff").textContent = card.dataset.stiff ?? "";
     const lines = [card.dataset.speed, ...[...card.querySelectorAll(".cut")].map((c) => c.textContent), ...[...card.querySelectorAll(".target")].map((s) => `${s.textContent}, ${s.dataset.how}`)];
     document.getElementById("film-numbers").replaceChildren(...lines.filter(Boolean).map((text) => {

@@ -84,6 +84,7 @@ final class App {
         "/shop",
         "/data",
         "/share",
+        "/words",
         "/shop/woods",
         "/shop/practice",
         "/shop/practice/wall.box",
