@@ -32,15 +32,25 @@ import java.util.Set;
  * @param remedy the whole change of the design, with what is cut already kept as it is; empty when
  *     a part is made anew
  * @param replaced the part that is made anew, empty when the design changes
- * @param stops how many findings still forbid the work
- * @param watches how many are to be watched
+ * @param then the plan as it would be
  */
 public record Way(
-    Optional<Remedy> main,
-    Optional<Remedy> remedy,
-    Optional<String> replaced,
-    long stops,
-    long watches) {
+    Optional<Remedy> main, Optional<Remedy> remedy, Optional<String> replaced, Plan<?> then) {
+  /** How many findings still forbid the work. */
+  public long stops() {
+    return then.stops();
+  }
+
+  /** How many are to be watched. */
+  public long watches() {
+    return then.watches();
+  }
+
+  /** What it costs beside the plan as it was wished. */
+  public Cost cost(Plan<?> now) {
+    return Cost.of(now, then);
+  }
+
   /** Ways that are tried at most. */
   public static final int MOST = 12;
 
@@ -67,7 +77,7 @@ public record Way(
     }
     long now = bench.plan().stops();
     return out.stream()
-        .filter(w -> w.stops < now)
+        .filter(w -> w.stops() < now)
         // A new blank comes after every change that saves the wood there is.
         .sorted(
             Comparator.comparingLong(Way::stops)
@@ -101,9 +111,7 @@ public record Way(
     try {
       Plan<D> then =
           Bench.replay(plan.kind(), plan.design(), plan.shop(), plan.edits(), with).plan();
-      return Optional.of(
-          new Way(
-              Optional.empty(), Optional.empty(), Optional.of(part), then.stops(), then.watches()));
+      return Optional.of(new Way(Optional.empty(), Optional.empty(), Optional.of(part), then));
     } catch (BadDesign e) {
       return Optional.empty();
     }
@@ -136,13 +144,7 @@ public record Way(
       Remedy whole = keeping(bench, main);
       Plan<D> then =
           Bench.replay(plan.kind(), plan.changed(whole), plan.shop(), plan.edits(), log).plan();
-      return Optional.of(
-          new Way(
-              Optional.of(main),
-              Optional.of(whole),
-              Optional.empty(),
-              then.stops(),
-              then.watches()));
+      return Optional.of(new Way(Optional.of(main), Optional.of(whole), Optional.empty(), then));
     } catch (BadDesign | IllegalArgumentException e) {
       // Can't be drawn: no way on.
       return Optional.empty();

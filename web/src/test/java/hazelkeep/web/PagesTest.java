@@ -590,7 +590,11 @@ class PagesTest {
     assertThat(found.headers().firstValue("Location").orElse("")).endsWith("/bench/ways");
     String ways = visitor.get(at + "/ways").body();
     assertThat(ways.split("Go on this way: ")).as("three ways or more").hasSizeGreaterThan(3);
-    assertThat(ways).contains("Then nothing stands in the way.").contains("Body height 55.0 mm");
+    assertThat(ways)
+        .contains("5.0 mm shorter")
+        .contains("nothing left to mind")
+        .contains("Body height 55.0 mm")
+        .contains("way-drawing");
     String remedy =
         ways.replaceAll("(?s).*?name=\"remedy\" value=\"([^\"]+)\".*", "$1")
             .replace("&quot;", "\"");

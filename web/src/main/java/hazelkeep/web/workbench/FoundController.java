@@ -10,6 +10,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.route.Remedy;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.drawing.WayDrawing;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.piece.FindingView;
 import hazelkeep.web.planning.Planner;
@@ -215,14 +216,21 @@ class FoundController {
    * A way on as it is shown.
    *
    * @param label what would change
-   * @param outcome what would still be wrong
+   * @param cost what it costs, and what would still be wrong
+   * @param svg the piece over the wood that is left
    * @param remedy the change as JSON; empty when a part is made again
    * @param replaced the part made again; empty when the design changes
    * @param length the least length of its blank; empty when the design changes
    * @param across the least diameter of its blank; empty when the design changes
    */
   public record WayView(
-      String label, String outcome, String remedy, String replaced, String length, String across) {}
+      String label,
+      String cost,
+      String svg,
+      String remedy,
+      String replaced,
+      String length,
+      String across) {}
 
   @GetMapping("/ways")
   String ways(@PathVariable long id, Unit unit, Model model) {
@@ -235,7 +243,7 @@ class FoundController {
     Show show = new Show(unit);
     List<WayView> ways = new ArrayList<>();
     for (Way w : waysOn(bench, log)) {
-      ways.add(view(w, bench, show));
+      ways.add(view(w, ways.size(), bench, show));
     }
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
@@ -246,29 +254,18 @@ class FoundController {
     return "workbench/ways";
   }
 
-  private WayView view(Way w, Bench<?> bench, Show show) {
+  private WayView view(Way w, int no, Bench<?> bench, Show show) {
     Optional<FreshBlank> blank = w.replaced().map(bench::fresh);
     return new WayView(
         w.replaced()
             .map(p -> "Make the " + p + " again from a fresh blank")
             .orElseGet(() -> FindingView.label(w.main().orElseThrow(), bench.plan(), show)),
-        outcome(w),
+        CostWords.of(w, w.cost(bench.plan()), blank, show),
+        WayDrawing.of(bench.now(), bench.plan(), w.then(), no),
         w.remedy().map(json::remedy).orElse(""),
         w.replaced().orElse(""),
         blank.map(b -> show.bare(b.length())).orElse(""),
         blank.map(b -> show.bare(b.across())).orElse(""));
-  }
-
-  private static String outcome(Way w) {
-    if (w.stops() > 0) {
-      return "Then "
-          + w.stops()
-          + (w.stops() == 1 ? " thing still stands" : " things still stand")
-          + " in the way.";
-    }
-    return w.watches() == 0
-        ? "Then nothing stands in the way."
-        : "Then nothing stops it; " + w.watches() + " to watch.";
   }
 
   private static <D extends Design> List<Way> waysOn(Bench<D> bench, List<Entry> log) {

@@ -1,0 +1,68 @@
+package hazelkeep.web.drawing;
+
+import hazelkeep.piece.Plan;
+import hazelkeep.route.State;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What would become of the wood that is left: the piece over it, both where they lie closed. */
+public final class WayDrawing {
+  private static final double WIDE = 250;
+  private static final double TALL = 132;
+  private static final double MARGIN = 8;
+
+  private WayDrawing() {}
+
+  /**
+   * The drawing.
+   *
+   * @param now the wood as it is, by the aim of the plan in force
+   * @param plan the plan in force
+   * @param then the plan as it would be
+   * @param no keeps what several drawings of a page refer to apart
+   */
+  public static String of(State now, Plan<?> plan, Plan<?> then, int no) {
+    List<HalfSection> left = new ArrayList<>();
+    for (Part p : plan.aim().parts()) {
+      Optional<Body> body = now.stock(p);
+      Optional<Part> same =
+          then.aim().parts().stream().filter(q -> q.name().equals(p.name())).findFirst();
+      if (body.isPresent() && same.isPresent()) {
+        Frame closed = same.get().closed();
+        left.add(body.get().sound().in(closed));
+      }
+    }
+    List<HalfSection> piece =
+        then.aim().parts().stream().map(p -> p.target().in(p.closed())).toList();
+    double[] box = box(left, piece);
+    double scale =
+        Math.min((WIDE - 2 * MARGIN) / (box[1] - box[0]), (TALL - 2 * MARGIN) / (2 * box[2]));
+    double x0 = (WIDE - (box[1] - box[0]) * scale) / 2 - box[0] * scale;
+    Sheet sheet = new Sheet(x0, TALL / 2, scale);
+    Svg svg = new Svg();
+    svg.open("svg", "viewBox", Svg.d("0 0 ", WIDE, TALL), "class", "way-drawing");
+    svg.open("defs").pattern("left-" + no, 6, 6, "rotate(45)", "waste", "M0 0v6").close("defs");
+    left.forEach(h -> svg.region("blank", sheet.both(h), "url(#left-" + no + ")"));
+    String wood = WoodColour.of(then.design().species());
+    piece.forEach(h -> svg.region("wood", sheet.both(h), wood));
+    return svg.line("axis", 2, TALL / 2, WIDE - 2, TALL / 2).close("svg").toString();
+  }
+
+  /** Lowest and highest place, and the widest radius. */
+  private static double[] box(List<HalfSection> one, List<HalfSection> other) {
+    double[] out = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, 1};
+    List<HalfSection> all = new ArrayList<>(one);
+    all.addAll(other);
+    for (HalfSection h : all) {
+      out[0] = Math.min(out[0], h.minZ());
+      out[1] = Math.max(out[1], h.maxZ());
+      out[2] = Math.max(out[2], h.maxR());
+    }
+    return out;
+  }
+}
