@@ -105,4 +105,45 @@ function ready() {
 }
 ready();
 lit();
+
+// As found: a touch on the drawing says on which part and where; what is said is drawn before it is recorded.
+const found = document.getElementById("found");
+if (found) {
+  let touched = "";
+  const put = () => {
+    const at = document.getElementById("at");
+    if (at && touched) { at.value = touched; touched = ""; at.dispatchEvent(new Event("input", { bubbles: true })); }
+  };
+  found.addEventListener("click", (e) => {
+    const part = e.target.closest?.("[data-part]");
+    if (!part) return;
+    const svg = document.getElementById("found-drawing");
+    const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    const mm = (p.x - svg.dataset.left) / svg.dataset.scale - part.dataset.datum;
+    touched = found.dataset.unit === "INCH" ? (mm / 25.4).toFixed(2) : mm.toFixed(1);
+    const pick = found.querySelector(`input[name=part][value="${part.dataset.part}"]`);
+    if (pick && !pick.checked) {
+      pick.checked = true;
+      pick.dispatchEvent(new Event("change", { bubbles: true }));
+    } else {
+      put();
+    }
+  });
+  document.addEventListener("htmx:afterSettle", put);
+  let soon = 0;
+  found.addEventListener("input", (e) => {
+    const form = e.target.closest("#asked form");
+    if (!form) return;
+    clearTimeout(soon);
+    soon = setTimeout(async () => {
+      const said = new URLSearchParams(new FormData(form));
+      said.delete("_csrf");
+      try {
+        const answer = await fetch(`${form.getAttribute("action")}?${said}`);
+        const next = new DOMParser().parseFromString(await answer.text(), "text/html").getElementById("found-picture");
+        if (next) document.getElementById("found-picture").replaceWith(next);
+      } catch { /* No server: the drawing stays as it was. */ }
+    }, 250);
+  });
+}
 document.documentElement.classList.add("bench-ready");

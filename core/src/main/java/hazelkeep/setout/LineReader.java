@@ -5,7 +5,6 @@ import hazelkeep.hold.Work;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Stage;
 import hazelkeep.solid.Frame;
-import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Part;
@@ -94,24 +93,25 @@ final class LineReader {
   private Cut cut(Outline.Piece p, Optional<Named> on, Datum datum) {
     Point a = p.points().get(0);
     Point b = p.points().get(p.points().size() - 1);
-    boolean sunk = sunk(a, b);
+    boolean face = Math.abs(b.z() - a.z()) <= ON;
     // With the wood on the right hand, a line that runs towards the headstock has it outside.
-    boolean inside = b.z() - a.z() < -ON || Math.abs(b.z() - a.z()) <= ON && sunk;
+    boolean inside = face ? floor(a, b) : b.z() < a.z();
     return new Cut(
         p.shape(),
         p.points().stream().map(q -> Station.of(q, datum)).toList(),
         p.radius(),
         on,
         inside,
-        inside && sunk);
+        inside && datum.from() == Datum.From.END);
   }
 
-  /** Whether wood that stays stands farther out and nearer to the tailstock. */
-  private boolean sunk(Point a, Point b) {
-    double r = Math.max(a.r(), b.r()) + ON;
-    double x = Math.min(a.z(), b.z()) + ON;
-    HalfSection beyond = HalfSection.box(x, HalfSection.FAR, r, HalfSection.FAR);
-    return left.parts().keySet().stream().anyMatch(p -> !left.swept(p).and(beyond).isEmpty());
+  /** Whether a face looks to the tailstock out of a hollow: wood that stays stands round it. */
+  private boolean floor(Point a, Point b) {
+    double x = a.z() + 2 * ON;
+    return b.r() < a.r()
+        && left.parts().keySet().stream()
+            .map(left::swept)
+            .anyMatch(h -> !h.isEmpty() && h.outer(x) > a.r() + ON);
   }
 
   /** What an edge of the line makes. */

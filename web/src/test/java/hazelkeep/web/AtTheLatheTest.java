@@ -7,6 +7,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.Position;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.workbench.Fact;
@@ -105,6 +106,20 @@ class AtTheLatheTest extends Browsing {
     forgiven();
     assertThat(sent.get()).isEqualTo(2);
     assertThat(readings()).isEqualTo(1);
+  }
+
+  @Test
+  void what_was_found_is_touched_and_drawn_before_it_is_recorded() {
+    go("/pieces/" + id + "/bench/found");
+    page.locator("[data-part=body]")
+        .click(new Locator.ClickOptions().setPosition(new Position(60, 8)));
+    assertThat(page.locator("input[name=part][value=body]")).isChecked();
+    page.locator("label:has-text('too thin')").click();
+    assertThat(page.locator("#at")).not().hasValue("");
+    page.fill("#foundvalue", "52");
+    assertThat(page.locator(".missing")).hasCount(1);
+    accessible();
+    assertThat(readings()).isZero();
   }
 
   @Test

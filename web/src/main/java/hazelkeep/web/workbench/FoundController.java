@@ -8,7 +8,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Gone;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Remedy;
-import hazelkeep.web.drawing.PieceDrawing;
+import hazelkeep.web.drawing.FoundDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.WayDrawing;
 import hazelkeep.web.json.Json;
@@ -169,9 +169,20 @@ class FoundController {
     model.addAttribute("typed", typed);
     model.addAttribute("asked", asked(plan, typed).orElse(null));
     model.addAttribute("error", error);
-    model.addAttribute("card", PieceDrawing.card(plan.sketch()));
+    model.addAttribute("card", FoundDrawing.of(plan, sayable(plan, typed, unit)));
     model.addAttribute("last", runs.last(piece.id()));
     return "workbench/found";
+  }
+
+  /** What was said so far, when it is enough to be drawn. */
+  private static Optional<AsFound> sayable(Plan<?> plan, Typed typed, Unit unit) {
+    try {
+      AsFound found = typed.read(unit);
+      new Gone(plan.aim().part(found.part())).of(found);
+      return Optional.of(found);
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
   }
 
   /** What is asked next, once it is said on which part and what. */
