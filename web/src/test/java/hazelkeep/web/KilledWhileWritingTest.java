@@ -132,7 +132,14 @@ class KilledWhileWritingTest {
     }
     String page = visitor.get(at + "/bench").body();
     if (ok(
-        visitor.post(at + "/bench/done", "step", found(STEP, page), "last", found(LAST, page)))) {
+        visitor.post(
+            at + "/bench/done",
+            "step",
+            found(STEP, page),
+            "last",
+            found(LAST, page),
+            "open",
+            "left"))) {
       keep("done", entries, 1);
     }
     page = visitor.get(at + "/bench").body();

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hazelkeep.web.store.DeviceStore;
+import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
@@ -131,6 +133,61 @@ class ShareTest {
     int port = Integer.parseInt(found(PORT, page));
     assertThatThrownBy(() -> new Socket("127.0.0.1", port).close())
         .isInstanceOf(java.net.ConnectException.class);
+  }
+
+  /** A path may be written so that it looks like another one. */
+  @Test
+  void no_way_of_writing_a_path_leads_round_the_door() throws IOException {
+    String page = open();
+    int port = Integer.parseInt(found(PORT, page));
+    for (String path :
+        new String[] {
+          "/pair/../pieces/3",
+          "/fonts/../pieces/3",
+          "/pair/%2e%2e/pieces/3",
+          "/pair;/../pieces/3",
+          "//pieces/3",
+          "/fonts/..%2fpieces/3",
+          "/pair/x"
+        }) {
+      assertThat(raw(port, path, ""))
+          .as(path)
+          .doesNotContain("HTTP/1.1 200")
+          .doesNotContain("Seed");
+    }
+    String cookie = cookieOf(page);
+    for (String path :
+        new String[] {"/%73hare", "/share;x", "/./share", "//share", "/data/../share"}) {
+      assertThat(raw(port, path, cookie)).as(path).doesNotContain("HTTP/1.1 200");
+    }
+    assertThat(raw(port, "/", cookie)).contains("HTTP/1.1 200");
+    assertThat(raw(port, "/", "hazel-device=guess")).contains("HTTP/1.1 302");
+  }
+
+  private String cookieOf(String page) {
+    HttpResponse<String> r =
+        pair(tablet(page), "name", "Tablet", "passphrase", found(PHRASE, page));
+    return r.headers().allValues("Set-Cookie").stream()
+        .filter(c -> c.startsWith("hazel-device="))
+        .findFirst()
+        .orElseThrow()
+        .replaceAll(";.*", "");
+  }
+
+  private static String raw(int port, String path, String cookie) throws IOException {
+    try (Socket s = new Socket("127.0.0.1", port)) {
+      s.getOutputStream()
+          .write(
+              ("GET "
+                      + path
+                      + " HTTP/1.1\r\nHost: 127.0.0.1:"
+                      + port
+                      + "\r\nCookie: "
+                      + cookie
+                      + "\r\nConnection: close\r\n\r\n")
+                  .getBytes(StandardCharsets.US_ASCII));
+      return new String(s.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    }
   }
 
   /** Reads the picture as a camera would. */

@@ -7,6 +7,7 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.drawing.CustomWords;
@@ -108,6 +109,12 @@ class PiecePage {
     model.addAttribute("notice", notice);
     model.addAttribute("running", runs.started(piece.id()));
     model.addAttribute("choices", ChoiceView.of(plan.sketch(), show));
+    model.addAttribute(
+        "hanging",
+        plan.sketch().measures().stream()
+            .filter(Measure::hangs)
+            .map(Measure::key)
+            .collect(Collectors.toSet()));
     model.addAttribute("properties", plan.sketch().properties());
     model.addAttribute("waterLine", show.len(plan.sketch().properties().below()));
     model.addAttribute("customs", customs(plan, unit));

@@ -25,7 +25,9 @@ class DoorFilter extends OncePerRequestFilter {
 
   /** What the page for pairing is made of. */
   private static final List<String> OPEN =
-      List.of("/pair", "/app.css", "/fonts/", "/favicon.svg", "/hazel.js", "/htmx.min.js");
+      List.of("/pair", "/app.css", "/favicon.svg", "/hazel.js", "/htmx.min.js");
+
+  private static final String FONTS = "/fonts/";
 
   /** What stays on this machine. */
   private static final List<String> HOME = List.of("/share", "/data", "/actuator");
@@ -42,7 +44,7 @@ class DoorFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    String path = request.getRequestURI();
+    String path = path(request);
     boolean through = share.through(request.getLocalPort());
     request.setAttribute(Callers.DOOR, through);
     if (!through) {
@@ -51,9 +53,9 @@ class DoorFilter extends OncePerRequestFilter {
       } else {
         chain.doFilter(request, response);
       }
-    } else if (under(path, HOME)) {
+    } else if (HOME.stream().anyMatch(p -> path.equals(p) || path.startsWith(p + "/"))) {
       response.sendError(HttpServletResponse.SC_NOT_FOUND);
-    } else if (under(path, OPEN) || paired(request)) {
+    } else if (OPEN.contains(path) || path.startsWith(FONTS) || paired(request)) {
       chain.doFilter(request, response);
     } else if (request.getMethod().equals("GET") && !path.startsWith("/api/")) {
       response.sendRedirect("/pair");
@@ -62,9 +64,10 @@ class DoorFilter extends OncePerRequestFilter {
     }
   }
 
-  private static boolean under(String path, List<String> places) {
-    return places.stream()
-        .anyMatch(p -> path.equals(p) || path.startsWith(p.endsWith("/") ? p : p + "/"));
+  /** The path as it is served: decoded, with nothing left in it that leads elsewhere. */
+  private static String path(HttpServletRequest request) {
+    String more = request.getPathInfo();
+    return more == null ? request.getServletPath() : request.getServletPath() + more;
   }
 
   private boolean paired(HttpServletRequest request) {
