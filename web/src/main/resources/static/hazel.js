@@ -187,7 +187,6 @@ document.documentElement.classList.add("js");
 // The scrubber plays the cuts: each stage is shown large in its turn.
 const film = document.getElementById("film");
 if (film) {
-  film.hidden = false;
   const scrubber = document.getElementById("scrubber");
   const show = (no, scroll) => {
     const card = document.getElementById(`step-${no}`) ?? document.querySelector(".step");
