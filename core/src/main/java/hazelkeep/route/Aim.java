@@ -4,6 +4,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
@@ -73,6 +74,11 @@ public record Aim(
   double width(Joint j) {
     double recess = dims.get(j.recess()).mm();
     return j.use().most(recess, practice) - j.use().least(recess, practice);
+  }
+
+  /** The finished parts where they lie in the closed piece. */
+  public List<HalfSection> closed() {
+    return parts.stream().map(p -> p.target().in(p.closed())).toList();
   }
 
   /** A dimension in mm. */

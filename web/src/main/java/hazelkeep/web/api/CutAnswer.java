@@ -1,7 +1,6 @@
 package hazelkeep.web.api;
 
 import hazelkeep.measure.Rounding;
-import hazelkeep.route.Stage;
 import hazelkeep.setout.Cut;
 import hazelkeep.setout.Datum;
 import hazelkeep.setout.Pass;
@@ -32,9 +31,9 @@ record CutAnswer(
   private static final int HUNDREDTHS = 2;
 
   /** The lines of a step, in order. */
-  static List<CutAnswer> of(Stage stage) {
+  static List<CutAnswer> of(SetOut setOut) {
     List<CutAnswer> out = new ArrayList<>();
-    for (Pass p : SetOut.of(stage).passes()) {
+    for (Pass p : setOut.passes()) {
       for (Cut c : p.cuts()) {
         out.add(of(p, c));
       }

@@ -295,6 +295,7 @@ record PlanAnswer(
 
   private static StepAnswer step(Plan<?> plan, Stage s) {
     List<PromptAnswer> prompts = plan.prompts(s.step()).stream().map(PlanAnswer::prompt).toList();
+    SetOut setOut = SetOut.of(s);
     Map<String, Double> stock = new LinkedHashMap<>();
     for (Body b : s.after().bodies().values()) {
       stock.put(b.name(), b.sound().volume());
@@ -307,8 +308,8 @@ record PlanAnswer(
         s.speeds().map(w -> new double[] {w.from(), w.to(), w.ceiling()}).orElse(null),
         stiffness(s),
         prompts,
-        SetOut.of(s).takenOff(),
-        CutAnswer.of(s),
+        setOut.takenOff(),
+        CutAnswer.of(setOut),
         FitSteps.ladder(s)
             .map(l -> l.rungs().stream().map(x -> x.diameter()).toList())
             .orElse(List.of()),

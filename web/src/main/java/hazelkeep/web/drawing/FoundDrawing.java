@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Gone;
 import hazelkeep.piece.Plan;
+import hazelkeep.solid.Extent;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Part;
@@ -25,17 +26,10 @@ public final class FoundDrawing {
    * @param found what was said so far; empty while it is not enough to draw
    */
   public static String of(Plan<?> plan, Optional<AsFound> found) {
-    double low = Double.POSITIVE_INFINITY;
-    double high = Double.NEGATIVE_INFINITY;
-    double wide = 1;
-    for (Part p : plan.aim().parts()) {
-      HalfSection h = p.target().in(p.closed());
-      low = Math.min(low, h.minZ());
-      high = Math.max(high, h.maxZ());
-      wide = Math.max(wide, h.maxR());
-    }
-    double scale = Math.min((WIDE - 2 * MARGIN) / (high - low), (TALL - 2 * MARGIN) / (2 * wide));
-    Sheet sheet = new Sheet((WIDE - (high - low) * scale) / 2 - low * scale, TALL / 2, scale);
+    Extent box = Extent.of(plan.aim().closed());
+    double scale = Math.min((WIDE - 2 * MARGIN) / box.length(), (TALL - 2 * MARGIN) / box.across());
+    double left = (WIDE - box.length() * scale) / 2 - box.low() * scale;
+    Sheet sheet = new Sheet(left, TALL / 2, scale);
     Svg svg = new Svg();
     svg.open(
         "svg",

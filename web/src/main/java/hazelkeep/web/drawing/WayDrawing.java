@@ -2,6 +2,7 @@ package hazelkeep.web.drawing;
 
 import hazelkeep.piece.Plan;
 import hazelkeep.route.State;
+import hazelkeep.solid.Extent;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
@@ -9,6 +10,7 @@ import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What would become of the wood that is left: the piece over it, both where they lie closed. */
 public final class WayDrawing {
@@ -37,12 +39,10 @@ public final class WayDrawing {
         left.add(body.get().sound().in(closed));
       }
     }
-    List<HalfSection> piece =
-        then.aim().parts().stream().map(p -> p.target().in(p.closed())).toList();
-    double[] box = box(left, piece);
-    double scale =
-        Math.min((WIDE - 2 * MARGIN) / (box[1] - box[0]), (TALL - 2 * MARGIN) / (2 * box[2]));
-    double x0 = (WIDE - (box[1] - box[0]) * scale) / 2 - box[0] * scale;
+    List<HalfSection> piece = then.aim().closed();
+    Extent box = Extent.of(Stream.concat(left.stream(), piece.stream()).toList());
+    double scale = Math.min((WIDE - 2 * MARGIN) / box.length(), (TALL - 2 * MARGIN) / box.across());
+    double x0 = (WIDE - box.length() * scale) / 2 - box.low() * scale;
     Sheet sheet = new Sheet(x0, TALL / 2, scale);
     Svg svg = new Svg();
     svg.open("svg", "viewBox", Svg.d("0 0 ", WIDE, TALL), "class", "way-drawing");
@@ -51,18 +51,5 @@ public final class WayDrawing {
     String wood = WoodColour.of(then.design().species());
     piece.forEach(h -> svg.region("wood", sheet.both(h), wood));
     return svg.line("axis", 2, TALL / 2, WIDE - 2, TALL / 2).close("svg").toString();
-  }
-
-  /** Lowest and highest place, and the widest radius. */
-  private static double[] box(List<HalfSection> one, List<HalfSection> other) {
-    double[] out = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, 1};
-    List<HalfSection> all = new ArrayList<>(one);
-    all.addAll(other);
-    for (HalfSection h : all) {
-      out[0] = Math.min(out[0], h.minZ());
-      out[1] = Math.max(out[1], h.maxZ());
-      out[2] = Math.max(out[2], h.maxR());
-    }
-    return out;
   }
 }

@@ -3,7 +3,9 @@ package hazelkeep.web.paper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -24,6 +26,9 @@ final class Faces {
       this.file = file;
     }
   }
+
+  /** mm. */
+  private static final double POINT = 25.4 / 72;
 
   private final PDDocument document;
   private final Map<Face, PDFont> loaded = new EnumMap<>(Face.class);
@@ -61,5 +66,29 @@ final class Faces {
               }
             });
     return out.toString();
+  }
+
+  /** How wide a text is, mm. */
+  double width(Face face, String text, double size) {
+    try {
+      return of(face).getStringWidth(printable(face, text)) / 1000 * size * POINT;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Text broken into lines that are no wider than the room, mm. */
+  List<String> broken(double size, double room, String text) {
+    List<String> out = new ArrayList<>();
+    StringBuilder line = new StringBuilder();
+    for (String word : text.split(" ")) {
+      if (line.length() > 0 && width(Face.TEXT, line + " " + word, size) > room) {
+        out.add(line.toString());
+        line.setLength(0);
+      }
+      line.append(line.length() == 0 ? "" : " ").append(word);
+    }
+    out.add(line.toString());
+    return out;
   }
 }

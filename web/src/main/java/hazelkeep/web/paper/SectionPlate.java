@@ -3,7 +3,7 @@ package hazelkeep.web.paper;
 import hazelkeep.measure.Dim;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
-import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Extent;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.wood.Part;
 import java.util.Locale;
@@ -32,20 +32,12 @@ final class SectionPlate {
     this.sheet = sheet;
     this.plan = plan;
     this.show = show;
-    double lo = Double.POSITIVE_INFINITY;
-    double hi = Double.NEGATIVE_INFINITY;
-    double r = 1;
-    for (Part p : plan.aim().parts()) {
-      HalfSection h = p.target().in(p.closed());
-      lo = Math.min(lo, h.minZ());
-      hi = Math.max(hi, h.maxZ());
-      r = Math.max(r, h.maxR());
-    }
-    this.low = lo;
-    this.high = hi;
-    this.scale = fits(hi - lo, 2 * r);
-    this.left = (Sheet.LEFT + Sheet.RIGHT - (hi - lo) * scale) / 2;
-    this.radius = r * scale;
+    Extent box = Extent.of(plan.aim().closed());
+    this.low = box.low();
+    this.high = box.high();
+    this.scale = fits(box.length(), box.across());
+    this.left = (Sheet.LEFT + Sheet.RIGHT - box.length() * scale) / 2;
+    this.radius = box.radius() * scale;
     this.axis = top + ABOVE + radius;
   }
 

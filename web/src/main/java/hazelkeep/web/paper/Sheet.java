@@ -212,17 +212,16 @@ final class Sheet implements AutoCloseable {
   /** Text in as many lines as it takes; says where the next line goes. */
   double wrapped(double x, double y, double size, double room, String text) {
     double at = y;
-    StringBuilder line = new StringBuilder();
-    for (String word : text.split(" ")) {
-      if (line.length() > 0 && width(Face.TEXT, line + " " + word, size) > room) {
-        text(x, at, size, line.toString());
-        at += size * LINE;
-        line.setLength(0);
-      }
-      line.append(line.length() == 0 ? "" : " ").append(word);
+    for (String line : broken(size, room, text)) {
+      text(x, at, size, line);
+      at += size * LINE;
     }
-    text(x, at, size, line.toString());
-    return at + size * LINE;
+    return at;
+  }
+
+  /** Text broken into lines that are no wider than the room, mm. */
+  List<String> broken(double size, double room, String text) {
+    return faces.broken(size, room, text);
   }
 
   /** From line to line, mm to the point of size. */
@@ -235,11 +234,7 @@ final class Sheet implements AutoCloseable {
 
   /** How wide a text is, mm. */
   double width(Face face, String text, double size) {
-    try {
-      return faces.of(face).getStringWidth(faces.printable(face, text)) / 1000 * size / POINTS;
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return faces.width(face, text, size);
   }
 
   private float x(double mm) {

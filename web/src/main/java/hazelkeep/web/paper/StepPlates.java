@@ -141,14 +141,6 @@ final class StepPlates {
   }
 
   private void broken(List<String> out, String text) {
-    StringBuilder line = new StringBuilder();
-    for (String word : text.split(" ")) {
-      if (sheet.width(Face.TEXT, line + " " + word, SIZE) > Sheet.RIGHT - WORDS) {
-        out.add(line.toString());
-        line.setLength(0);
-      }
-      line.append(line.length() == 0 ? "" : " ").append(word);
-    }
-    out.add(line.toString());
+    out.addAll(sheet.broken(SIZE, Sheet.RIGHT - WORDS, text));
   }
 }

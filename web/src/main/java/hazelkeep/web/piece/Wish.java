@@ -9,7 +9,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Extent;
 import hazelkeep.web.drawing.BlankDrawing;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
@@ -149,13 +149,9 @@ final class Wish {
   }
 
   private static Preview drawn(Plan<?> plan, Show show) {
-    List<HalfSection> closed =
-        plan.aim().parts().stream().map(p -> p.target().in(p.closed())).toList();
-    double low = closed.stream().mapToDouble(HalfSection::minZ).min().orElse(0);
-    double high = closed.stream().mapToDouble(HalfSection::maxZ).max().orElse(0);
-    double wide = 2 * closed.stream().mapToDouble(HalfSection::maxR).max().orElse(0);
+    Extent closed = Extent.of(plan.aim().closed());
     List<String> lines = new ArrayList<>();
-    lines.add(show.len(high - low) + " tall, " + show.len(wide) + " wide");
+    lines.add(show.len(closed.length()) + " tall, " + show.len(closed.across()) + " wide");
     lines.add(
         "from a blank "
             + show.len(plan.aim().mm("blank.length"))
