@@ -13,7 +13,10 @@ public enum FitClass {
   SUCTION("suction", "the trapped air slows it and sounds when it is pulled"),
   SNUG("snug", "lifts off without taking the body along"),
   EASY("easy", "for daily use and damp seasons"),
-  DROP_ON("drop-on", "falls into place");
+  DROP_ON("drop-on", "falls into place"),
+  GLUED("glued", "room for the glue and no more"),
+  INSERT("screwed insert", "the seat of a bought thread, glued in"),
+  MECHANICAL("mechanical", "held by a catch or a magnet, not by its fit");
 
   private final String word;
   private final String what;
@@ -31,6 +34,21 @@ public enum FitClass {
   /** It with its article: a push fit, an easy fit. */
   public String named() {
     return ("aeiou".indexOf(word.charAt(0)) >= 0 ? "an " : "a ") + word + " fit";
+  }
+
+  /** Whether a lid goes on by it, with nothing else that holds it. */
+  public boolean ofLids() {
+    return ordinal() <= DROP_ON.ordinal();
+  }
+
+  /** The class of lids that a clearance lies in; the loosest beyond all. */
+  public static FitClass at(double clearance, double diameter, Practice practice) {
+    for (FitClass f : values()) {
+      if (f.ofLids() && clearance < f.most(diameter, practice)) {
+        return f;
+      }
+    }
+    return DROP_ON;
   }
 
   /** What it is for. */
@@ -51,6 +69,9 @@ public enum FitClass {
       case SNUG -> SUCTION.most(diameter, practice);
       case EASY -> SNUG.most(diameter, practice);
       case DROP_ON -> EASY.most(diameter, practice);
+      case GLUED -> grown(practice.of(Line.FIT_GLUED_LEAST), diameter, practice);
+      case INSERT -> grown(practice.of(Line.FIT_INSERT_LEAST), diameter, practice);
+      case MECHANICAL -> grown(practice.of(Line.FIT_MECHANICAL_LEAST), diameter, practice);
     };
   }
 
@@ -63,6 +84,9 @@ public enum FitClass {
       case SNUG -> grown(practice.of(Line.FIT_SNUG_MOST), diameter, practice);
       case EASY -> grown(practice.of(Line.FIT_EASY_MOST), diameter, practice);
       case DROP_ON -> grown(practice.of(Line.FIT_DROP_ON_MOST), diameter, practice);
+      case GLUED -> grown(practice.of(Line.FIT_GLUED_MOST), diameter, practice);
+      case INSERT -> grown(practice.of(Line.FIT_INSERT_MOST), diameter, practice);
+      case MECHANICAL -> grown(practice.of(Line.FIT_MECHANICAL_MOST), diameter, practice);
     };
   }
 

@@ -38,7 +38,7 @@ public record Choice(
         "fit",
         label,
         Arrays.stream(FitClass.values())
-            .filter(f -> f != FitClass.JAM)
+            .filter(f -> f.ofLids() && f != FitClass.JAM)
             .map(f -> new Option(f.name(), f.word(), f.what()))
             .toList(),
         chosen,

@@ -81,8 +81,8 @@ public record Properties(
   /** How far round the closed piece its outside is drawn, mm. */
   private static final double ROUND = 1;
 
-  /** What the closed parts enclose: pieces of air that lead nowhere. */
-  private static OptionalDouble closed(Aim aim) {
+  /** What the closed parts enclose, ml: pieces of air that lead nowhere. */
+  public static OptionalDouble closed(Aim aim) {
     if (aim.parts().size() < 2) {
       return OptionalDouble.empty();
     }

@@ -287,7 +287,7 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
   private static Species row(String line) {
     String[] f = line.replace("\"", "").split("(?<!\\s),(?!\\s)", -1);
     Map<WoodProperty, Figure> figures = new EnumMap<>(WoodProperty.class);
-    String source = f[20];
+    String source = f[24];
     put(figures, WoodProperty.DENSITY, f, 2, 3, source);
     put(figures, WoodProperty.E_ALONG, f, 4, 5, source);
     put(figures, WoodProperty.BENDING, f, 6, 7, source);
@@ -301,6 +301,8 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
     String poisson = "Wood Handbook, Poisson's ratios";
     put(figures, WoodProperty.POISSON_RT, f, 17, 19, poisson);
     put(figures, WoodProperty.POISSON_TR, f, 18, 19, poisson);
+    put(figures, WoodProperty.SHRINK_RADIAL, f, 20, 21, source);
+    put(figures, WoodProperty.SHRINK_TANGENTIAL, f, 22, 23, source);
     return new Species(f[0], f[1], figures);
   }
 

@@ -14,7 +14,9 @@ public enum WoodProperty {
   G_RADIAL("Shear modulus in the radial face, share of the stiffness", "", 0.01, 0.5),
   G_TANGENTIAL("Shear modulus in the tangential face, share of the stiffness", "", 0.01, 0.5),
   POISSON_RT("Poisson's ratio radial to tangential", "", 0.05, 1.2),
-  POISSON_TR("Poisson's ratio tangential to radial", "", 0.05, 1.2);
+  POISSON_TR("Poisson's ratio tangential to radial", "", 0.05, 1.2),
+  SHRINK_RADIAL("Shrinkage radially, green to dry", "%", 0.5, 20),
+  SHRINK_TANGENTIAL("Shrinkage tangentially, green to dry", "%", 0.5, 25);
 
   private final String label;
   private final String unit;
@@ -48,6 +50,7 @@ public enum WoodProperty {
       case TENSION_ACROSS -> "Splitting";
       case BENDING -> "Breaking";
       case DENSITY -> "Weight and critical speed";
+      case SHRINK_RADIAL, SHRINK_TANGENTIAL -> "What the seasons do";
       default -> "Stiffness";
     };
   }

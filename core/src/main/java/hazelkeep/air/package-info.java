@@ -1,0 +1,2 @@
+/** Wood and the air round it: moisture, movement, climates. */
+package hazelkeep.air;

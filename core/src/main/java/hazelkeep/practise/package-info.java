@@ -1,0 +1,2 @@
+/** Work without wood: simulated hands and instruments, and puzzles. */
+package hazelkeep.practise;

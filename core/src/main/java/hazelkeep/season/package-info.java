@@ -1,0 +1,2 @@
+/** What the year does to a fit. */
+package hazelkeep.season;
