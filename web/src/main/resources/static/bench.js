@@ -46,6 +46,23 @@ document.addEventListener("submit", async (e) => {
   }
 });
 
+// The stopwatch of a lid that sinks: one press when it is let go, one when it sits.
+let begun = 0;
+document.addEventListener("click", (e) => {
+  if (e.target.id !== "watch") return;
+  if (begun) {
+    document.getElementById("seconds").value = ((performance.now() - begun) / 1000).toFixed(1);
+    begun = 0;
+    e.target.setAttribute("aria-pressed", "false");
+    e.target.textContent = "Let go: start";
+    e.target.form.querySelector("button:not([type])").focus();
+  } else {
+    begun = performance.now();
+    e.target.setAttribute("aria-pressed", "true");
+    e.target.textContent = "It sits: stop";
+  }
+});
+
 // A foot pedal sends Page Down and Page Up: done, and back.
 document.addEventListener("keydown", (e) => {
   if (e.ctrlKey || e.metaKey || (e.altKey ? !["d", "b"].includes(e.key.toLowerCase()) : !["PageDown", "PageUp"].includes(e.key))) return;

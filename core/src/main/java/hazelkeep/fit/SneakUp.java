@@ -216,8 +216,8 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
     return new SneakUp(aimed, t.after, List.copyOf(next));
   }
 
-  /** What was seen last and not doubted, since wood was last taken off; empty for nothing. */
-  Optional<Seen> lastTrial() {
+  /** The last trial that was not doubted, since wood was last taken off; empty for none. */
+  public Optional<Seen> lastTrial() {
     Optional<Seen> out = Optional.empty();
     for (Taken t : taken) {
       if (t.seen.what().cut()) {

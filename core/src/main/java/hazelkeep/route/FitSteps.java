@@ -14,15 +14,21 @@ public final class FitSteps {
 
   /** The ladder of a step that tries a fit; empty for other steps. */
   public static Optional<Ladder> ladder(Stage stage) {
-    for (Act a : stage.step().acts()) {
-      if (a instanceof Act.Try t) {
-        return stage.aim().joints().stream()
-            .filter(j -> j.name().equals(t.joint()))
-            .findFirst()
-            .map(j -> ladder(stage, j, t.jam()));
-      }
-    }
-    return Optional.empty();
+    return tried(stage.step())
+        .flatMap(t -> joint(stage.aim(), t).map(j -> ladder(stage, j, t.jam())));
+  }
+
+  /** The fit that a step tries; empty for other steps. */
+  public static Optional<Act.Try> tried(Step step) {
+    return step.acts().stream()
+        .filter(Act.Try.class::isInstance)
+        .map(Act.Try.class::cast)
+        .findFirst();
+  }
+
+  /** The joint of a fit that is tried. */
+  public static Optional<Joint> joint(Aim aim, Act.Try t) {
+    return aim.joints().stream().filter(j -> j.name().equals(t.joint())).findFirst();
   }
 
   private static Ladder ladder(Stage stage, Joint j, boolean jam) {
@@ -36,7 +42,8 @@ public final class FitSteps {
     return Ladder.of(now, mate, clearance, outer);
   }
 
-  private static double diameter(Stage stage, SurfaceId id, boolean outer) {
+  /** The diameter of a joint's half as the wood is before a step, mm; 0 where there is none. */
+  public static double diameter(Stage stage, SurfaceId id, boolean outer) {
     HalfSection wood =
         stage
             .before()

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.air.Climates;
 import hazelkeep.measure.Restated;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -32,6 +33,7 @@ import java.util.Set;
  * @param extensions extensions for bits
  * @param drill the drill chuck of the tailstock
  * @param practice what the turner goes by
+ * @param climates the air of places, with the turner's own
  */
 public record Shop(
     List<JawSet> jaws,
@@ -49,7 +51,8 @@ public record Shop(
     Woods woods,
     List<Extension> extensions,
     Optional<DrillChuck> drill,
-    Practice practice) {
+    Practice practice,
+    Climates climates) {
   /** Copies the lists; what is left out is not there. */
   public Shop {
     jaws = copy(jaws);
@@ -67,6 +70,7 @@ public record Shop(
     extensions = copy(extensions);
     drill = drill == null ? Optional.empty() : drill;
     practice = practice == null ? Practice.USUAL : practice;
+    climates = climates == null ? Climates.SHIPPED : climates;
   }
 
   private static <T> List<T> copy(List<T> list) {
@@ -264,7 +268,8 @@ public record Shop(
         Woods.LIBRARY,
         List.of(new Extension("150 mm extension", 11, 150)),
         Optional.of(COMMON_DRILL),
-        Practice.USUAL);
+        Practice.USUAL,
+        Climates.SHIPPED);
   }
 
   private static JawSet dovetail(

@@ -1,5 +1,6 @@
 package hazelkeep.workbench;
 
+import hazelkeep.fit.Seen;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Act;
@@ -140,6 +141,20 @@ public sealed interface Fact {
    * @param no its number
    */
   record Withdrawn(long no) implements Fact {}
+
+  /**
+   * Something seen on the way to a fit: a diameter, what a trial did, what was taken off.
+   *
+   * @param joint the joint's name
+   * @param seen what was seen
+   * @param device with which it was measured; empty where it was not
+   */
+  record Tried(String joint, Seen seen, String device) implements Fact {
+    /** What is left out is empty. */
+    public Tried {
+      device = device == null ? "" : device;
+    }
+  }
 
   /**
    * Work stopped for now.

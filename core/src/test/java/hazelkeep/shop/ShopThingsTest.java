@@ -139,6 +139,7 @@ class ShopThingsTest {
             null,
             null,
             null,
+            null,
             null);
     assertThat(bare.drive().form()).isEqualTo(Centre.Form.DRIVE);
     assertThat(bare.pad().dimple()).isZero();

@@ -40,6 +40,7 @@ final class Fields {
       case PUSH -> "Push test";
       case WOOD -> "Wood";
       case PRACTICE -> "Own value of practice";
+      case CLIMATE -> "Air of a place";
     };
   }
 
@@ -60,6 +61,7 @@ final class Fields {
       case REST -> "Tool rests";
       case WOOD -> "Woods";
       case PRACTICE -> "Own values of practice";
+      case CLIMATE -> "Air of places";
     };
   }
 
@@ -82,6 +84,7 @@ final class Fields {
       case PUSH -> "A round bar in the jaws, pushed sideways, says how far lathe and chuck give.";
       case WOOD -> "Your own figures win over the library's.";
       case PRACTICE -> "What is planned and judged by, where you go by another value.";
+      case CLIMATE -> "What the seasons do to a lid is worked out from it.";
     };
   }
 
@@ -176,6 +179,7 @@ final class Fields {
               number("force", "Force: a kilogram on a scale is 9.81", "N"),
               length("deflection", "Deflection read"));
       case PRACTICE -> List.of(NAME, number("value", "Value", "in its unit"));
+      case CLIMATE -> List.of(NAME);
       case WOOD -> List.of(NAME, text("botanical", "Botanical name").or("if you like"));
     };
   }

@@ -96,7 +96,7 @@ class ShopController {
   private void fill(double tenon, String typed, Unit unit, Model model) {
     List<Wall> walls = new ArrayList<>();
     for (ShopKind kind : ShopKind.values()) {
-      if (kind == ShopKind.WOOD || kind == ShopKind.PRACTICE) {
+      if (!kind.onWall()) {
         continue;
       }
       List<Thing> things =
@@ -116,6 +116,7 @@ class ShopController {
     model.addAttribute("show", new Show(unit));
     model.addAttribute("spring", JawSpring.of(shop).words());
     model.addAttribute("own", shop.woods().own().size());
+    model.addAttribute("airs", shop.climates().own().size());
     model.addAttribute("customs", shop.practice().own().size());
     model.addAttribute("woods", shop.woods().all().size());
   }
@@ -272,6 +273,7 @@ class ShopController {
     return switch (kind) {
       case WOOD -> "redirect:/shop/woods";
       case PRACTICE -> "redirect:/shop/practice";
+      case CLIMATE -> "redirect:/shop/air";
       default -> "redirect:/shop#" + kind.key();
     };
   }

@@ -1,5 +1,7 @@
 package hazelkeep.web.store;
 
+import hazelkeep.air.Climate;
+import hazelkeep.air.Climates;
 import hazelkeep.measure.Restated;
 import hazelkeep.practice.Custom;
 import hazelkeep.practice.Practice;
@@ -42,7 +44,8 @@ public enum ShopKind {
   REST(Rest.class, Shop::rests, "rests", false),
   PUSH(PushTest.class, s -> s.push().stream().toList(), "push", true),
   WOOD(Species.class, s -> s.woods().own(), "woods", false),
-  PRACTICE(Custom.class, s -> s.practice().own(), "practice", false);
+  PRACTICE(Custom.class, s -> s.practice().own(), "practice", false),
+  CLIMATE(Climate.class, s -> s.climates().own(), "climates", false);
 
   private final Class<? extends Record> type;
   private final Function<Shop, List<? extends Record>> of;
@@ -70,6 +73,11 @@ public enum ShopKind {
     return single;
   }
 
+  /** Whether it hangs on the wall; else it has a page of its own. */
+  public boolean onWall() {
+    return ordinal() < WOOD.ordinal();
+  }
+
   /** As it stands in tables and paths: jaws. */
   public String key() {
     return name().toLowerCase(Locale.ROOT);
@@ -94,6 +102,9 @@ public enum ShopKind {
           Restated.with(shop, wall, new Woods(things.stream().map(Species.class::cast).toList()));
       case PRACTICE ->
           Restated.with(shop, wall, new Practice(things.stream().map(Custom.class::cast).toList()));
+      case CLIMATE ->
+          Restated.with(
+              shop, wall, new Climates(things.stream().map(Climate.class::cast).toList()));
       default -> Restated.with(shop, wall, List.copyOf(things));
     };
   }

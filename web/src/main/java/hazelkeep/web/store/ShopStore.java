@@ -2,6 +2,8 @@ package hazelkeep.web.store;
 
 import static hazelkeep.web.store.tables.Tables.SHOP_ITEM;
 
+import hazelkeep.air.Climate;
+import hazelkeep.air.Climates;
 import hazelkeep.practice.Custom;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
@@ -77,7 +79,8 @@ public class ShopStore {
               new Woods(all(ShopKind.WOOD, Species.class)),
               all(ShopKind.EXTENSION, Extension.class),
               all(ShopKind.DRILL, DrillChuck.class).stream().findFirst(),
-              new Practice(all(ShopKind.PRACTICE, Custom.class)));
+              new Practice(all(ShopKind.PRACTICE, Custom.class)),
+              new Climates(all(ShopKind.CLIMATE, Climate.class)));
     }
     return kept;
   }

@@ -1,5 +1,6 @@
 package hazelkeep.web.workbench;
 
+import hazelkeep.fit.Next;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
@@ -16,6 +17,7 @@ import hazelkeep.web.store.Stale;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
+import hazelkeep.workbench.Sneaking;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,6 +72,11 @@ class BenchPage {
     }
     model.addAttribute(
         "left", Fact.left(log).filter(n -> !n.equals(next.get().title())).orElse(""));
+    model.addAttribute(
+        "sneak",
+        Sneaking.of(bench, log)
+            .map(s -> new SneakWords(s.so(), plan.shop(), show).title(Next.of(s.so())))
+            .orElse(""));
     StepPage.show(bench, next.get(), said, show, model);
     return "workbench/workbench";
   }
@@ -80,7 +87,7 @@ class BenchPage {
       return List.of();
     }
     Fact last = log.get(log.size() - 1).fact();
-    if (last instanceof Fact.Done || last instanceof Fact.Paused) {
+    if (last instanceof Fact.Done || last instanceof Fact.Paused || last instanceof Fact.Tried) {
       return List.of();
     }
     Bench<?> was = planner.bench(before(piece, last, log), log.subList(0, log.size() - 1));

@@ -1,6 +1,8 @@
 package hazelkeep.web.workbench;
 
+import hazelkeep.fit.Seen;
 import hazelkeep.measure.Dim;
+import hazelkeep.measure.Rounding;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Step;
@@ -52,6 +54,9 @@ public record LogLine(long no, String text, boolean withdrawn) {
     if (fact instanceof Fact.Changed) {
       return "The design was changed";
     }
+    if (fact instanceof Fact.Tried t) {
+      return tried(t.seen(), show);
+    }
     return fact instanceof Fact.Paused p ? "Stopped for now. Next: " + p.next() : "";
   }
 
@@ -64,6 +69,19 @@ public record LogLine(long no, String text, boolean withdrawn) {
             : ", the " + r.gauge() + " showed " + show.unit().showFit(r.shown());
     String more = r.settles() ? "" : ", still to cut";
     return "Measured: " + name + " " + show.fit(r.truth()) + shown + more;
+  }
+
+  /** Something seen on the way to a fit, in words. */
+  static String tried(Seen s, Show show) {
+    if (!s.what().measured()) {
+      return "Tried: " + s.what().words();
+    }
+    String value =
+        s.what() == Seen.What.SINKS ? Rounding.text(s.value(), 1) + " s" : show.fit(s.value());
+    return (s.what().trial() ? "Tried: " : s.what().cut() ? "Taken off: " : "Measured: ")
+        + s.what().words()
+        + ", "
+        + value;
   }
 
   private static String found(Fact.Found f, Show show) {

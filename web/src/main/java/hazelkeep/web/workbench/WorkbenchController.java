@@ -192,6 +192,7 @@ class WorkbenchController {
   String back(
       @PathVariable long id,
       @RequestParam long last,
+      @RequestParam(defaultValue = "") String to,
       Unit unit,
       Model model,
       HttpServletResponse response) {
@@ -208,7 +209,8 @@ class WorkbenchController {
         return "redirect:/pieces/" + id + "/bench";
       }
       planner.tryOut(piece, fact);
-      return page.add(piece, last, fact, unit, model, response, "");
+      String then = page.add(piece, last, fact, unit, model, response, "");
+      return to.equals("fit") && then.startsWith("redirect:") ? then + "/fit" : then;
     } catch (Stale e) {
       return page.stale(piece, unit, model, response, "");
     } catch (BadDesign e) {

@@ -1,0 +1,215 @@
+package hazelkeep.web.fit;
+
+import hazelkeep.air.Climate;
+import hazelkeep.closing.YearWish;
+import hazelkeep.element.Spigot;
+import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Length;
+import hazelkeep.measure.Size;
+import hazelkeep.measure.Unit;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Joint;
+import hazelkeep.season.Coat;
+import hazelkeep.web.drawing.Show;
+import hazelkeep.web.json.Json;
+import hazelkeep.web.piece.FindingView;
+import hazelkeep.web.piece.Marks;
+import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.FitStore;
+import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.Stale;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The fit of a piece's joint. */
+@Controller
+@RequestMapping("/pieces/{id:\\d+}/fit")
+class FitController {
+  private final PieceStore pieces;
+  private final FitStore fits;
+  private final Planner planner;
+  private final Json json;
+
+  FitController(PieceStore pieces, FitStore fits, Planner planner, Json json) {
+    this.pieces = pieces;
+    this.fits = fits;
+    this.planner = planner;
+    this.json = json;
+  }
+
+  @GetMapping
+  String page(
+      @PathVariable long id,
+      @RequestParam(required = false) Double clearance,
+      Unit unit,
+      Model model) {
+    return show(pieces.get(id), Optional.ofNullable(clearance), unit, model);
+  }
+
+  private String show(Piece piece, Optional<Double> clearance, Unit unit, Model model) {
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    List<FindingView> findings = FindingView.all(plan, show, json);
+    model.addAttribute("piece", piece);
+    model.addAttribute("show", show);
+    model.addAttribute("shapeMarks", Marks.shape(findings));
+    model.addAttribute("routeMarks", Marks.route(findings));
+    Optional<Joint> joint = plan.aim().joints().stream().findFirst();
+    if (joint.isEmpty()) {
+      model.addAttribute("none", FitWords.PHRASES.of("none"));
+      return "fit/none";
+    }
+    FitPage page = new FitPage(plan, joint.get(), show);
+    YearWish wish = fits.of(piece.id());
+    if (!model.containsAttribute("form")) {
+      model.addAttribute("form", YearForm.of(wish, unit));
+    }
+    model.addAttribute("climates", planner.shop().climates().all());
+    model.addAttribute("coats", Coat.values());
+    model.addAttribute("species", planner.shop().woods().all());
+    page.frame(model);
+    page.view(page.bounded(clearance.orElse(page.clearance())), wish, today(), model);
+    return "fit/fit";
+  }
+
+  /** What follows from another clearance, or from other air; nothing is kept. */
+  @GetMapping("/view")
+  String view(
+      @PathVariable long id,
+      @RequestParam(required = false) Double clearance,
+      YearForm form,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    Piece piece = pieces.get(id);
+    Plan<?> plan = planner.current(piece);
+    Show show = new Show(unit);
+    FitPage page = new FitPage(plan, plan.aim().joints().get(0), show);
+    YearWish wish = fits.of(id);
+    try {
+      wish = form.empty() ? wish : form.wish(unit, planner.shop().woods());
+    } catch (IllegalArgumentException e) {
+      model.addAttribute("refused", e.getMessage());
+    }
+    model.addAttribute("piece", piece);
+    model.addAttribute("show", show);
+    page.frame(model);
+    page.view(page.bounded(clearance == null ? page.clearance() : clearance), wish, today(), model);
+    return "fit/fit :: view";
+  }
+
+  private static int today() {
+    return Math.min(Climate.DAYS, LocalDate.now().getDayOfYear()) - 1;
+  }
+
+  /** Keeps what is said of the air and the wood. */
+  @PostMapping("/year")
+  String year(
+      @PathVariable long id, YearForm form, Unit unit, Model model, HttpServletResponse response) {
+    Piece piece = pieces.get(id);
+    try {
+      fits.keep(id, form.wish(unit, planner.shop().woods()));
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      model.addAttribute("refused", e.getMessage());
+      model.addAttribute("form", form);
+      return show(piece, Optional.empty(), unit, model);
+    }
+    return "redirect:/pieces/" + id + "/fit";
+  }
+
+  /** Puts a clearance into the plan. */
+  @PostMapping("/keep")
+  String keep(
+      @PathVariable long id,
+      @RequestParam double clearance,
+      @RequestParam int version,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    Piece piece = pieces.get(id);
+    return change(
+        new Change(piece, version, "clearance " + new Show(unit).fit(clearance)),
+        () -> sized(piece.kind(), piece.design(), clearance),
+        unit,
+        model,
+        response);
+  }
+
+  private static <D extends Design> D sized(Kind<D> kind, Design design, double clearance) {
+    // Hundredths of a millimetre are as fine as anyone turns.
+    double mm = Math.round(clearance * HUNDREDTHS) / HUNDREDTHS;
+    return kind.size(
+        kind.type().cast(design),
+        Spigot.CLEARANCE,
+        Optional.of(new Size(Length.mm(mm), Hedge.EXACT)));
+  }
+
+  private static final double HUNDREDTHS = 1000;
+
+  /** Wants another class; a clearance that was stated gives way to it. */
+  @PostMapping("/class")
+  String wanted(
+      @PathVariable long id,
+      @RequestParam String option,
+      @RequestParam int version,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    Piece piece = pieces.get(id);
+    return change(
+        new Change(piece, version, "fit " + option),
+        () -> classed(piece.kind(), piece.design(), option),
+        unit,
+        model,
+        response);
+  }
+
+  private static <D extends Design> D classed(Kind<D> kind, Design design, String option) {
+    FitClass wanted = FitClass.valueOf(option);
+    return kind.size(
+        kind.choose(kind.type().cast(design), "fit", wanted.name()),
+        Spigot.CLEARANCE,
+        Optional.empty());
+  }
+
+  private record Change(Piece piece, int version, String note) {}
+
+  private String change(
+      Change c, Supplier<Design> next, Unit unit, Model model, HttpServletResponse response) {
+    Piece piece = c.piece;
+    try {
+      Design design = next.get();
+      planner.tryOut(piece, design);
+      if (!design.equals(piece.design())) {
+        pieces.save(piece.id(), c.version, c.note, design, piece.edits());
+      }
+      return "redirect:/pieces/" + piece.id() + "/fit";
+    } catch (Stale e) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      model.addAttribute(
+          "refused",
+          "This piece was changed in another tab; here is the newest. Nothing was kept.");
+    } catch (BadDesign | IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      model.addAttribute("refused", e.getMessage());
+    }
+    return show(pieces.get(piece.id()), Optional.empty(), unit, model);
+  }
+}
