@@ -18,6 +18,7 @@ class ArchitectureTest {
       List.of(
           "measure",
           "practice",
+          "instrument",
           "finding",
           "solid",
           "wood",

@@ -5,6 +5,14 @@ const bench = () => document.getElementById("bench");
 // What is sent is kept until it is answered, and sent again when the server is back: once.
 const pause = (ms) => new Promise((go) => setTimeout(go, ms));
 let sending = false;
+// Calipers that send twice for one press: the very same number at once is one reading.
+const entered = { text: "", at: 0 };
+function bounced(form) {
+  const text = form.querySelector(".entry")?.value ?? "";
+  const twice = text !== "" && text === entered.text && performance.now() - entered.at < 1500;
+  Object.assign(entered, { text, at: performance.now() });
+  return twice;
+}
 async function deliver(url, body) {
   for (let wait = 500; ; wait = Math.min(4000, wait * 2)) {
     try {
@@ -32,10 +40,15 @@ document.addEventListener("submit", async (e) => {
   if (!bench()?.contains(form)) return;
   e.preventDefault();
   if (sending) return;
+  if (bounced(form)) { tell("The same number came twice at once: the second was left out. Press Enter again if it is a reading of its own."); return; }
   sending = true;
   const answer = await deliver(form.action, new URLSearchParams(new FormData(form, e.submitter)));
   sending = false;
-  if (answer.redirected) { location.assign(answer.url); return; }
+  if (answer.redirected) {
+    sessionStorage.setItem("entered", JSON.stringify({ text: entered.text, at: Date.now() }));
+    location.assign(answer.url);
+    return;
+  }
   const page = new DOMParser().parseFromString(await answer.text(), "text/html");
   const next = page.getElementById("bench");
   if (next) {
@@ -117,6 +130,9 @@ function ready() {
     field.inputMode = "none";
   }
   field?.focus({ preventScroll: true });
+  const before = JSON.parse(sessionStorage.getItem("entered") ?? "null");
+  if (before) Object.assign(entered, { text: before.text, at: performance.now() - (Date.now() - before.at) });
+  sessionStorage.removeItem("entered");
   voice();
   if (localStorage.getItem("aloud") === "on" && "speechSynthesis" in window) speak();
 }

@@ -9,10 +9,10 @@ package hazelkeep.fit;
 public record Seen(What what, double value) {
   /** What may be seen. */
   public enum What {
-    RECESS("recess measured", true),
-    ROOT("spigot measured at its root", true),
-    MIDDLE("spigot measured in its middle", true),
-    END("spigot measured at its end", true),
+    RECESS("recess", true),
+    ROOT("spigot at its root", true),
+    MIDDLE("spigot in its middle", true),
+    END("spigot at its end", true),
     CUT("cut", true),
     ABRASIVE("eased with abrasive", true),
     WONT_START("won't start", false),

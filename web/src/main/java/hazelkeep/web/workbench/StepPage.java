@@ -1,11 +1,9 @@
 package hazelkeep.web.workbench;
 
-import hazelkeep.fit.Ladder;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Caution;
-import hazelkeep.route.FitSteps;
 import hazelkeep.route.LastChance;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Setup;
@@ -89,7 +87,6 @@ final class StepPage {
             plan,
             stage,
             new StageDrawing.Told(measured, rows, picked == null ? 0 : picked.no(), show)));
-    model.addAttribute("ladder", ladder(stage, show));
   }
 
   /** The size that is asked for: the one picked, else the first that was not entered. */
@@ -151,18 +148,6 @@ final class StepPage {
         p.gauge().name(),
         p.where(),
         read == null ? "" : show.number(d, p.gauge().shows(read)));
-  }
-
-  private static List<String> ladder(Stage stage, Show show) {
-    return FitSteps.ladder(stage).map(Ladder::rungs).orElse(List.of()).stream()
-        .map(
-            r ->
-                "⌀ "
-                    + show.unit().showFit(r.diameter())
-                    + " · "
-                    + show.unit().showFit(r.perSide())
-                    + " a side")
-        .toList();
   }
 
   /** What is still owed in this hold and reached in no later one. */

@@ -1,0 +1,2 @@
+/** Instruments: what they send, and a simulated set of them. */
+package hazelkeep.instrument;

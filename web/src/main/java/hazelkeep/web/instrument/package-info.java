@@ -1,0 +1,2 @@
+/** Instruments that send their readings to the page. */
+package hazelkeep.web.instrument;
