@@ -74,6 +74,9 @@ public final class Hands {
     if (c > custom(Line.SNEAK_RATTLES)) {
       return new Seen(What.DROPS, 0);
     }
+    if (!(aimed.lid() > 0)) {
+      return new Seen(What.SLIDES, 0);
+    }
     double aside = 1 + (custom(Line.FIT_ECCENTRIC) - 1) * chance.nextDouble();
     double t = new AirCushion(d, aimed.length(), c, 0).sinks(aimed.lid()) / aside;
     return t < custom(Line.FIT_DROPS) ? new Seen(What.SLIDES, 0) : new Seen(What.SINKS, t);

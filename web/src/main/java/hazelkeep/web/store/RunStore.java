@@ -123,6 +123,19 @@ public class RunStore {
                     json.read(r.getFact(), Fact.class)));
   }
 
+  /** The logs of the runs that were begun last, at most so many. */
+  public List<List<Entry>> latest(int most) {
+    return db
+        .select(RUN.PIECE_ID)
+        .from(RUN)
+        .orderBy(RUN.STARTED_AT.desc())
+        .limit(most)
+        .fetch(RUN.PIECE_ID)
+        .stream()
+        .map(this::log)
+        .toList();
+  }
+
   /** Whether what was sent after a fact was entered: an answer may get lost on the way back. */
   public boolean entered(long piece, long last, Predicate<Fact> same) {
     return log(piece).stream().anyMatch(e -> e.no() == last + 1 && same.test(e.fact()));
