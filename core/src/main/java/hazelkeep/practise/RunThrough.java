@@ -17,11 +17,13 @@ import hazelkeep.route.FitSteps;
 import hazelkeep.route.Joint;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Fact;
 import hazelkeep.workbench.Hand;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,6 +64,8 @@ public record RunThrough(List<Made> sizes, List<FitRun> fits, List<Finding> left
     private final SplittableRandom chance;
     private final Map<DimKey, Made> made = new LinkedHashMap<>();
     private final List<FitRun> fits = new ArrayList<>();
+    private StepKey at;
+    private int read;
 
     Work(Manner manner, Shop shop, long seed) {
       this.manner = manner;
@@ -78,27 +82,42 @@ public record RunThrough(List<Made> sizes, List<FitRun> fits, List<Finding> left
    */
   public static <D extends Design> RunThrough of(Plan<D> plan, Manner manner, long seed) {
     Work w = new Work(manner, plan.shop(), seed);
-    List<Function<Hand, Fact>> facts = new ArrayList<>();
-    for (Step s : plan.route().steps()) {
-      for (int i = 0; i < plan.prompts(s).size(); i++) {
-        int no = i;
-        facts.add(hand -> read(hand, no, w));
-      }
-      facts.add(hand -> hand.next().<Fact>map(n -> hand.did(n.key())).orElse(new Fact.Paused("")));
-    }
-    Bench<D> end = Bench.worked(plan.kind(), plan.design(), plan.shop(), plan.edits(), facts);
+    int facts = plan.route().steps().stream().mapToInt(t -> 1 + plan.prompts(t).size()).sum();
+    // A size that came out otherwise may make steps owed once more.
+    facts += plan.route().steps().size() / 2;
+    Function<Hand, Fact> onward = hand -> next(hand, w);
+    Bench<D> end =
+        Bench.worked(
+            plan.kind(),
+            plan.design(),
+            plan.shop(),
+            plan.edits(),
+            Collections.nCopies(facts, onward));
     List<Finding> left = end.plan().findings();
     return new RunThrough(List.copyOf(w.made.values()), List.copyOf(w.fits), left);
   }
 
-  private static Fact read(Hand hand, int no, Work w) {
+  /** The next thing that is done: a size of the step at hand is measured, or the step ticked. */
+  private static Fact next(Hand hand, Work w) {
     Optional<Step> next = hand.next();
-    List<Prompt> prompts = next.map(s -> Prompt.of(s, hand.aim(), w.shop)).orElse(List.of());
-    if (no >= prompts.size()) {
+    if (next.isEmpty()) {
       return new Fact.Paused("");
     }
-    Prompt p = prompts.get(no);
-    double made = made(hand, next.get(), p, w);
+    Step step = next.get();
+    if (!step.key().equals(w.at)) {
+      w.at = step.key();
+      w.read = 0;
+    }
+    List<Prompt> prompts = Prompt.of(step, hand.aim(), w.shop);
+    if (w.read < prompts.size()) {
+      return read(hand, step, prompts.get(w.read++), w);
+    }
+    w.at = null;
+    return hand.did(step.key());
+  }
+
+  private static Fact read(Hand hand, Step step, Prompt p, Work w) {
+    double made = made(hand, step, p, w);
     boolean will = !p.doubts(made);
     DimKey key = p.dim().key();
     try {

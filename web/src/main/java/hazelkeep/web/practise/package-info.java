@@ -1,0 +1,2 @@
+/** Practice without wood: the fit, whole pieces by a simulated hand, riddles of the day. */
+package hazelkeep.web.practise;
