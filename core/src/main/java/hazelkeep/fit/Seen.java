@@ -58,7 +58,7 @@ public record Seen(What what, double value) {
   }
 
   /** Nothing measured is larger, mm; nothing sinks longer, s. */
-  private static final double MOST = 1000;
+  private static final double MOST = 10_000;
 
   /**
    * @throws IllegalArgumentException when the number makes no sense, saying what would
@@ -69,7 +69,7 @@ public record Seen(What what, double value) {
     }
     if (what.measured && !(value > 0 && value < MOST)) {
       throw new IllegalArgumentException(
-          "“" + what.words + "” goes with a number above 0 and below 1000");
+          "“" + what.words + "” goes with a number above 0 and below 10 000");
     }
     value = what.measured ? value : 0;
   }

@@ -87,6 +87,16 @@ final class App {
         "/words",
         "/shop/woods",
         "/shop/practice",
+        "/shop/air",
+        "/shop/learnt",
+        "/instruments",
+        "/practise",
+        "/practise/order",
+        "/practise/mistake",
+        "/practise/run?piece=2",
+        "/pieces/2/fit",
+        "/pieces/5/fit",
+        "/pieces/8/fit",
         "/shop/practice/wall.box",
         "/shop/jaws/new",
         "/shop/wood/new");
@@ -99,6 +109,7 @@ final class App {
     return new App(
         app.run(
             "--server.port=0",
+            "--HAZEL_INSTRUMENTS_PORT=0",
             "--spring.profiles.active=" + profile,
             "--spring.datasource.url=" + database,
             "--logging.level.hazelkeep=warn",
@@ -233,7 +244,7 @@ final class App {
       return URI.create(base + path);
     }
 
-    private static String encoded(String s) {
+    static String encoded(String s) {
       return URLEncoder.encode(s, StandardCharsets.UTF_8);
     }
   }

@@ -58,7 +58,8 @@ class RiddleController {
     model.addAttribute("steps", steps(riddle.plan()));
     model.addAttribute("what", what);
     model.addAttribute("after", after);
-    if (!what.isEmpty() && !after.isEmpty()) {
+    List<String> keys = steps(riddle.plan()).stream().map(StepView::key).toList();
+    if (keys.contains(what) && keys.contains(after)) {
       judge(riddle, what, after, show, model);
     }
     return "practise/order";
@@ -77,19 +78,22 @@ class RiddleController {
   }
 
   private static void judge(OutOfOrder riddle, String what, String after, Show show, Model model) {
-    StepKey moved = StepKey.any(what);
-    Plan<?> then = riddle.moved(moved, StepKey.any(after));
+    model.addAttribute("right", false);
+    if (what.equals(after)) {
+      model.addAttribute("says", GameWords.PHRASES.of("order.same"));
+      return;
+    }
+    StepKey moved = new StepKey(what);
+    Plan<?> then = riddle.moved(moved, new StepKey(after));
     boolean right = then.stops() == 0;
     String title = riddle.plan().route().step(moved).map(Step::title).orElse(what);
     model.addAttribute("right", right);
     model.addAttribute(
         "says",
-        what.equals(after)
-            ? GameWords.PHRASES.of("order.same")
-            : right
-                ? GameWords.PHRASES.of("order.right", title)
-                : GameWords.PHRASES.of(
-                    "order.wrong", then.stops(), told(then.findings().get(0).verdict(), show)));
+        right
+            ? GameWords.PHRASES.of("order.right", title)
+            : GameWords.PHRASES.of(
+                "order.wrong", then.stops(), told(then.findings().get(0).verdict(), show)));
   }
 
   private static String told(Verdict v, Show show) {
