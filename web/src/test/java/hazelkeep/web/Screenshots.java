@@ -1,12 +1,15 @@
 package hazelkeep.web;
 
 import com.microsoft.playwright.Page;
+import hazelkeep.fit.Seen;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.workbench.Bench;
+import hazelkeep.workbench.Fact;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -31,12 +34,11 @@ class Screenshots extends Browsing {
     out.put("holding", "/pieces/2/holding");
     out.put("boring", "/pieces/5/boring");
     out.put("goblet", "/pieces/11");
-    out.put("mill", "/pieces/8");
+    out.put("fit", "/pieces/6/fit");
     out.put("parts", "/pieces/8/parts");
     out.put("shop", "/shop");
     out.put("practice", "/shop/practice");
     out.put("bench", "/pieces/3/bench");
-    out.put("paper", "/pieces/2/paper");
     out.put("words", "/words");
     out.put("record", "/pieces/4/record");
     return out;
@@ -46,6 +48,7 @@ class Screenshots extends Browsing {
   void all() throws IOException {
     pages().forEach(this::shot);
     lathe();
+    fit();
     try (PDDocument d = Loader.loadPDF(app.visitor().bytes("/pieces/2/cut-sheet.pdf"))) {
       ImageIO.write(
           new PDFRenderer(d).renderImageWithDPI(0, 96),
@@ -78,6 +81,28 @@ class Screenshots extends Browsing {
         "last",
         Long.toString(runs.last(2)));
     shot("ways", "/pieces/2/bench/ways");
+  }
+
+  /** A lid on the way to its fit: read, cut and tried. */
+  private void fit() {
+    Planner planner = app.bean(Planner.class);
+    runs.start(6);
+    while (!planner.bench(pieces.get(6)).next().orElseThrow().key().path().equals("body/jam")) {
+      Bench<?> bench = planner.bench(pieces.get(6));
+      runs.add(6, runs.last(6), 1, bench.did(bench.next().orElseThrow().key()));
+    }
+    double recess = planner.bench(pieces.get(6)).plan().aim().mm("recess.diameter");
+    for (Seen s :
+        List.of(
+            new Seen(Seen.What.RECESS, recess + 0.02),
+            new Seen(Seen.What.RECESS, recess + 0.05),
+            new Seen(Seen.What.ROOT, recess + 1.42),
+            new Seen(Seen.What.CUT, 1.1),
+            new Seen(Seen.What.ROOT, recess + 0.36),
+            new Seen(Seen.What.WONT_START, 0))) {
+      runs.add(6, runs.last(6), 1, new Fact.Tried("closure", s, "calipers"));
+    }
+    shot("sneak", "/pieces/6/bench/fit");
   }
 
   private void shot(String name, String path) {

@@ -1,5 +1,6 @@
 package hazelkeep.web.demo;
 
+import hazelkeep.closing.YearWish;
 import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
 import hazelkeep.kinds.box.LiddedBox;
@@ -21,8 +22,10 @@ import hazelkeep.piece.Sketch;
 import hazelkeep.piece.Twin;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
+import hazelkeep.season.Coat;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.store.FitStore;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
@@ -46,12 +49,14 @@ class DemoPieces implements ApplicationRunner {
   private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
+  private final FitStore fits;
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
-  DemoPieces(PieceStore pieces, RunStore runs, Planner planner) {
+  DemoPieces(PieceStore pieces, RunStore runs, Planner planner, FitStore fits) {
     this.pieces = pieces;
     this.runs = runs;
     this.planner = planner;
+    this.fits = fits;
   }
 
   @Override
@@ -136,7 +141,12 @@ class DemoPieces implements ApplicationRunner {
     box = box.with("outside.diameter", 84).with("outside.height", 120);
     box = Elements.with(box, "button", "lid", Optional.empty());
     box = Elements.with(box, "lines", "body", Size.mm(52));
-    pieces.create("Barley canister", LiddedBoxKind.CANISTER, box);
+    long id = pieces.create("Barley canister", LiddedBoxKind.CANISTER, box);
+    // Its lid comes off with the grain a little turned, for the seed library's shelf by the sea.
+    fits.keep(
+        id,
+        new YearWish(
+            "House by the sea", "Workshop with a stove", false, 0, 25, "", 0, Coat.OIL, true));
   }
 
   /** For the pens at the seed desk: a pen of 145 stands proud by a third. */

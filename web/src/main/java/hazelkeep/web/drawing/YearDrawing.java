@@ -71,8 +71,7 @@ public final class YearDrawing {
       double bottom = f == FitClass.JAM ? low : Math.max(low, from);
       c.stripe(
           f == year.joint().wanted() ? "fit-band wanted" : "fit-band", bottom, Math.min(high, to));
-      c.svg()
-          .text("year-class", WIDE - 20, (c.y(bottom) + c.y(Math.min(high, to))) / 2 + 4, f.word());
+      c.svg().text("year-class", WIDE - 20, c.y(Math.min(high, to)) + 15, f.word());
     }
     for (FitClass f : FitClass.values()) {
       double from = f.least(d, p);

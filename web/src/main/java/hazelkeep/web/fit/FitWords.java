@@ -108,15 +108,21 @@ final class FitWords {
         today.holds()
             && year.joint().clearance() >= today.least()
             && year.joint().clearance() <= today.most();
+    String tight = month(months, true);
+    String loose = month(months, false);
+    String says =
+        stays
+            ? today.moves() < STILL ? "year.together" : "year.stays"
+            : tight.equals(loose) ? "year.leaves.one" : "year.leaves";
     out.add(
         PHRASES.of(
-            stays ? today.moves() < STILL ? "year.together" : "year.stays" : "year.leaves",
+            says,
             show.fit(year.joint().clearance()),
             wanted.named(),
             show.fit(year.tightest()),
             show.fit(year.loosest()),
-            month(months, true),
-            month(months, false)));
+            tight,
+            loose));
     if (!today.holds()) {
       out.add(
           PHRASES.of("year.none", wanted.named(), show.fit(today.moves()), show.fit(today.room())));
