@@ -108,6 +108,7 @@ final class FitPage {
     model.addAttribute("yearWords", says.subList(1, says.size()));
     model.addAttribute("yearDrawing", YearDrawing.of(year, practice, day, show));
     boolean other = today.holds() && Math.abs(today.middle() - year.joint().clearance()) > FELT;
+    model.addAttribute("months", words.months(year));
     model.addAttribute("cutMm", other ? today.middle() : null);
     model.addAttribute("cut", today.holds() ? show.fit(today.middle()) : "");
     model.addAttribute(

@@ -184,6 +184,34 @@ final class FitWords {
   }
 
   /**
+   * A month as it is felt.
+   *
+   * @param name of the month, three letters
+   * @param fit its class, or the two that it lies between
+   * @param css how grave that is; empty for not at all
+   */
+  public record MonthView(String name, String fit, String css) {}
+
+  /** The twelve months, each with the class that it is in. */
+  List<MonthView> months(Year year) {
+    List<MonthView> out = new ArrayList<>();
+    List<Year.Month> all = year.months(practice);
+    for (int m = 0; m < all.size(); m++) {
+      Year.Month month = all.get(m);
+      String fit =
+          month.tight() == month.loose()
+              ? month.tight().word()
+              : month.tight().word() + " to " + month.loose().word();
+      out.add(
+          new MonthView(
+              name(m).substring(0, 3),
+              month.seizes() ? "seizes" : fit,
+              month.seizes() ? "is-stop" : month.rattles() ? "is-watch" : ""));
+    }
+    return out;
+  }
+
+  /**
    * Something done otherwise.
    *
    * @param what is done

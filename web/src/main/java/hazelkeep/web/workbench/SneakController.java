@@ -1,8 +1,10 @@
 package hazelkeep.web.workbench;
 
+import hazelkeep.element.Spigot;
 import hazelkeep.fit.Next;
 import hazelkeep.fit.Seen;
 import hazelkeep.fit.SneakUp;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.web.drawing.Show;
@@ -94,8 +96,25 @@ class SneakController {
     model.addAttribute("asked", asked(what, next));
     model.addAttribute("trials", trials());
     model.addAttribute("amount", unit.showFit(next.amount()));
+    model.addAttribute("made", made(sneaking.get(), unit));
     model.addAttribute("typed", typed);
     return "workbench/sneak";
+  }
+
+  /**
+   * What the step is told when the fit is done.
+   *
+   * @param what the size that was made
+   * @param value what it is thought to be; empty where it was never measured
+   */
+  public record MadeView(String what, String value) {}
+
+  private static MadeView made(Sneaking now, Unit unit) {
+    boolean recess = now.so().aimed().recessCut();
+    DimKey key = recess ? now.joint().recess() : now.jam() ? Spigot.JAM : now.joint().spigot();
+    boolean read = now.so().taken().stream().anyMatch(t -> t.seen().what().reading());
+    double mm = recess ? now.so().belief().recess() : now.so().belief().spigot();
+    return new MadeView(key.path(), read ? unit.showFit(mm) : "");
   }
 
   /** The number to be seen from afar: the diameter to come to; empty where there is none. */

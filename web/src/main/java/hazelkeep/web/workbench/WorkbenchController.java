@@ -54,10 +54,12 @@ class WorkbenchController {
   String bench(
       @PathVariable long id,
       @RequestParam(defaultValue = "") String what,
+      @RequestParam(defaultValue = "") String value,
       @RequestParam(defaultValue = "0") int row,
       Unit unit,
       Model model) {
-    return page.show(pieces.get(id), unit, model, Said.of("").about("", what).at(row));
+    String typed = value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
+    return page.show(pieces.get(id), unit, model, Said.of("").about(typed, what).at(row));
   }
 
   @PostMapping("/start")
