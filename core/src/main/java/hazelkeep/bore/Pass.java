@@ -71,4 +71,10 @@ public record Pass(
             : practice.of(Line.BORE_DRIFT_DIAMETERS) * bit.diameter();
     return practice.of(Line.BORE_DRIFT) * Math.max(0, Math.min(depth, at) - straight);
   }
+
+  /** How often its chips are cleared: once, twice, 5 times. */
+  public String often() {
+    int n = strokes();
+    return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
+  }
 }

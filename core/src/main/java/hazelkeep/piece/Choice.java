@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A decision with its options.
@@ -39,10 +40,14 @@ public record Choice(
         label,
         Arrays.stream(FitClass.values())
             .filter(f -> f.ofLids() && f != FitClass.JAM)
-            .map(f -> new Option(f.name(), f.word(), f.what()))
+            .map(f -> new Option(f.name(), upper(f.word()), upper(f.what())))
             .toList(),
         chosen,
         "joint.clearance");
+  }
+
+  private static String upper(String s) {
+    return s.substring(0, 1).toUpperCase(Locale.ROOT) + s.substring(1);
   }
 
   /** The option that stands next to the one in force. */

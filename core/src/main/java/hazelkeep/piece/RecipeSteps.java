@@ -119,8 +119,7 @@ public final class RecipeSteps {
           "bit " + no,
           "Bore with the " + p.bit().name(),
           "Tailstock locked, chips cleared "
-              + p.strokes()
-              + " times"
+              + p.often()
               + p.extension().map(e -> ", then on the " + e.name()).orElse("")
               + ". Depths and readings stand on the Bore page.",
           p.bit(),

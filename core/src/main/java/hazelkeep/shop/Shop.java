@@ -189,14 +189,14 @@ public record Shop(
     return tools.stream().filter(Tool::parts).min(Comparator.comparingDouble(Tool::width));
   }
 
-  /** Calipers: the gauge without a dead length. */
+  /** Calipers: the first gauge that reads no depths. */
   public Gauge caliper() {
-    return gauges.stream().filter(g -> g.dead() == 0).findFirst().orElse(new Gauge("calipers", 0));
+    return gauges.stream().filter(g -> !g.depth()).findFirst().orElse(new Gauge("calipers", 0));
   }
 
-  /** The depth gauge: the first with a dead length, else a plain rule. */
+  /** The depth gauge: the first that reads depths, else a plain rule. */
   public Gauge depthGauge() {
-    return gauges.stream().filter(g -> g.dead() != 0).findFirst().orElse(new Gauge("rule", 0));
+    return gauges.stream().filter(Gauge::depth).findFirst().orElse(new Gauge("rule", 0));
   }
 
   /** The gauge of that name. */
@@ -251,7 +251,7 @@ public record Shop(
             Bit.forstner("30 mm Forstner bit", 30, 4, 85),
             Bit.forstner("38 mm Forstner bit", 38, 4.5, 85),
             Bit.forstner("50 mm Forstner bit", 50, 5, 85)),
-        List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 2)),
+        List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 0, true)),
         List.of(
             COMMON_DRIVE,
             COMMON_LIVE,

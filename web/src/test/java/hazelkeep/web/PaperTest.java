@@ -165,7 +165,7 @@ class PaperTest {
       assertThat(text)
           .contains("Recess diameter")
           .contains("49.28 mm")
-          .contains("depth gauge shows 7.7")
+          .contains("Recess depth 9.7, depth gauge from the rim")
           .contains("This bar measures 100 mm")
           .contains("Cuts across the blank, from its foot end")
           .contains("sizes in mm")

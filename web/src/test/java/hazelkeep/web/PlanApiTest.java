@@ -84,7 +84,9 @@ class PlanApiTest {
     assertThat(recess.get("key").asString()).isEqualTo("lid/recess");
     JsonNode depth = recess.get("prompts").get(1);
     assertThat(depth.get("target").asDouble()).isCloseTo(9.7, within(1e-9));
-    assertThat(depth.get("shows").asDouble()).as("dead length 2").isCloseTo(7.7, within(1e-9));
+    assertThat(depth.get("shows").asDouble())
+        .as("shows the length itself")
+        .isCloseTo(9.7, within(1e-9));
     assertThat(recess.get("rpm").get(1).asDouble()).isPositive();
     JsonNode jam = route.get(3).get("steps").get(3);
     assertThat(jam.get("ladder").size()).isGreaterThan(2);

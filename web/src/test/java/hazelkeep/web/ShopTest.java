@@ -227,6 +227,48 @@ class ShopTest {
   }
 
   @Test
+  void a_depth_gauge_begins_without_a_dead_length_and_a_trial_tells_it() {
+    assertThat(store.shop().depthGauge().dead()).isZero();
+    assertThat(visitor.get("/pieces/2/route").body()).doesNotContain("depth gauge shows");
+    String path = path(ShopKind.GAUGE, "depth gauge");
+    assertThat(visitor.get(path).body()).contains("A trial reading").contains("True depth =");
+    HttpResponse<String> half =
+        visitor.post(
+            path,
+            "version",
+            "1",
+            "name",
+            "depth gauge",
+            "dead",
+            "0",
+            "depth",
+            "true",
+            "trial.true",
+            "10",
+            "trial.shown",
+            "");
+    assertThat(half.statusCode()).isEqualTo(422);
+    assertThat(half.body()).contains("A trial has two numbers").contains("value=\"10\"");
+    visitor.post(
+        path,
+        "version",
+        "1",
+        "name",
+        "depth gauge",
+        "dead",
+        "0",
+        "depth",
+        "true",
+        "trial.true",
+        "10",
+        "trial.shown",
+        "8,0");
+    assertThat(store.shop().depthGauge().dead()).isEqualTo(2);
+    // A recess 9.4 deep is 7.4 on it.
+    assertThat(visitor.get("/pieces/2/route").body()).contains("depth gauge shows 7.4");
+  }
+
+  @Test
   void what_is_taken_off_can_be_hung_back() {
     HttpResponse<String> gone = visitor.post(path(ShopKind.JAWS, "75 mm jaws") + "/remove");
     assertThat(gone.statusCode()).isEqualTo(302);

@@ -231,8 +231,8 @@ final class BoxOrder {
         "The "
             + pass.bit().name()
             + " in the tailstock, which stays locked; clear the chips "
-            + pass.strokes()
-            + " times on the way. Depths and readings stand on the Bore page.",
+            + pass.often()
+            + " on the way. Depths and readings stand on the Bore page.",
         pass.bit(),
         remove(BODY, hole(pass.bit(), pass.depth())));
   }

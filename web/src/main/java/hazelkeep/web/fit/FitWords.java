@@ -1,6 +1,7 @@
 package hazelkeep.web.fit;
 
 import hazelkeep.air.Climate;
+import hazelkeep.air.Rings;
 import hazelkeep.closing.Closing;
 import hazelkeep.closing.Feel;
 import hazelkeep.closing.InTheYear;
@@ -137,6 +138,9 @@ final class FitWords {
     }
     named(months.stream().map(Year.Month::seizes).toList(), "year.seizes", out);
     named(months.stream().map(Year.Month::rattles).toList(), "year.rattles", out);
+    if (in.joint().outer().rings().pith() < Rings.INSIDE) {
+      out.add(PHRASES.of("year.pith"));
+    }
     out.add(
         PHRASES.of(
             "year.moisture",

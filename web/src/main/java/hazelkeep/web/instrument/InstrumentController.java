@@ -114,7 +114,7 @@ class InstrumentController {
   }
 
   private static Thing thing(Prompt p) {
-    Device with = p.dead() ? Device.DEPTH_GAUGE : Device.CALIPER;
+    Device with = p.gauge().depth() ? Device.DEPTH_GAUGE : Device.CALIPER;
     return new Thing(p.dim().label(), with, p.shows());
   }
 

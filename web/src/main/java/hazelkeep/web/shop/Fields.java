@@ -75,7 +75,7 @@ final class Fields {
       case BIT -> "The point counts: a floor is counted from it.";
       case EXTENSION -> "Slimmer than the bore; added once the bit has found its way.";
       case DRILL -> "A bore wider than its nose lets it follow.";
-      case GAUGE -> "A dead length is added to what the device shows.";
+      case GAUGE -> "What the bench shows is what the device shows. Most show the length itself.";
       case LANDMARK -> "A shoulder, the width of a skew: its length is measured once.";
       case STEADY -> "Keeps long work from giving way; its band must stay round.";
       case SCREW -> "For blanks that are hollowed before they get a tenon.";
@@ -147,7 +147,11 @@ final class Fields {
               NAME,
               length("nose", "Diameter of its nose"),
               length("length", "From its nose to its shoulder"));
-      case GAUGE -> List.of(NAME, length("dead", "Dead length, added to what it shows"));
+      case GAUGE ->
+          List.of(
+              NAME,
+              length("dead", "Dead length, added to what it shows"),
+              tick("depth", "It reads depths, from a rim or a mouth"));
       case LANDMARK -> List.of(NAME, length("length", "Its length"));
       case STEADY ->
           List.of(

@@ -82,7 +82,8 @@ final class Lines {
 
   private static String small(Record thing, Show show) {
     if (thing instanceof Gauge g) {
-      return g.dead() == 0 ? "shows the length itself" : "dead length " + show.len(g.dead());
+      return (g.depth() ? "depths, " : "")
+          + (g.dead() == 0 ? "shows the length itself" : "dead length " + show.len(g.dead()));
     }
     if (thing instanceof Extension e) {
       return "⌀ " + show.len(e.diameter()) + ", longer by " + show.len(e.length());

@@ -193,6 +193,7 @@ class ShopController {
     ShopKind of = kind(kind);
     ThingForm form = ThingForm.of(of, typed);
     form.halves();
+    form.trial(unit);
     form.estimated();
     Optional<Record> thing = form.thing(json, unit);
     if (thing.isPresent()) {
@@ -219,6 +220,7 @@ class ShopController {
     Item item = item(kind, id);
     ThingForm form = ThingForm.of(item.kind(), typed);
     form.halves();
+    form.trial(unit);
     form.estimated();
     Optional<Record> thing = form.thing(json, unit);
     HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;

@@ -2,6 +2,7 @@ package hazelkeep.web.shop;
 
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
+import hazelkeep.shop.Gauge;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.shop.Field.Form;
 import hazelkeep.web.store.ShopKind;
@@ -174,6 +175,31 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
       typed.merge(taken[0], taken[1], (was, now) -> was.isBlank() ? now : was);
     }
   }
+
+  /** A trial reading tells the dead length, unless one of its two numbers is missing. */
+  void trial(Unit unit) {
+    String truth = value("trial.true").strip();
+    String shown = value("trial.shown").strip();
+    if (kind != ShopKind.GAUGE || truth.isEmpty() != shown.isEmpty()) {
+      if (truth.isEmpty() != shown.isEmpty()) {
+        refuse("trial.true", "A trial has two numbers; leave both empty for none.");
+      }
+      return;
+    }
+    try {
+      if (!truth.isEmpty()) {
+        double dead =
+            Gauge.dead(SizeText.parse(truth, unit).mm(), SizeText.parse(shown, unit).mm());
+        typed.put("dead", plain(Math.round(dead * HUNDREDTHS) / HUNDREDTHS) + " mm");
+        typed.remove("trial.true");
+        typed.remove("trial.shown");
+      }
+    } catch (IllegalArgumentException e) {
+      refuse("trial.true", e.getMessage());
+    }
+  }
+
+  private static final double HUNDREDTHS = 100;
 
   /** A range of which one end is missing is said at that end. */
   void halves() {
