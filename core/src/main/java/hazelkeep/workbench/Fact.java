@@ -157,6 +157,25 @@ public sealed interface Fact {
   }
 
   /**
+   * How far work ran out after it was gripped again.
+   *
+   * @param step the first that was done in that hold
+   * @param side how far it ran out a side, mm
+   */
+  record RunOut(StepKey step, double side) implements Fact {
+    private static final double MOST = 20;
+
+    /**
+     * @throws IllegalArgumentException when nothing in jaws runs out so far
+     */
+    public RunOut {
+      if (!(side >= 0 && side < MOST)) {
+        throw new IllegalArgumentException("Work runs out by 0 to 20 mm a side");
+      }
+    }
+  }
+
+  /**
    * Work stopped for now.
    *
    * @param next what comes next, in the turner's words

@@ -2,8 +2,11 @@ package hazelkeep.workbench;
 
 import hazelkeep.fit.Seen;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
+import hazelkeep.route.Act;
+import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -37,12 +40,14 @@ public record Learnt(Line line, int cases, double value, double least, double mo
    * @param practice what is gone by now
    */
   public static List<Learnt> of(List<List<Entry>> logs, Set<DimKey> fit, Practice practice) {
-    Cases all = new Cases(fit);
+    Cases all = new Cases(fit, practice.of(Line.BORE_DRIFT_DIAMETERS));
     logs.forEach(all::log);
     List<Learnt> out = new ArrayList<>();
     spread(Line.READ_FIT, all.repeats, Math.sqrt(HALF)).ifPresent(out::add);
     spread(Line.READ_TURNED, all.turned, NORMAL_95).ifPresent(out::add);
     mean(Line.SNEAK_ABRASIVE, all.eased).ifPresent(out::add);
+    mean(Line.ROUTE_REGRIP, all.runOut).ifPresent(out::add);
+    mean(Line.BORE_DRIFT, all.drift).ifPresent(out::add);
     landing(all.cuts, practice, out);
     return out;
   }
@@ -54,14 +59,22 @@ public record Learnt(Line line, int cases, double value, double least, double mo
     private final List<Double> turned = new ArrayList<>();
     private final List<Double> eased = new ArrayList<>();
     private final List<double[]> cuts = new ArrayList<>();
+    private final List<Double> runOut = new ArrayList<>();
+    private final List<Double> drift = new ArrayList<>();
+    private final double straight;
 
-    Cases(Set<DimKey> fit) {
+    /**
+     * @param straight so many diameters deep a bit stays on the axis
+     */
+    Cases(Set<DimKey> fit, double straight) {
       this.fit = fit;
+      this.straight = straight;
     }
 
     void log(List<Entry> log) {
       Set<Long> gone = Fact.withdrawn(log);
       Map<DimKey, Double> planned = new HashMap<>();
+      Map<String, HalfSection> bored = new HashMap<>();
       Fits fits = new Fits();
       for (Entry e : log) {
         if (gone.contains(e.no())) {
@@ -69,6 +82,7 @@ public record Learnt(Line line, int cases, double value, double least, double mo
         }
         if (e.fact() instanceof Fact.Done d) {
           planned.putAll(d.dims());
+          bored(d, bored);
           fits = new Fits();
         } else if (e.fact() instanceof Fact.Reading r && r.settles() && !fit.contains(r.what())) {
           Double was = planned.get(r.what());
@@ -77,6 +91,29 @@ public record Learnt(Line line, int cases, double value, double least, double mo
           }
         } else if (e.fact() instanceof Fact.Tried t) {
           fits.seen(t.seen(), this);
+        } else if (e.fact() instanceof Fact.RunOut r) {
+          runOut.add(r.side());
+        } else if (e.fact() instanceof Fact.Found f && f.as().what() == AsFound.What.OFF) {
+          drifted(f.as(), bored.get(f.as().part()));
+        }
+      }
+    }
+
+    /** What was last taken out of each part round its axis. */
+    private static void bored(Fact.Done d, Map<String, HalfSection> bored) {
+      for (Act a : d.acts()) {
+        if (a instanceof Act.Remove r && !r.region().isEmpty() && r.region().minR() == 0) {
+          bored.put(r.part(), r.region());
+        }
+      }
+    }
+
+    /** How far a bit came off for each mm beyond those that it stays on the axis for. */
+    private void drifted(AsFound as, HalfSection bore) {
+      if (bore != null) {
+        double beyond = bore.maxZ() - bore.minZ() - straight * 2 * bore.maxR();
+        if (beyond > 1) {
+          drift.add(as.value() / beyond);
         }
       }
     }

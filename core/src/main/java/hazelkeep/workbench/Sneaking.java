@@ -40,6 +40,33 @@ public record Sneaking(Joint joint, boolean jam, SneakUp so) {
         .flatMap(stage -> FitSteps.tried(stage.step()).flatMap(t -> of(bench, stage, t, log)));
   }
 
+  /**
+   * How much narrower a spigot was measured at its end than at its root since it was last cut, mm;
+   * 0 where it was not measured at both.
+   */
+  public static double taper(List<Entry> log, Joint j) {
+    Set<Long> gone = Fact.withdrawn(log);
+    double end = Double.NaN;
+    double root = Double.NaN;
+    for (Entry e : log) {
+      if (gone.contains(e.no()) || !(e.fact() instanceof Fact.Tried t)) {
+        continue;
+      }
+      if (t.joint().equals(j.name())) {
+        switch (t.seen().what()) {
+          case CUT, ABRASIVE -> {
+            end = Double.NaN;
+            root = Double.NaN;
+          }
+          case END -> end = t.seen().value();
+          case ROOT -> root = t.seen().value();
+          default -> {}
+        }
+      }
+    }
+    return Double.isNaN(end) || Double.isNaN(root) ? 0 : root - end;
+  }
+
   private static Optional<Sneaking> of(
       Bench<?> bench, Stage stage, Act.Try tried, List<Entry> log) {
     return FitSteps.joint(stage.aim(), tried)

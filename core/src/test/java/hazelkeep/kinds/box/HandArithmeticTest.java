@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -12,6 +13,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +24,11 @@ import org.junit.jupiter.api.Test;
 /** A box and an inch canister carried by hand: every number here was worked out on paper. */
 class HandArithmeticTest {
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
-  private final Shop shop = Shop.starter();
+
+  /** A shop whose depth gauge starts from a dead length of 2. */
+  private final Shop shop =
+      Restated.with(
+          Shop.starter(), "gauges", List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 2)));
 
   private static LiddedBox stated(Map<String, String> sizes) {
     Map<DimKey, Size> all = new TreeMap<>();

@@ -22,7 +22,9 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.FitStore;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.workbench.Sneaking;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.List;
@@ -43,12 +45,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 class FitController {
   private final PieceStore pieces;
   private final FitStore fits;
+  private final RunStore runs;
   private final Planner planner;
   private final Json json;
 
-  FitController(PieceStore pieces, FitStore fits, Planner planner, Json json) {
+  FitController(PieceStore pieces, FitStore fits, RunStore runs, Planner planner, Json json) {
     this.pieces = pieces;
     this.fits = fits;
+    this.runs = runs;
     this.planner = planner;
     this.json = json;
   }
@@ -75,7 +79,7 @@ class FitController {
       model.addAttribute("none", FitWords.PHRASES.of("none"));
       return "fit/none";
     }
-    FitPage page = new FitPage(plan, joint.get(), show);
+    FitPage page = new FitPage(plan, joint.get(), show).tapered(taper(piece, joint.get()));
     YearWish wish = fits.of(piece.id());
     if (!model.containsAttribute("form")) {
       model.addAttribute("form", YearForm.of(wish, unit));
@@ -100,7 +104,8 @@ class FitController {
     Piece piece = pieces.get(id);
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
-    FitPage page = new FitPage(plan, plan.aim().joints().get(0), show);
+    Joint joint = plan.aim().joints().get(0);
+    FitPage page = new FitPage(plan, joint, show).tapered(taper(piece, joint));
     YearWish wish = fits.of(id);
     try {
       wish = form.empty() ? wish : form.wish(unit, planner.shop().woods());
@@ -112,6 +117,11 @@ class FitController {
     page.frame(model);
     page.view(page.bounded(clearance == null ? page.clearance() : clearance), wish, today(), model);
     return "fit/fit :: view";
+  }
+
+  /** How much narrower the spigot was measured at its end than at its root; 0 where it was not. */
+  private double taper(Piece piece, Joint joint) {
+    return runs.started(piece.id()) ? Sneaking.taper(runs.log(piece.id()), joint) : 0;
   }
 
   private static int today() {

@@ -27,6 +27,7 @@ final class FitPage {
   private final Practice practice;
   private final Joint joint;
   private final Closing closing;
+  private double taper;
 
   FitPage(Plan<?> plan, Joint joint, Show show) {
     this.plan = plan;
@@ -52,6 +53,12 @@ final class FitPage {
     return closing.clearance();
   }
 
+  /** The same joint with a spigot that was measured to be narrower at its end, mm. */
+  FitPage tapered(double by) {
+    taper = by;
+    return this;
+  }
+
   /** A clearance that can be shown, mm. */
   double bounded(double clearance) {
     double d = closing.recess();
@@ -73,7 +80,8 @@ final class FitPage {
     model.addAttribute("planned", Math.abs(clearance - clearance()) < SAME);
     model.addAttribute("fit", feel.fit().named());
     model.addAttribute(
-        "drawing", FitDrawing.of(new FitDrawing.Shown(closing, clearance, 0, wood, other), show));
+        "drawing",
+        FitDrawing.of(new FitDrawing.Shown(closing, clearance, taper, wood, other), show));
     model.addAttribute(
         "strip",
         FitDrawing.strip(

@@ -55,6 +55,7 @@ public class Json {
     @JsonSubTypes.Type(value = Fact.Changed.class, name = "changed"),
     @JsonSubTypes.Type(value = Fact.Withdrawn.class, name = "withdrawn"),
     @JsonSubTypes.Type(value = Fact.Tried.class, name = "tried"),
+    @JsonSubTypes.Type(value = Fact.RunOut.class, name = "run-out"),
     @JsonSubTypes.Type(value = Fact.Paused.class, name = "paused")
   })
   private interface FactTypes {}

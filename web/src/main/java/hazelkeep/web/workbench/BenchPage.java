@@ -87,7 +87,10 @@ class BenchPage {
       return List.of();
     }
     Fact last = log.get(log.size() - 1).fact();
-    if (last instanceof Fact.Done || last instanceof Fact.Paused || last instanceof Fact.Tried) {
+    if (last instanceof Fact.Done
+        || last instanceof Fact.Paused
+        || last instanceof Fact.Tried
+        || last instanceof Fact.RunOut) {
       return List.of();
     }
     Bench<?> was = planner.bench(before(piece, last, log), log.subList(0, log.size() - 1));

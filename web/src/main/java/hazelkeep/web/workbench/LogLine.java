@@ -54,6 +54,9 @@ public record LogLine(long no, String text, boolean withdrawn) {
     if (fact instanceof Fact.Changed) {
       return "The design was changed";
     }
+    if (fact instanceof Fact.RunOut r) {
+      return "Ran out after gripping again: " + show.fit(r.side()) + " a side";
+    }
     if (fact instanceof Fact.Tried t) {
       return tried(t.seen(), show);
     }

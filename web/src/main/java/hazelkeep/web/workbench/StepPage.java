@@ -76,6 +76,7 @@ final class StepPage {
     CutRow picked = rows.stream().filter(r -> r.no() == at).findFirst().orElse(null);
     model.addAttribute("step", view(plan, stage, show));
     model.addAttribute("prompts", prompts);
+    model.addAttribute("gripped", gripped(bench, stage));
     model.addAttribute("now", now);
     model.addAttribute("rows", rows);
     model.addAttribute("picked", picked);
@@ -87,6 +88,13 @@ final class StepPage {
             plan,
             stage,
             new StageDrawing.Told(measured, rows, picked == null ? 0 : picked.no(), show)));
+  }
+
+  /** Whether work that was turned before has just been gripped another way. */
+  private static boolean gripped(Bench<?> bench, Stage stage) {
+    return !bench.done().isEmpty()
+        && stage.setup().hold().onLathe()
+        && stage.setup().steps().get(0).key().equals(stage.step().key());
   }
 
   /** The size that is asked for: the one picked, else the first that was not entered. */

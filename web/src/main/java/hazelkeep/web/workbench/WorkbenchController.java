@@ -190,6 +190,31 @@ class WorkbenchController {
     return page.show(piece, unit, model, said);
   }
 
+  /**
+   * How far the work ran out after it was gripped again: nothing follows from it but experience.
+   */
+  @PostMapping("/run-out")
+  String runOut(
+      @PathVariable long id,
+      @RequestParam String side,
+      @RequestParam long last,
+      Unit unit,
+      Model model,
+      HttpServletResponse response) {
+    Piece piece = pieces.get(id);
+    Optional<Step> next = planner.bench(piece).next();
+    try {
+      if (next.isPresent()) {
+        Fact fact = new Fact.RunOut(next.get().key(), SizeText.parse(side, unit).mm());
+        return page.add(piece, last, fact, unit, model, response, "");
+      }
+      return "redirect:/pieces/" + id + "/bench";
+    } catch (IllegalArgumentException e) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return page.show(piece, unit, model, Said.of("Run-out: " + e.getMessage()));
+    }
+  }
+
   @PostMapping("/back")
   String back(
       @PathVariable long id,
