@@ -184,6 +184,12 @@ document.addEventListener("htmx:afterRequest", (e) => {
 
 document.documentElement.classList.add("js");
 
+// Days and hours as the browser's owner writes them.
+for (const time of document.querySelectorAll("time[datetime]")) {
+  const at = new Date(time.dateTime);
+  if (!Number.isNaN(at.getTime())) time.textContent = at.toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" });
+}
+
 // The scrubber plays the cuts: each stage is shown large in its turn.
 const film = document.getElementById("film");
 if (film) {

@@ -1,7 +1,10 @@
 package hazelkeep.closing;
 
+import hazelkeep.fit.Aimed;
 import hazelkeep.fit.AirCushion;
+import hazelkeep.fit.FitClass;
 import hazelkeep.piece.Properties;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Joint;
 import hazelkeep.solid.Polyline;
@@ -58,6 +61,22 @@ public record Closing(
         known(all - lidGrams),
         room.isPresent() ? OptionalDouble.of(room.getAsDouble() * MM3) : room,
         new double[] {thick(outer, recess / QUARTER), thick(inner, recess / QUARTER)});
+  }
+
+  /**
+   * The fit that is made of it, both halves as they are planned.
+   *
+   * @param wanted the class: that of use, or a jam that drives the work
+   */
+  public Aimed aimed(FitClass wanted, Practice practice) {
+    return new Aimed(
+        wanted,
+        recess,
+        spigot,
+        engaged,
+        joint.fitted().equals(joint.outer()),
+        lidWeight().orElse(Double.NaN),
+        practice);
   }
 
   /** What is left between them, mm. */

@@ -22,6 +22,20 @@ public record Aimed(
     boolean recessCut,
     double lid,
     Practice practice) {
+  /**
+   * The same joint with so much still to be taken off the half that is cut, mm off its diameter.
+   */
+  public Aimed before(double spare) {
+    return new Aimed(
+        wanted,
+        recess - (recessCut ? spare : 0),
+        spigot + (recessCut ? 0 : spare),
+        length,
+        recessCut,
+        lid,
+        practice);
+  }
+
   /** The least clearance of the class, mm. */
   public double least() {
     return wanted.least(diameter(), practice);

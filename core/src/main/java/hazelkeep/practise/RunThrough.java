@@ -149,20 +149,10 @@ public record RunThrough(List<Made> sizes, List<FitRun> fits, List<Finding> left
   }
 
   private static FitRun fit(Aim aim, Joint j, boolean jam, Work w) {
-    Closing closing = Closing.of(aim, j);
-    boolean recessCut = j.fitted().equals(j.outer());
-    double recess = aim.mm(j.recess());
-    double spigot = aim.mm(j.spigot());
-    double spare = w.practice.of(Line.SNEAK_UNREAD);
     Aimed aimed =
-        new Aimed(
-            jam ? FitClass.JAM : j.use(),
-            recessCut ? recess - spare : recess,
-            recessCut ? spigot : spigot + spare,
-            closing.engaged(),
-            recessCut,
-            closing.lidWeight().orElse(Double.NaN),
-            w.practice);
+        Closing.of(aim, j)
+            .aimed(jam ? FitClass.JAM : j.use(), w.practice)
+            .before(w.practice.of(Line.SNEAK_UNREAD));
     Hands hands = new Hands(aimed, aimed.recess(), aimed.spigot(), w.manner, w.chance.split());
     return FitRun.led(aimed, hands);
   }

@@ -17,7 +17,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 
 /** The shelf: boards, finding, pages, and what is done with a piece on it. */
@@ -116,19 +115,7 @@ class ShelfTest {
   @Test
   void ten_thousand_pieces_are_a_page_at_a_time() {
     App full = App.start("jdbc:h2:mem:full;DB_CLOSE_DELAY=-1", "default");
-    long from = full.bean(PieceStore.class).create("Row 0", LiddedBoxKind.BOX, LiddedBox.fresh());
-    DSLContext db = full.bean(DSLContext.class);
-    db.execute(
-        "insert into piece (name, kind, head, created_at, changed_at, wood)"
-            + " select 'Row ' || x, kind, 1, created_at, changed_at, wood from piece,"
-            + " system_range(1, 9999) where id = "
-            + from);
-    db.execute(
-        "insert into piece_design select p.id, 1, null, d.note, d.document, d.edits, d.created_at"
-            + " from piece p, piece_design d where d.piece_id = "
-            + from
-            + " and p.id <> "
-            + from);
+    LoadCheck.fill(full, 10_000);
     App.Visitor guest = new App.Visitor(full.base());
     String page = guest.get("/").body();
     assertThat(page).contains(">10000<", "All 10000");

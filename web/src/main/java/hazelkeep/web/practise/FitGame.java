@@ -31,16 +31,7 @@ final class FitGame {
    * @param led whether the tool says what comes next
    */
   FitGame(Aimed planned, Manner manner, boolean led, SplittableRandom chance) {
-    boolean recess = planned.recessCut();
-    this.aimed =
-        new Aimed(
-            planned.wanted(),
-            planned.recess() - (recess ? SPARE : 0),
-            planned.spigot() + (recess ? 0 : SPARE),
-            planned.length(),
-            recess,
-            planned.lid(),
-            planned.practice());
+    this.aimed = planned.before(SPARE);
     this.manner = manner;
     this.led = led;
     this.hands =

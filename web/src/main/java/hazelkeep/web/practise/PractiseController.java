@@ -89,16 +89,7 @@ class PractiseController {
       return page(unit, model);
     }
     Joint j = joints.get(0);
-    Closing c = Closing.of(plan.aim(), j);
-    Aimed aimed =
-        new Aimed(
-            j.use(),
-            c.recess(),
-            c.spigot(),
-            c.engaged(),
-            j.fitted().equals(j.outer()),
-            c.lidWeight().orElse(Double.NaN),
-            plan.shop().practice());
+    Aimed aimed = Closing.of(plan.aim(), j).aimed(j.use(), plan.shop().practice());
     String id = UUID.randomUUID().toString();
     games.put(id, new FitGame(aimed, manner(manner), "true".equals(led), new SplittableRandom()));
     return "redirect:/practise/fit/" + id;

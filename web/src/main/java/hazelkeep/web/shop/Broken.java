@@ -56,7 +56,10 @@ class Broken {
             return out;
           });
     } catch (Patience.Lost e) {
-      out.add("more were not tried, for want of time");
+      // What was not tried stands in nobody's way; it is said beside what was found.
+      if (!out.isEmpty()) {
+        out.add("more were not tried, for want of time");
+      }
     }
     return String.join("; ", out);
   }
