@@ -34,11 +34,9 @@ class WholeWayTest extends Browsing {
     page.waitForURL(url -> !url.equals(before));
   }
 
-  private long steps() {
-    String path = page.url().replaceAll(".*/pieces/(\\d+).*", "$1");
-    return runs.log(Long.parseLong(path)).stream()
-        .filter(e -> e.fact() instanceof Fact.Done)
-        .count();
+  private long entered(Class<? extends Fact> kind) {
+    String id = page.url().replaceAll(".*/pieces/(\\d+).*", "$1");
+    return runs.log(Long.parseLong(id)).stream().filter(e -> kind.isInstance(e.fact())).count();
   }
 
   /** Ticks steps until all are done. */
@@ -78,7 +76,7 @@ class WholeWayTest extends Browsing {
     page.keyboard().press("Enter");
     assertThat(page.locator("html.bench-ready")).hasCount(1);
     work(() -> page.keyboard().press("PageDown"));
-    assertThat(steps()).isEqualTo(22);
+    assertThat(entered(Fact.Done.class)).isEqualTo(22);
     enter("a.btn.go");
     tabTo("#fit");
     page.keyboard().type("suction");
@@ -110,7 +108,8 @@ class WholeWayTest extends Browsing {
       page.tap("[data-pad='" + c + "']");
     }
     page.tap("text=Measured ⏎");
-    assertThat(page.locator("body")).containsText("✓ " + target);
+    assertThat(page.locator("text=Log, 1")).isVisible();
+    assertThat(entered(Fact.Reading.class)).isEqualTo(1);
     work(
         () -> {
           Locator leave = page.locator("#leave-open");
