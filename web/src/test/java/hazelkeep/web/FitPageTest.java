@@ -131,6 +131,21 @@ class FitPageTest {
   }
 
   @Test
+  void numbers_that_are_none_and_places_that_are_gone() {
+    int version = pieces.get(id).version();
+    for (String none : List.of("NaN", "Infinity", "-Infinity")) {
+      assertThat(visitor.get(path("?clearance=" + none)).body()).contains("a suction fit");
+      assertThat(visitor.get(path("/view?clearance=" + none)).body()).doesNotContain("NaN");
+      assertThat(
+              visitor.post(path("/keep"), "clearance", none, "version", "" + version).statusCode())
+          .isEqualTo(422);
+    }
+    assertThat(pieces.get(id).version()).isEqualTo(version);
+    visitor.post(path("/year"), "home", "Attic", "workshop", "Cellar", "coat", "OIL");
+    assertThat(visitor.get(path("")).body()).contains("“Attic” is no longer among the places");
+  }
+
+  @Test
   void a_wood_of_which_too_little_is_known_is_named() {
     visitor.post(path("/year"), "home", "Cellar", "spigotWood", "Boxwood", "coat", "OIL");
     assertThat(visitor.get(path("")).body()).contains("How Boxwood shrinks is not known here");

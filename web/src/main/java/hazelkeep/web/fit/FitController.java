@@ -1,6 +1,7 @@
 package hazelkeep.web.fit;
 
 import hazelkeep.air.Climate;
+import hazelkeep.air.Climates;
 import hazelkeep.closing.YearWish;
 import hazelkeep.element.Spigot;
 import hazelkeep.fit.FitClass;
@@ -63,7 +64,8 @@ class FitController {
       @RequestParam(required = false) Double clearance,
       Unit unit,
       Model model) {
-    return show(pieces.get(id), Optional.ofNullable(clearance), unit, model);
+    Optional<Double> shown = Optional.ofNullable(clearance).filter(Double::isFinite);
+    return show(pieces.get(id), shown, unit, model);
   }
 
   private String show(Piece piece, Optional<Double> clearance, Unit unit, Model model) {
@@ -84,12 +86,22 @@ class FitController {
     if (!model.containsAttribute("form")) {
       model.addAttribute("form", YearForm.of(wish, unit));
     }
+    gone(wish.home(), model);
+    gone(wish.workshop(), model);
     model.addAttribute("climates", planner.shop().climates().all());
     model.addAttribute("coats", Coat.values());
     model.addAttribute("species", planner.shop().woods().all());
     page.frame(model);
     page.view(page.bounded(clearance.orElse(page.clearance())), wish, today(), model);
     return "fit/fit";
+  }
+
+  /** Says so where a place was taken off the list since it was chosen. */
+  private void gone(String place, Model model) {
+    Climates all = planner.shop().climates();
+    if (all.named(place).isEmpty()) {
+      model.addAttribute("gone", FitWords.PHRASES.of("gone", place, all.all().get(0).name()));
+    }
   }
 
   /** What follows from another clearance, or from other air; nothing is kept. */
@@ -115,7 +127,8 @@ class FitController {
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
     page.frame(model);
-    page.view(page.bounded(clearance == null ? page.clearance() : clearance), wish, today(), model);
+    boolean said = clearance != null && Double.isFinite(clearance);
+    page.view(page.bounded(said ? clearance : page.clearance()), wish, today(), model);
     return "fit/fit :: view";
   }
 
@@ -163,15 +176,18 @@ class FitController {
   }
 
   private static <D extends Design> D sized(Kind<D> kind, Design design, double clearance) {
-    // Hundredths of a millimetre are as fine as anyone turns.
-    double mm = Math.round(clearance * HUNDREDTHS) / HUNDREDTHS;
+    if (!Double.isFinite(clearance)) {
+      throw new IllegalArgumentException("A clearance is a length like 0.08 mm");
+    }
+    // Hundredths of a millimetre are as fine as anyone turns, and a digit more.
+    double mm = Math.round(clearance * THOUSANDTHS) / THOUSANDTHS;
     return kind.size(
         kind.type().cast(design),
         Spigot.CLEARANCE,
         Optional.of(new Size(Length.mm(mm), Hedge.EXACT)));
   }
 
-  private static final double HUNDREDTHS = 1000;
+  private static final double THOUSANDTHS = 1000;
 
   /** Wants another class; a clearance that was stated gives way to it. */
   @PostMapping("/class")
