@@ -1,6 +1,7 @@
 package hazelkeep.season;
 
 import hazelkeep.air.Climate;
+import hazelkeep.air.Movement;
 import hazelkeep.air.Rings;
 import hazelkeep.fit.FitClass;
 import hazelkeep.practice.Line;
@@ -23,11 +24,17 @@ public record Otherwise(How how, FitClass fit, Year.Today today) {
     ONE_WOOD,
     ONE_PIECE,
     FILM,
+    CALMER_WOOD,
     LOOSER
   }
 
-  /** Everything that would change something, each tried by itself. */
-  public static List<Otherwise> all(Pairing joint, Climate climate, Practice practice) {
+  /**
+   * Everything that would change something, each tried by itself.
+   *
+   * @param calmer a wood that moves less, tried for both halves
+   */
+  public static List<Otherwise> all(
+      Pairing joint, Climate climate, Practice practice, Optional<Movement> calmer) {
     List<Otherwise> out = new ArrayList<>();
     Half o = joint.outer();
     Half i = joint.inner();
@@ -43,8 +50,14 @@ public record Otherwise(How how, FitClass fit, Year.Today today) {
     if (o.slow() < film || i.slow() < film) {
       out.add(tried(How.FILM, joint.of(o.slowed(film), i.slowed(film)), climate, practice));
     }
+    calmer.ifPresent(
+        m -> out.add(tried(How.CALMER_WOOD, joint.of(of(o, m), of(i, m)), climate, practice)));
     looser(joint, climate, practice).ifPresent(out::add);
     return out;
+  }
+
+  private static Half of(Half half, Movement wood) {
+    return new Half(wood, half.moisture(), half.rings(), half.slow());
   }
 
   private static Half otherWood(Half half, Half like) {

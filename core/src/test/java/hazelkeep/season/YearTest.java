@@ -10,6 +10,7 @@ import hazelkeep.air.Rings;
 import hazelkeep.fit.FitClass;
 import hazelkeep.practice.Practice;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -103,16 +104,23 @@ class YearTest {
     Climate hard = Climates.SHIPPED.named("Heated home, hard winters").orElseThrow();
     Pairing turned = pair(90);
     assertThat(Year.of(turned, hard).today(USUAL).holds()).isFalse();
-    List<Otherwise> ways = Otherwise.all(turned, hard, USUAL);
+    List<Otherwise> ways = Otherwise.all(turned, hard, USUAL, Optional.of(moving(0.001, 0.0012)));
     assertThat(ways)
         .filteredOn(w -> w.how() == Otherwise.How.GRAIN_LINED_UP)
         .singleElement()
         .satisfies(w -> assertThat(w.today().holds()).isTrue());
     assertThat(ways)
+        .filteredOn(w -> w.how() == Otherwise.How.CALMER_WOOD)
+        .singleElement()
+        .satisfies(
+            w ->
+                assertThat(w.today().moves())
+                    .isLessThan(Year.of(turned, hard).today(USUAL).moves() / 4));
+    assertThat(ways)
         .filteredOn(w -> w.how() == Otherwise.How.LOOSER)
         .allSatisfy(w -> assertThat(w.today().holds()).isTrue());
     // With the grain lined up and one wood nothing has to be done otherwise for the grain.
-    assertThat(Otherwise.all(pair(0), hard, USUAL))
+    assertThat(Otherwise.all(pair(0), hard, USUAL, Optional.empty()))
         .noneMatch(w -> w.how() == Otherwise.How.GRAIN_LINED_UP);
   }
 

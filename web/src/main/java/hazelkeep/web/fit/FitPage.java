@@ -1,5 +1,6 @@
 package hazelkeep.web.fit;
 
+import hazelkeep.air.Movement;
 import hazelkeep.closing.Closing;
 import hazelkeep.closing.Feel;
 import hazelkeep.closing.InTheYear;
@@ -7,6 +8,7 @@ import hazelkeep.closing.YearWish;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Dim;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.route.Joint;
 import hazelkeep.season.Otherwise;
@@ -15,9 +17,12 @@ import hazelkeep.web.drawing.FitDrawing;
 import hazelkeep.web.drawing.PullDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.YearDrawing;
+import hazelkeep.wood.Species;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.ui.Model;
 
 /** A joint on its page: drawn large, felt, and through the year. */
@@ -123,7 +128,20 @@ final class FitPage {
         "otherwise",
         today.holds()
             ? List.of()
-            : words.otherwise(Otherwise.all(in.joint(), in.home(), practice)));
+            : words.otherwise(
+                Otherwise.all(in.joint(), in.home(), practice, calmest().map(Calm::moves)),
+                calmest().map(c -> c.wood().name()).orElse("")));
+  }
+
+  /** A wood with how it moves. */
+  private record Calm(Species wood, Movement moves) {}
+
+  /** The wood of the library whose rings and rays differ least: it stays round. */
+  private Optional<Calm> calmest() {
+    double saturation = practice.of(Line.SEASON_SATURATION);
+    return plan.shop().woods().all().stream()
+        .flatMap(s -> Movement.of(s, saturation).map(m -> new Calm(s, m)).stream())
+        .min(Comparator.comparingDouble(c -> c.moves().tangential() - c.moves().radial()));
   }
 
   /** What does not change while the clearance is moved. */

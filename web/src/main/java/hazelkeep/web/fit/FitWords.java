@@ -225,19 +225,19 @@ final class FitWords {
   record Help(String what, String then, boolean holds) {}
 
   /** What would help, what does first. */
-  List<Help> otherwise(List<Otherwise> all) {
+  List<Help> otherwise(List<Otherwise> all, String calmer) {
     return all.stream()
-        .map(this::help)
+        .map(o -> help(o, calmer))
         .sorted(java.util.Comparator.comparing((Help h) -> !h.holds()))
         .toList();
   }
 
-  private Help help(Otherwise o) {
+  private Help help(Otherwise o, String calmer) {
     String key = "otherwise." + o.how().name().toLowerCase(Locale.ROOT);
     String then =
         o.today().holds()
             ? PHRASES.of("otherwise.holds", show.fit(o.today().least()), show.fit(o.today().most()))
             : PHRASES.of("otherwise.not", show.fit(o.today().moves()));
-    return new Help(PHRASES.of(key, o.fit().named()), then, o.today().holds());
+    return new Help(PHRASES.of(key, o.fit().named(), calmer), then, o.today().holds());
   }
 }
