@@ -9,6 +9,7 @@ import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,6 +60,7 @@ class AirController {
     store.shop().climates().all().stream().skip(own).forEach(c -> all.add(view(0, c)));
     model.addAttribute("all", all);
     model.addAttribute("form", form);
+    model.addAttribute("now", LocalDate.now().getMonthValue() - 1);
     model.addAttribute(
         "months", IntStream.range(0, Climate.MONTHS).mapToObj(AirFile::name).toList());
     model.addAttribute("show", new Show(unit));
