@@ -36,6 +36,18 @@ public record Aimed(
         practice);
   }
 
+  /**
+   * The spread with which wood comes off, mm on the diameter.
+   *
+   * @param how cut, or eased with abrasive
+   * @param amount meant, mm
+   */
+  public double lands(Seen.What how, double amount) {
+    return how == Seen.What.ABRASIVE
+        ? practice.of(Line.SNEAK_ABRASIVE_SPREAD) * amount
+        : practice.of(Line.SNEAK_CUT_LEAST) + practice.of(Line.SNEAK_CUT_SHARE) * amount;
+  }
+
   /** The least clearance of the class, mm. */
   public double least() {
     return wanted.least(diameter(), practice);

@@ -64,19 +64,11 @@ public record Next(Do what, double amount, double target, double risk, double wi
   private static Next step(Do what, double amount, SneakUp s, double within) {
     Aimed aim = s.aimed();
     Belief b = s.belief();
-    double lands =
-        what == Do.EASE
-            ? aim.practice().of(Line.SNEAK_ABRASIVE_SPREAD) * amount
-            : lands(aim, amount);
+    double lands = aim.lands(what == Do.EASE ? What.ABRASIVE : What.CUT, amount);
     double off = Math.hypot(b.spread(), lands);
     double risk = 1 - Belief.normal((aim.most() - b.clearance() - amount) / off);
     double target = aim.recessCut() ? b.recess() + amount : b.spigot() - amount;
     return new Next(what, amount, target, risk, within);
-  }
-
-  private static double lands(Aimed aim, double amount) {
-    return aim.practice().of(Line.SNEAK_CUT_LEAST)
-        + aim.practice().of(Line.SNEAK_CUT_SHARE) * amount;
   }
 
   /** Whether what the lid did is the very fit that is wanted. */

@@ -42,9 +42,6 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
   /** So many standard deviations off is a reading that is doubted. */
   private static final double SURPRISE = 4;
 
-  /** So far off its plan may a diameter be before a reading of it is doubted, as a share. */
-  private static final double SHARE = 0.15;
-
   /** A trial says no more than this about a border, as a share of a sinking lid's clearance. */
   private static final double SOFT_SINK = 0.05;
 
@@ -70,7 +67,7 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
       return read(seen);
     }
     if (w.cut()) {
-      return took(seen, belief.cut(aimed.recessCut(), seen.value(), landing(seen)));
+      return took(seen, belief.cut(aimed.recessCut(), seen.value(), aimed.lands(w, seen.value())));
     }
     if (w == What.SINKS && !(aimed.lid() > 0)) {
       return doubted(seen, Doubt.NO_WEIGHT);
@@ -105,7 +102,7 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
   private SneakUp read(Seen seen) {
     boolean ofRecess = seen.what() == What.RECESS;
     double planned = ofRecess ? aimed.recess() : aimed.spigot();
-    if (Math.abs(seen.value() - planned) > SHARE * planned) {
+    if (Math.abs(seen.value() - planned) > custom(Line.SNEAK_FAR_OFF) * planned) {
       return doubted(seen, Doubt.CANT_BE);
     }
     double spread = custom(Line.READ_FIT);
@@ -135,23 +132,34 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
    * last cut, mm; 0 where it was not measured at both.
    */
   public double taper() {
+    return taper(taken.stream().filter(t -> t.doubt.isEmpty()).map(Taken::seen).toList());
+  }
+
+  /** The same of things seen, none of them doubted. */
+  public static double taper(List<Seen> seen) {
     double end = Double.NaN;
     double root = Double.NaN;
-    for (Taken t : taken) {
-      if (t.doubt.isPresent()) {
-        continue;
-      }
-      switch (t.seen.what()) {
+    for (Seen s : seen) {
+      switch (s.what()) {
         case CUT -> {
           end = Double.NaN;
           root = Double.NaN;
         }
-        case END -> end = t.seen.value();
-        case ROOT -> root = t.seen.value();
+        case END -> end = s.value();
+        case ROOT -> root = s.value();
         default -> {}
       }
     }
     return Double.isNaN(end) || Double.isNaN(root) ? 0 : root - end;
+  }
+
+  /** What was meant to come off so far, mm on the diameter. */
+  public double meant() {
+    return taken.stream()
+        .map(Taken::seen)
+        .filter(s -> s.what().cut())
+        .mapToDouble(Seen::value)
+        .sum();
   }
 
   private record Window(double low, double high, double soft) {}
@@ -193,13 +201,6 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
     double most = AirCushion.clearance(aimed.diameter(), aimed.length(), seconds, aimed.lid());
     double least = most / Math.cbrt(custom(Line.FIT_ECCENTRIC));
     return new Window(least, most, SOFT_SINK * most);
-  }
-
-  /** The spread with which a cut lands, mm. */
-  private double landing(Seen seen) {
-    return seen.what() == What.ABRASIVE
-        ? custom(Line.SNEAK_ABRASIVE_SPREAD) * seen.value()
-        : custom(Line.SNEAK_CUT_LEAST) + custom(Line.SNEAK_CUT_SHARE) * seen.value();
   }
 
   private SneakUp took(Seen seen, Belief after) {

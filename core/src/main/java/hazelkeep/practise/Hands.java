@@ -44,10 +44,7 @@ public final class Hands {
 
   /** Takes about so much off; what was meant is what is known of it. */
   public Seen take(What how, double amount) {
-    double spread =
-        how == What.ABRASIVE
-            ? custom(Line.SNEAK_ABRASIVE_SPREAD) * amount
-            : custom(Line.SNEAK_CUT_LEAST) + custom(Line.SNEAK_CUT_SHARE) * amount;
+    double spread = aimed.lands(how, amount);
     double took = Math.max(0, amount + times * spread * chance.nextGaussian());
     if (aimed.recessCut()) {
       recess += took;

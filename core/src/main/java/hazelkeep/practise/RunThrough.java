@@ -51,9 +51,6 @@ public record RunThrough(List<Made> sizes, List<FitRun> fits, List<Finding> left
    */
   public record Made(Dim dim, double planned, double made, boolean will, String lost) {}
 
-  /** Of the room that a size has, a steady hand fills so much with its scatter. */
-  private static final double FILLS = 0.4;
-
   private static final double PERCENT = 100;
 
   /** What a hand has to do with. */
@@ -143,7 +140,11 @@ public record RunThrough(List<Made> sizes, List<FitRun> fits, List<Finding> left
           : hand.aim().mm(j.recess()) - run.clearance();
     }
     double room = (p.most() - p.least()) / 2;
-    double off = FILLS * w.manner.times(w.practice) * room * w.chance.nextGaussian();
+    double off =
+        w.practice.of(Line.PLAY_FILLS)
+            * w.manner.times(w.practice)
+            * room
+            * w.chance.nextGaussian();
     boolean slips = w.chance.nextDouble() * PERCENT < w.practice.of(Line.PLAY_SLIP);
     return p.target() + off + (slips ? 2 * room : 0);
   }

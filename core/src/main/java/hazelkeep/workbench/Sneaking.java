@@ -46,25 +46,11 @@ public record Sneaking(Joint joint, boolean jam, SneakUp so) {
    */
   public static double taper(List<Entry> log, Joint j) {
     Set<Long> gone = Fact.withdrawn(log);
-    double end = Double.NaN;
-    double root = Double.NaN;
-    for (Entry e : log) {
-      if (gone.contains(e.no()) || !(e.fact() instanceof Fact.Tried t)) {
-        continue;
-      }
-      if (t.joint().equals(j.name())) {
-        switch (t.seen().what()) {
-          case CUT, ABRASIVE -> {
-            end = Double.NaN;
-            root = Double.NaN;
-          }
-          case END -> end = t.seen().value();
-          case ROOT -> root = t.seen().value();
-          default -> {}
-        }
-      }
-    }
-    return Double.isNaN(end) || Double.isNaN(root) ? 0 : root - end;
+    return SneakUp.taper(
+        log.stream()
+            .filter(e -> !gone.contains(e.no()))
+            .flatMap(e -> of(e.fact(), j).stream())
+            .toList());
   }
 
   private static Optional<Sneaking> of(

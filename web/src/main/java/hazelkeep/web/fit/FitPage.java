@@ -124,13 +124,14 @@ final class FitPage {
     model.addAttribute("months", words.months(year));
     model.addAttribute("cutMm", other ? today.middle() : null);
     model.addAttribute("cut", today.holds() ? show.fit(today.middle()) : "");
+    Optional<Calm> calm = today.holds() ? Optional.empty() : calmest();
     model.addAttribute(
         "otherwise",
         today.holds()
             ? List.of()
             : words.otherwise(
-                Otherwise.all(in.joint(), in.home(), practice, calmest().map(Calm::moves)),
-                calmest().map(c -> c.wood().name()).orElse("")));
+                Otherwise.all(in.joint(), in.home(), practice, calm.map(Calm::moves)),
+                calm.map(c -> c.wood().name()).orElse("")));
   }
 
   /** A wood with how it moves. */

@@ -120,11 +120,7 @@ class InstrumentController {
 
   /** The joint as it would be had every cut landed as it was meant. */
   private static void joint(SneakUp s, List<Thing> out) {
-    double taken =
-        s.taken().stream()
-            .filter(t -> t.seen().what().cut())
-            .mapToDouble(t -> t.seen().value())
-            .sum();
+    double taken = s.meant();
     boolean recess = s.aimed().recessCut();
     out.add(
         new Thing(

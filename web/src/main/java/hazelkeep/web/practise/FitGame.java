@@ -5,6 +5,7 @@ import hazelkeep.fit.Next;
 import hazelkeep.fit.Seen;
 import hazelkeep.fit.Seen.What;
 import hazelkeep.fit.SneakUp;
+import hazelkeep.practice.Line;
 import hazelkeep.practise.FitRun;
 import hazelkeep.practise.Hands;
 import hazelkeep.practise.Manner;
@@ -12,9 +13,6 @@ import java.util.SplittableRandom;
 
 /** A fit that is practised: the wood is hidden, what is seen of it is not. */
 final class FitGame {
-  private static final double OFF = 0.1;
-  private static final double SPARE = 0.8;
-
   private final Aimed aimed;
   private final Manner manner;
   private final boolean led;
@@ -31,17 +29,22 @@ final class FitGame {
    * @param led whether the tool says what comes next
    */
   FitGame(Aimed planned, Manner manner, boolean led, SplittableRandom chance) {
-    this.aimed = planned.before(SPARE);
+    this.aimed = planned.before(planned.practice().of(Line.PLAY_SPARE));
     this.manner = manner;
     this.led = led;
     this.hands =
         new Hands(
             aimed,
-            aimed.recess() + OFF * chance.nextGaussian(),
-            aimed.spigot() + OFF * chance.nextGaussian(),
+            aimed.recess() + off() * chance.nextGaussian(),
+            aimed.spigot() + off() * chance.nextGaussian(),
             manner,
             chance);
     this.so = SneakUp.of(aimed);
+  }
+
+  /** How far halves really are off their plan, mm. */
+  private double off() {
+    return aimed.practice().of(Line.PLAY_OFF);
   }
 
   synchronized SneakUp so() {
@@ -118,8 +121,8 @@ final class FitGame {
     SplittableRandom chance = new SplittableRandom(many);
     double[] sums = new double[4];
     for (int i = 0; i < many; i++) {
-      double recess = aimed.recess() + OFF * chance.nextGaussian();
-      double spigot = aimed.spigot() + OFF * chance.nextGaussian();
+      double recess = aimed.recess() + off() * chance.nextGaussian();
+      double spigot = aimed.spigot() + off() * chance.nextGaussian();
       FitRun run = FitRun.led(aimed, new Hands(aimed, recess, spigot, manner, chance.split()));
       sums[0] += run.fits() ? 1 : 0;
       sums[1] += run.tooLoose() ? 1 : 0;
