@@ -1,4 +1,4 @@
-// Sizes on the drawing, points of the outline, the route's scrubber.
+// Sizes on the drawing, points of the outline, the order of the route.
 
 const sheet = () => document.getElementById("sheet");
 const csrf = () => JSON.parse(document.body.getAttribute("hx-headers") || "{}");
@@ -102,6 +102,16 @@ document.addEventListener("change", (e) => {
   if (e.target.classList?.contains("dim-input")) { clearTimeout(pending); saveSize(e.target); }
 });
 
+// What was folded open stays open when the sheet comes anew.
+let unfolded = [];
+document.addEventListener("htmx:beforeSwap", (e) => {
+  if (e.detail.target?.id === "sheet") unfolded = [...sheet().querySelectorAll("details[open][id]")].map((d) => d.id);
+});
+document.addEventListener("htmx:afterSettle", () => {
+  for (const id of unfolded) { const d = document.getElementById(id); if (d) d.open = true; }
+  unfolded = [];
+});
+
 // Dragging: at most one question in flight, the newest place next; saved when the point is let go.
 let drag = null;
 function place(e) {
@@ -110,8 +120,10 @@ function place(e) {
   const d = svg.dataset;
   return { z: (p.x - d.left) / d.scale, r: Math.max(0, (d.axis - p.y) / d.scale) };
 }
-function body(handle, z, r, preview) {
-  return new URLSearchParams({ handle, z, r, preview, version: sheet().dataset.version });
+// The sheet lies still under a point that is dragged.
+function lying() {
+  const { left, axis, scale } = document.getElementById("drawing").dataset;
+  return { left, axis, scale };
 }
 async function ask() {
   if (!drag || drag.busy || !drag.next) return;
@@ -119,7 +131,7 @@ async function ask() {
   drag.next = null;
   drag.busy = true;
   try {
-    const answer = await fetch(`/pieces/${sheet().dataset.piece}/drag`, { method: "POST", headers: csrf(), body: body(drag.handle, at.z, at.r, true) });
+    const answer = await fetch(`/pieces/${sheet().dataset.piece}/dragging`, { method: "POST", headers: csrf(), body: new URLSearchParams({ handle: drag.handle, ...at, ...drag.sheet }) });
     if (answer.ok && drag) {
       const box = new DOMParser().parseFromString(await answer.text(), "text/html").getElementById("drawing-box");
       document.getElementById("drawing-box").replaceChildren(...box.childNodes);
@@ -129,13 +141,13 @@ async function ask() {
   }
 }
 function drop(handle, z, r) {
-  send(`handle-${handle}`, "drag", { handle, z, r, preview: false });
+  send(`handle-${handle}`, "drag", { handle, z, r });
 }
 document.addEventListener("pointerdown", (e) => {
   if (e.target.classList?.contains("handle")) {
     e.preventDefault();
     const d = e.target.dataset;
-    drag = { handle: d.handle, along: d.along === "true", across: d.across === "true", z: Number(d.z), r: Number(d.r), last: null, next: null, busy: false };
+    drag = { handle: d.handle, along: d.along === "true", across: d.across === "true", z: Number(d.z), r: Number(d.r), last: null, next: null, busy: false, sheet: lying() };
   }
 });
 // A click on the drawing says where something is to be put, while its form is open.
@@ -182,56 +194,37 @@ document.addEventListener("htmx:afterRequest", (e) => {
     : words || `Not saved: the server answered ${status}. What you typed is still here; send it again.`);
 });
 
+// As what a size is understood stands beside its field while it is typed.
+const sized = (t) => t?.matches?.(".dim-input, .el-size, [data-length], [data-takes='mm']");
+const hint = document.createElement("output");
+hint.className = "understood";
+hint.hidden = true;
+document.body.append(hint);
+let reading = 0;
+document.addEventListener("input", (e) => {
+  const field = e.target;
+  if (!sized(field)) return;
+  clearTimeout(reading);
+  reading = setTimeout(async () => {
+    const text = field.value;
+    const answer = text.trim() ? await fetch(`/understood?text=${encodeURIComponent(text)}`).catch(() => null) : null;
+    const words = answer?.ok ? await answer.text() : "";
+    if (document.activeElement !== field || field.value !== text) return;
+    const box = field.getBoundingClientRect();
+    hint.textContent = words;
+    hint.hidden = !words;
+    hint.style.left = `${Math.max(4, Math.min(box.left, innerWidth - hint.offsetWidth - 4)) + scrollX}px`;
+    hint.style.top = `${box.bottom + 4 + scrollY}px`;
+  }, 120);
+});
+document.addEventListener("focusout", () => { hint.hidden = true; });
+
 document.documentElement.classList.add("js");
 
 // Days and hours as the browser's owner writes them.
 for (const time of document.querySelectorAll("time[datetime]")) {
   const at = new Date(time.dateTime);
   if (!Number.isNaN(at.getTime())) time.textContent = at.toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" });
-}
-
-// The scrubber plays the cuts: each stage is shown large in its turn.
-const film = document.getElementById("film");
-if (film) {
-  const scrubber = document.getElementById("scrubber");
-  const show = (no, scroll) => {
-    const card = document.getElementById(`step-${no}`) ?? document.querySelector(".step");
-    if (!card) return;
-    document.querySelectorAll(".step.on").forEach((c) => c.classList.remove("on"));
-    card.classList.add("on");
-    const picture = card.querySelector("svg").cloneNode(true);
-    picture.removeAttribute("width");
-    picture.removeAttribute("height");
-    document.getElementById("film-picture").replaceChildren(picture);
-    document.getElementById("film-title").textContent = `${no} ${card.querySelector(".title").textContent}`;
-    document.getElementById("film-words").innerHTML = card.querySelector(".words").innerHTML;
-    document.getElementById("film-stiff").textContent = card.dataset.stiff ?? "";
-    const lines = [card.dataset.speed, ...[...card.querySelectorAll(".cut")].map((c) => c.textContent), ...[...card.querySelectorAll(".target")].map((s) => `${s.textContent}, ${s.dataset.how}`)];
-    document.getElementById("film-numbers").replaceChildren(...lines.filter(Boolean).map((text) => {
-      const line = document.createElement("span");
-      line.textContent = text;
-      return line;
-    }));
-    if (scroll) card.scrollIntoView({ block: "nearest" });
-  };
-  scrubber.addEventListener("input", () => show(scrubber.value, true));
-  document.querySelectorAll(".step").forEach((c) => c.addEventListener("click", () => { scrubber.value = c.dataset.no; show(c.dataset.no, false); }));
-  // One cut after another, until the end or until it is stopped.
-  const play = document.getElementById("play");
-  let clock = 0;
-  const stop = () => { clearInterval(clock); clock = 0; play.setAttribute("aria-pressed", "false"); play.textContent = "Play"; };
-  play.addEventListener("click", () => {
-    if (clock) { stop(); return; }
-    if (scrubber.value === scrubber.max) scrubber.value = scrubber.min;
-    play.setAttribute("aria-pressed", "true");
-    play.textContent = "Stop";
-    clock = setInterval(() => {
-      if (scrubber.value === scrubber.max) { stop(); return; }
-      scrubber.stepUp();
-      show(scrubber.value, false);
-    }, 1400);
-  });
-  show(scrubber.value, false);
 }
 
 // A step is dragged on to the one that it is to follow, or into an empty hold.

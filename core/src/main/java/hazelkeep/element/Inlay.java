@@ -14,12 +14,14 @@ import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.route.Joint;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -191,8 +193,10 @@ final class Inlay implements AddedElement {
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
     double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
-      case DETAIL_THIN ->
-          tries.set(key(thin()).path(), Math.floor(10 * (aim.mm(key(thin())) - lack)) / 10);
+      case DETAIL_THIN -> {
+        tries.set(key(thin()).path(), Math.floor(10 * (aim.mm(key(thin())) - lack)) / 10);
+        slimmerJoint(finding.verdict().limit(), aim, tries);
+      }
       case INLAY_THIN -> tries.more(lack, key(thin()).path());
       case INLAY_WIDE -> {
         tries.set(key(InlaySize.WIDE).path(), finding.verdict().limit());
@@ -204,6 +208,26 @@ final class Inlay implements AddedElement {
             .ifPresent(at -> tries.set(key(InlaySize.HEIGHT).path(), at));
       }
       default -> {}
+    }
+  }
+
+  /** Round a slimmer recess there is more wood for a collar: the outside less wood and collar. */
+  private void slimmerJoint(double wood, Aim aim, Tries tries) {
+    if (place != InlayPlace.COLLAR) {
+      return;
+    }
+    Part part = aim.part(added.part());
+    for (Joint j : aim.joints()) {
+      if (j.outer().part().equals(part.name())) {
+        double outside =
+            aim.surface(j.outer()).line().points().stream()
+                .mapToDouble(p -> part.target().outer(p.z()))
+                .filter(r -> r > 0)
+                .min()
+                .orElse(0);
+        double recess = 2 * (outside - wood - aim.mm(key(InlaySize.THICK)));
+        tries.set(j.recess().path(), Math.floor(10 * recess) / 10);
+      }
     }
   }
 

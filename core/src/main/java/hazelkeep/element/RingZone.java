@@ -85,7 +85,10 @@ public record RingZone(int count, Room room) implements Element {
             "Rings, outside",
             8,
             250,
-            d -> usual(d.custom(Line.RING_OUT), "they slide and are held by foot and bowl")),
+            d ->
+                usual(
+                    d.custom(Line.RING_OUT),
+                    "they slide, and what is wider at both ends holds them")),
         new SizeRule(
             IN,
             "Rings, inside at the ridge",
@@ -104,16 +107,16 @@ public record RingZone(int count, Room room) implements Element {
             1,
             60,
             d -> usual(d.custom(Line.RING_SLOT), "the parting tool leans in it")),
-        new SizeRule(AT, "Middle of the rings, over the stem's foot", 0, 400, this::middle));
+        new SizeRule(AT, "Middle of the rings, over the stem's low end", 0, 400, this::middle));
   }
 
-  /** Between the foot, over which the tool leans in, and the bowl; no reading moves it. */
+  /** Between the low end, over which the tool leans in, and the high one; no reading moves it. */
   private Rule.Value middle(Dims<?> d) {
     double stem = d.planned(room.along);
     double low = cut(d.shop(), d::planned).clear(d.planned(ROUNDED) / 2);
     double high = stem - d.planned(WIDE) / 2;
     boolean free = low >= 0 && low < high;
-    return usual(free ? (low + high) / 2 : Math.max(0, stem / 2), "between foot and bowl");
+    return usual(free ? (low + high) / 2 : Math.max(0, stem / 2), "between the two ends");
   }
 
   private static final DimKey ROUNDED = new DimKey("blank.round");

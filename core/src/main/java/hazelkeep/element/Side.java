@@ -235,7 +235,8 @@ public record Side(
 
   /** Its sizes read again on the line that it was drawn by. */
   void read(Built b, OnSection s, Polyline line) {
-    s.is(rise.height().path(), line.last().z() - line.first().z());
+    double top = rise.capped() ? s.top(on.part()) : line.last().z();
+    s.is(rise.height().path(), top - line.first().z());
     places(b, s, line);
   }
 

@@ -11,6 +11,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * Jaws closed straight on the outside: a rim with tape round it, or a round limb.
@@ -22,8 +23,8 @@ import java.util.List;
  */
 public record Around(String part, String on, JawSet jaws, boolean taped) implements InJaws {
   @Override
-  public String words() {
-    return jaws.name() + " round the " + part + "'s " + on + (taped ? ", taped" : "");
+  public String words(UnaryOperator<String> called) {
+    return jaws.name() + " round the " + called.apply(part) + "'s " + on + (taped ? ", taped" : "");
   }
 
   @Override

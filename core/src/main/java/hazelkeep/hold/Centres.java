@@ -4,11 +4,12 @@ import hazelkeep.finding.Verdict;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** Between the drive and the live centre. */
 public record Centres() implements Grip {
   @Override
-  public String words() {
+  public String words(UnaryOperator<String> called) {
     return "drive and live centre";
   }
 

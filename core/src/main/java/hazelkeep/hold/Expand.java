@@ -11,6 +11,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * Jaws opened in a recess or a mouth, its edge on their step at x = 0.
@@ -21,8 +22,8 @@ import java.util.List;
  */
 public record Expand(String part, String in, JawSet jaws) implements InJaws {
   @Override
-  public String words() {
-    return jaws.name() + " opened in the " + part + "'s " + in;
+  public String words(UnaryOperator<String> called) {
+    return jaws.name() + " opened in the " + called.apply(part) + "'s " + in;
   }
 
   private static double bore(HalfSection wood) {

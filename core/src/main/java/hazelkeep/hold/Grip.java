@@ -5,11 +5,21 @@ import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** Who carries the work. Each grip judges itself on the wood as it then is. */
 public sealed interface Grip permits Centres, InJaws, Screwed, JamOn, JamChuck, Pressed, OffLathe {
   /** In the trade's words. */
-  String words();
+  default String words() {
+    return words(UnaryOperator.identity());
+  }
+
+  /**
+   * In the trade's words.
+   *
+   * @param called what a part is called
+   */
+  String words(UnaryOperator<String> called);
 
   /** Everything of it that stands in a tool's way, in the setup's frame. */
   List<HalfSection> fixtures(Work work, Shop shop);

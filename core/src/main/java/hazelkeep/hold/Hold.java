@@ -11,6 +11,7 @@ import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * A way of holding the work. It knows where it touches the wood and judges itself on the stock as
@@ -48,7 +49,16 @@ public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) 
 
   /** What holds the work, in the trade's words. */
   public String words() {
-    return grip.words()
+    return words(UnaryOperator.identity());
+  }
+
+  /**
+   * The same with a kind's own words for its parts.
+   *
+   * @param called what a part is called
+   */
+  public String words(UnaryOperator<String> called) {
+    return grip.words(called)
         + tail.map(t -> ", " + t.name() + " up").orElse("")
         + steady.map(s -> ", " + s.steady().name() + " set").orElse("");
   }

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * A part pressed on a piece of waste turned to fit it: a plug in its mouth, or a cup over its
@@ -38,8 +39,12 @@ public record JamChuck(
   }
 
   @Override
-  public String words() {
-    return kept.orElse("jam chuck") + (cup() ? " over the " : " in the ") + part + "'s " + seat;
+  public String words(UnaryOperator<String> called) {
+    return kept.orElse("jam chuck")
+        + (cup() ? " over the " : " in the ")
+        + called.apply(part)
+        + "'s "
+        + seat;
   }
 
   /**

@@ -10,6 +10,7 @@ import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A part pressed on its partner, which is itself held.
@@ -29,8 +30,12 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements Grip 
   }
 
   @Override
-  public String words() {
-    return guest + " jammed on the " + host + ", held in the " + hostHeld.jaws().name();
+  public String words(UnaryOperator<String> called) {
+    return called.apply(guest)
+        + " jammed on the "
+        + called.apply(host)
+        + ", held in the "
+        + hostHeld.jaws().name();
   }
 
   @Override

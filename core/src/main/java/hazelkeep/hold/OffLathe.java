@@ -4,11 +4,12 @@ import hazelkeep.finding.Verdict;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** Off the lathe, by hand. */
 public record OffLathe() implements Grip {
   @Override
-  public String words() {
+  public String words(UnaryOperator<String> called) {
     return "by hand, off the lathe";
   }
 

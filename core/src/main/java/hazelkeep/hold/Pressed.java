@@ -8,6 +8,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * Pressed by the tailstock against a cone or pad at the headstock, which enters the mouth.
@@ -17,8 +18,8 @@ import java.util.List;
  */
 public record Pressed(String part, double pad) implements Grip {
   @Override
-  public String words() {
-    return part + " pressed on a padded disc by the tailstock";
+  public String words(UnaryOperator<String> called) {
+    return called.apply(part) + " pressed on a padded disc by the tailstock";
   }
 
   @Override

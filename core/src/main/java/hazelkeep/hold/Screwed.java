@@ -12,6 +12,7 @@ import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * Drawn by a screw against a face at x = 0.
@@ -29,8 +30,8 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
   private static final double WATER = 1000;
 
   @Override
-  public String words() {
-    return screw.name() + " in the " + part + "'s end";
+  public String words(UnaryOperator<String> called) {
+    return screw.name() + " in the " + called.apply(part) + "'s end";
   }
 
   @Override

@@ -15,6 +15,7 @@ import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * A tenon squeezed by jaws.
@@ -30,8 +31,8 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
   }
 
   @Override
-  public String words() {
-    return jaws.name() + " on the " + part + "'s " + stub;
+  public String words(UnaryOperator<String> called) {
+    return jaws.name() + " on the " + called.apply(part) + "'s " + stub;
   }
 
   @Override

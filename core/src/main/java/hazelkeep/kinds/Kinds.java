@@ -4,6 +4,7 @@ import hazelkeep.element.Adorned;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.cased.CasedKind;
 import hazelkeep.kinds.goblet.GobletKind;
+import hazelkeep.kinds.handle.HandleKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.piece.Design;
@@ -25,7 +26,8 @@ public final class Kinds {
               MillKind.MILL,
               MillKind.SHAKER,
               CasedKind.HOUSE,
-              GobletKind.GOBLET)
+              GobletKind.GOBLET,
+              HandleKind.HANDLE)
           .<Kind<?>>map(Kinds::adorned)
           .toList();
 

@@ -33,6 +33,11 @@ public record Dim(
     return value.mm();
   }
 
+  /** This dimension if it were otherwise. */
+  public Dim at(Length other) {
+    return new Dim(key, label, other, hedge, origin, reason, from, other, other, fit);
+  }
+
   /** This dimension beside what was planned before anything was measured. */
   public Dim planned(Length before) {
     return new Dim(key, label, value, hedge, origin, reason, from, before, due, fit);

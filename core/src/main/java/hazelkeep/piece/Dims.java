@@ -71,7 +71,30 @@ public final class Dims<D extends Design> {
     return out;
   }
 
-  private Map<DimKey, Dim> all() {
+  /** All of them resolved, to be asked again. */
+  static <D extends Design> Dims<D> done(
+      D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
+    Dims<D> dims = new Dims<>(design, rules, shop, readings);
+    dims.all();
+    return dims;
+  }
+
+  /**
+   * What one dimension's rule would say if others were otherwise.
+   *
+   * @param others dimensions that are otherwise, mm; all else is as it was resolved
+   * @param in the shop that is asked
+   */
+  double again(DimKey key, Map<DimKey, Double> others, Shop in) {
+    Dims<D> then = new Dims<>(design, List.copyOf(rules.values()), in, readings);
+    then.done.putAll(done);
+    others.forEach((k, mm) -> then.done.compute(k, (x, d) -> d.at(Length.mm(mm))));
+    Rule<D> rule = rules.get(key);
+    return rule.read().apply(then).orElseGet(() -> rule.by().apply(then).mm());
+  }
+
+  /** All of them, resolved. */
+  Map<DimKey, Dim> all() {
     rules.keySet().forEach(this::dim);
     return done;
   }

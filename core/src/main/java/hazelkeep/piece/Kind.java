@@ -56,6 +56,11 @@ public interface Kind<D extends Design> {
   /** Ways out of a finding that are worth trying, best first. */
   List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop);
 
+  /** What a turner calls a part: its own name, where that says it. */
+  default String called(String part) {
+    return part;
+  }
+
   /** The design with a size stated, or left to the rules when empty. */
   D size(D design, DimKey key, Optional<Size> size);
 

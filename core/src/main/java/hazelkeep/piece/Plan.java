@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.hold.Hold;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -36,7 +37,7 @@ import java.util.Set;
  * @param edits the turner's changes of the route
  * @param route the whole route
  * @param rehearsal the route played, or what is left of it
- * @param practice the lines of Practice that were asked on the way
+ * @param practice the lines of Practice that were asked on the way, and those of setting out
  */
 public record Plan<D extends Design>(
     Sketch<D> sketch, List<RouteEdit> edits, Route route, Rehearsal rehearsal, Set<Line> practice) {
@@ -81,6 +82,7 @@ public record Plan<D extends Design>(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
     Set<Line> asked = Practice.none();
     Plan<D> plan = Practice.noting(asked, () -> made(kind, design, shop, edits, standing));
+    asked.addAll(Line.SETTING_OUT);
     return new Plan<>(plan.sketch, plan.edits, plan.route, plan.rehearsal, asked);
   }
 
@@ -112,6 +114,11 @@ public record Plan<D extends Design>(
   /** The kind of piece. */
   public Kind<D> kind() {
     return sketch.kind();
+  }
+
+  /** What holds the work, with the kind's own words for its parts. */
+  public String words(Hold hold) {
+    return hold.words(kind()::called);
   }
 
   /** What was stated. */

@@ -3,6 +3,7 @@ package hazelkeep.practice;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -149,6 +150,7 @@ public enum Line {
   FIT_HANGS,
   FIT_POPS,
   FIT_PERMEABILITY,
+  FIT_TUNED,
 
   SNEAK_UNREAD,
   SNEAK_TAPER,
@@ -338,6 +340,7 @@ public enum Line {
   BOX_WALL,
   BOX_WALL_LEAST,
   BOX_WALL_MOST,
+  BOX_WALL_ROOM,
   BOX_SPIGOT_WALL,
   BOX_LEDGE,
   BOX_LID_LESS,
@@ -448,6 +451,18 @@ public enum Line {
   RING_CLEAR,
   RING_SQUEEZE,
   RING_LEAST,
+  HANDLE_LONG,
+  HANDLE_WIDE,
+  HANDLE_BUTT_WIDE,
+  HANDLE_BUTT_HIGH,
+  HANDLE_BUTT_AT,
+  HANDLE_END,
+  HANDLE_KNOB_HIGH,
+  HANDLE_DOME,
+  HANDLE_STEM,
+  HANDLE_STEM_ENDS,
+  HANDLE_NUB,
+  HANDLE_FACE_TOP,
 
   DETAIL_LINE_WIDE,
   DETAIL_LINE_DEEP,
@@ -519,6 +534,10 @@ public enum Line {
       String origin,
       String meaning,
       String source) {}
+
+  /** What every step is set out by: asked when its lines are read, on screen or on paper. */
+  public static final Set<Line> SETTING_OUT =
+      Set.of(READ_PLACE, READ_FIT, READ_TURNED, READ_ROUGH, SETOUT_ROUND);
 
   /** Its stable name: {@code hold.free-length}. */
   public String key() {

@@ -7,10 +7,13 @@ import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Tool;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.HookedBar;
+import hazelkeep.solid.Lie;
 import hazelkeep.solid.LineOfWork;
 import hazelkeep.solid.LineOfWork.Reach;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Doing;
+import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,7 +25,7 @@ import java.util.Optional;
 /** Whether a surface can be worked in a hold with the tools of the shop. Remembers its answers. */
 final class Reaching {
   /** A tool that reaches this share is good enough: no other is tried. */
-  private static final double ENOUGH = 0.98;
+  private static final double ENOUGH = Approach.ENOUGH;
 
   /**
    * Over the share that may stay closed before a tool is given up, so that rounding decides
@@ -41,10 +44,10 @@ final class Reaching {
    *
    * @param workable whether it can
    * @param best the reach of the tool that reaches most; empty when nothing is there to be worked
-   * @param tool that tool's name
+   * @param tool that tool
    */
-  record Answer(boolean workable, Optional<Reach> best, String tool) {
-    static final Answer NO = new Answer(false, Optional.empty(), "");
+  record Answer(boolean workable, Optional<Reach> best, Optional<Tool> tool) {
+    static final Answer NO = new Answer(false, Optional.empty(), Optional.empty());
   }
 
   /** The share of a line that falls short, and the share that is needed: as they are judged. */
@@ -83,19 +86,13 @@ final class Reaching {
         k -> answer(setup, state, work, surface, doing, false));
   }
 
-  /** Nobody hollows with a parting tool who has another that gets there. */
-  private List<Tool> tools(Surface surface) {
-    return surface.inside()
-        ? shop.tools().stream().sorted(Comparator.comparing(Tool::parts)).toList()
-        : shop.tools();
-  }
-
-  /** A hooked bar works hollows only, through their mouth. */
-  private static Reach hooked(Tool tool, Surface surface, Work work, Polyline line, double giveUp) {
-    return surface.inside()
-        ? LineOfWork.hooked(
-            work.swept(surface.id().part()), tool.shape(), tool.hook(), line, giveUp)
-        : new Reach(0, 0, line.length(), line.first());
+  /** Nobody hollows or shapes what is seen with a parting tool who has another that gets there. */
+  List<Tool> tools(Surface surface, Doing doing) {
+    boolean picky = surface.inside() || surface.role() == Role.SHOW;
+    return shop.tools().stream()
+        .filter(t -> t.does().contains(doing))
+        .sorted(Comparator.comparing(t -> picky && t.parts()))
+        .toList();
   }
 
   /** How far a surface can be worked, every place of it tested; for telling numbers. */
@@ -111,42 +108,18 @@ final class Reaching {
 
   private Answer answer(
       Setup setup, State state, Work work, Surface surface, Doing doing, boolean full) {
-    String part = surface.id().part();
-    Hold hold = setup.hold();
-    List<HalfSection> obstacles = new ArrayList<>();
-    if (hold.onLathe()) {
-      // The wood over a surface goes as the tool comes to it: it stands in no one's way.
-      HalfSection over =
-          doing == Doing.CUT && !state.surf(surface.id()).bare()
-              ? surface.zone().minus(aim.part(part).target()).in(setup.frames().get(part))
-              : HalfSection.EMPTY;
-      for (String p : work.bodies().keySet()) {
-        HalfSection wood = work.swept(p);
-        obstacles.add(p.equals(part) ? wood.minus(over) : wood);
-      }
-      obstacles.addAll(hold.fixtures(work, shop));
-    } else {
-      obstacles.add(work.swept(part));
-    }
-    Polyline line = surface.line().in(setup.frames().get(part));
-    LineOfWork.From from = hold.onLathe() ? surface.from() : LineOfWork.From.ANY;
+    Place at = new Place(setup, state, work, surface, doing);
     Reach best = null;
-    String with = "";
+    Tool with = null;
     double needs =
         doing == Doing.CUT ? shop.custom(Line.ROUTE_OPEN) : shop.custom(Line.ROUTE_OPEN_SOFT);
     double giveUp = full ? 1 : 1 - needs + GIVE_UP_SPARE;
-    for (Tool tool : tools(surface)) {
+    for (Tool tool : tools(surface, doing)) {
       Patience.check();
-      if (!tool.does().contains(doing)) {
-        continue;
-      }
-      Reach r =
-          tool.hook() > 0
-              ? hooked(tool, surface, work, line, giveUp)
-              : LineOfWork.of(obstacles, tool.shape(), line, from, giveUp);
+      Reach r = at.reach(tool, giveUp);
       if (best == null || r.open() > best.open()) {
         best = r;
-        with = tool.name();
+        with = tool;
       }
       if (best.open() >= ENOUGH * best.whole()) {
         break;
@@ -160,6 +133,60 @@ final class Reaching {
     boolean workable =
         best.open() >= needs * whole
             && (doing == Doing.CUT || best.hidden() <= shop.custom(Line.ROUTE_HIDDEN) * whole);
-    return new Answer(workable, Optional.of(best), with);
+    return new Answer(workable, Optional.of(best), Optional.of(with));
+  }
+
+  /** How a tool lies along a surface in a stage's hold, one place after another. */
+  List<Lie> lies(Stage stage, State wood, Surface surface, Tool tool) {
+    Setup setup = stage.setup();
+    Work work = Stage.mount(setup, wood, aim);
+    return new Place(setup, wood, work, surface, Doing.CUT).lies(tool);
+  }
+
+  /** A surface as it lies in a hold, and what stands in a tool's way there. */
+  private final class Place {
+    private final Surface surface;
+    private final HalfSection wood;
+    private final List<HalfSection> obstacles = new ArrayList<>();
+    private final Polyline line;
+    private final LineOfWork.From from;
+
+    Place(Setup setup, State state, Work work, Surface surface, Doing doing) {
+      String part = surface.id().part();
+      Hold hold = setup.hold();
+      this.surface = surface;
+      this.wood = work.swept(part);
+      if (hold.onLathe()) {
+        // The wood over a surface goes as the tool comes to it: it stands in no one's way.
+        HalfSection over =
+            doing == Doing.CUT && !state.surf(surface.id()).bare()
+                ? surface.zone().minus(aim.part(part).target()).in(setup.frames().get(part))
+                : HalfSection.EMPTY;
+        for (String p : work.bodies().keySet()) {
+          obstacles.add(p.equals(part) ? wood.minus(over) : work.swept(p));
+        }
+        obstacles.addAll(hold.fixtures(work, shop));
+      } else {
+        obstacles.add(wood);
+      }
+      this.line = surface.line().in(setup.frames().get(part));
+      this.from = hold.onLathe() ? surface.from() : LineOfWork.From.ANY;
+    }
+
+    /** A hooked bar works hollows only, through their mouth. */
+    Reach reach(Tool tool, double giveUp) {
+      if (tool.hook() == 0) {
+        return LineOfWork.of(obstacles, tool.shape(), line, from, giveUp);
+      }
+      return surface.inside()
+          ? new HookedBar(tool.shape(), tool.hook()).in(wood, line, giveUp)
+          : new Reach(0, 0, line.length(), line.first());
+    }
+
+    List<Lie> lies(Tool tool) {
+      return tool.hook() == 0
+          ? LineOfWork.lies(obstacles, tool.shape(), line, from)
+          : new HookedBar(tool.shape(), tool.hook()).lies(wood, line);
+    }
   }
 }

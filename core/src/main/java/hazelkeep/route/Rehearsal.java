@@ -6,10 +6,8 @@ import hazelkeep.shop.Tool;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * A route played on the stock.
@@ -58,8 +56,8 @@ public record Rehearsal(
                 : act instanceof Act.Sand a && a.on().equals(id) ? Doing.SAND : null;
         if (doing != null && s.setup().hold().onLathe()) {
           Reaching.Answer a = reaching.full(s.setup(), leaving(s), aim.surface(id), doing);
-          a.best()
-              .ifPresent(b -> out.add(new Worked(doing, a.tool(), b.open() / b.whole(), s.step())));
+          String with = a.tool().map(Tool::name).orElse("");
+          a.best().ifPresent(b -> out.add(new Worked(doing, with, b.open() / b.whole(), s.step())));
         }
       }
     }
@@ -68,24 +66,16 @@ public record Rehearsal(
 
   /** With which tools of the shop a step cuts, as it names or as they reach what it bares. */
   public List<String> tools(Stage stage, Shop shop) {
-    Set<String> out = new LinkedHashSet<>();
-    stage.step().bit().ifPresent(b -> out.add(b.name()));
-    Reaching reaching = new Reaching(shop, aim);
-    for (Act act : stage.step().acts()) {
-      if (out.isEmpty() && act instanceof Act.Remove r && stage.setup().hold().onLathe()) {
-        if (!r.claims().isEmpty()) {
-          shop.tools().stream().filter(Tool::parts).findFirst().ifPresent(t -> out.add(t.name()));
-        }
-        for (SurfaceId id : r.bares()) {
-          String with =
-              reaching.full(stage.setup(), leaving(stage), aim.surface(id), Doing.CUT).tool();
-          if (!with.isEmpty()) {
-            out.add(with);
-          }
-        }
-      }
-    }
-    return List.copyOf(out);
+    return approaches(stage, shop).stream()
+        .map(Approach::tool)
+        .filter(t -> !t.isEmpty())
+        .distinct()
+        .toList();
+  }
+
+  /** How the tools of the shop come to what a step cuts, in the setup's frame. */
+  public List<Approach> approaches(Stage stage, Shop shop) {
+    return new Approaches(stage, leaving(stage), shop).all();
   }
 
   /** The wood as it leaves a stage's hold: later cuts there may open a surface further. */

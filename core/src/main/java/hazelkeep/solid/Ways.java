@@ -46,6 +46,11 @@ final class Ways {
     this.downR = Math.sin(from.lo);
   }
 
+  /** The way that was found last, radians from the tailstock direction towards the turner. */
+  double found() {
+    return last;
+  }
+
   /** Whether there is a way out. */
   boolean free(double z, double r) {
     return !Double.isNaN(last) && clear(z, r) || swept(z, r);
@@ -102,7 +107,7 @@ final class Ways {
       if (from != From.ANY && beside(z1, r1, z2, r2)) {
         continue;
       }
-      double d2 = LineOfWork.distance2(e, i, z, r);
+      double d2 = Edges.distance2(e, i, z, r);
       if (d2 < nearest) {
         nearest = d2;
         near = i;

@@ -98,6 +98,8 @@ public record Way(
             .count();
     boolean apart = bodies == parts.stream().filter(p -> bench.now().stock(p).isPresent()).count();
     return parts.stream()
+        // A captive ring is cut from what it goes round: no blank of its own makes it again.
+        .filter(p -> !p.stubs().isEmpty())
         .filter(p -> bench.now().stock(p).isEmpty() || (wrong && apart && parts.size() > 1))
         .map(Part::name)
         .toList();

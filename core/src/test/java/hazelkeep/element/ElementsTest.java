@@ -289,8 +289,8 @@ class ElementsTest {
     Plan<?> plan = knobbed(kind, part, what, what + "-1.wide", wide, what + "-1.neck", 0.8 * wide);
     Set<String> more = codes(plan);
     more.removeAll(codes(plain));
+    // Said first and with its ways out; what else comes of it stands beside it.
     if (more.contains("knob-by-hand")) {
-      assertThat(more).containsOnly("knob-by-hand");
       return;
     }
     // What is slim is told to be soft, as it is.

@@ -75,6 +75,7 @@ public final class RandomPieces {
           case "straight-well", "dry-stem-vase" -> kind.type().cast(vessel((BoredVessel) design));
           case "needle-case", "hanging-house" -> kind.type().cast(cased((Cased) design));
           case "goblet" -> goblet(kind, design);
+          case "ringed-handle" -> handle(kind, design);
           default -> mill(kind, design);
         });
   }
@@ -193,6 +194,21 @@ public final class RandomPieces {
                 Optional.of(Size.mm(between(6, 24))),
                 Optional.of(Size.mm(between(50, 100))),
                 random.nextBoolean())));
+  }
+
+  private <D extends Design> D handle(Kind<D> kind, D design) {
+    int rings = random.nextInt(4);
+    D out = Restated.with(design, "rings", rings);
+    out = kind.choose(out, "stem", random.nextBoolean() ? "STRAIGHT" : "WAISTED");
+    Map<String, Double> mm =
+        Map.of(
+            "outside.height", 120.0 + 14 * rings + random.nextInt(40),
+            "outside.diameter", 44.0 + random.nextInt(8),
+            "stem.diameter", 13.0 + random.nextInt(2));
+    for (Map.Entry<String, Double> e : mm.entrySet()) {
+      out = kind.size(out, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
+    }
+    return out;
   }
 
   private <D extends Design> D goblet(Kind<D> kind, D design) {

@@ -27,7 +27,8 @@ class SoundPlansTest {
           "hold-weak", "a lid much wider than its spigot stands little at the rim",
           "lever", "tall work on the tenon that a narrow foot leaves",
           "spigot-wall", "what goes in leaves a slim spigot a little less than its least",
-          "free-length", "tall work without the tailstock at its top");
+          "free-length", "tall work without the tailstock at its top",
+          "lid-corner", "under the dome of a low lid the inside comes a hair under its least");
 
   @Test
   void of_three_hundred_sound_plans_nearly_all_are_let_pass() {

@@ -6,12 +6,15 @@ import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.RandomPieces;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -50,6 +53,35 @@ class SetOutTest {
       }
     }
     assertThat(wrong).isGreaterThan(10);
+  }
+
+  /** What a step's lines are read by counts among what the plan goes by. */
+  @Test
+  void lines_of_practice_that_setting_out_asks_are_the_plans() {
+    for (RandomPieces.Wished<?> w : new RandomPieces(5).sound(Kinds.ALL.size())) {
+      Plan<?> plan = w.plan(shop);
+      Set<Line> asked = Practice.none();
+      Figures figures = new Figures(shop, plan.aim().practice());
+      Practice.noting(
+          asked,
+          () -> {
+            plan.rehearsal().stages().forEach(s -> read(SetOut.of(s), figures));
+            return null;
+          });
+      assertThat(asked).isNotEmpty();
+      assertThat(plan.practice()).containsAll(asked);
+    }
+  }
+
+  private static void read(SetOut told, Figures figures) {
+    figures.takenOff(told);
+    for (Pass p : told.passes()) {
+      for (Cut c : p.cuts()) {
+        c.stations().forEach(at -> figures.across(c, at));
+        c.stations().forEach(at -> figures.place(c, at));
+        figures.radius(c);
+      }
+    }
   }
 
   /** Every place and diameter of one pass told wrong. */

@@ -26,7 +26,7 @@ class HookedBarTest {
 
   private static double share(double mouth, double hook, double half, double length) {
     LineOfWork.Reach r =
-        LineOfWork.hooked(pot(mouth), new ToolShape(1, half, length), hook, WALL, 1);
+        new HookedBar(new ToolShape(1, half, length), hook).in(pot(mouth), WALL, 1);
     return r.open() / r.whole();
   }
 
@@ -60,7 +60,7 @@ class HookedBarTest {
               .minus(HalfSection.box(0, 40, 0, r))
               .minus(HalfSection.box(0, 401, 0, 15));
       Polyline wall = new Polyline(List.of(new Point(38, r), new Point(4, r)));
-      LineOfWork.Reach reach = LineOfWork.hooked(tube, new ToolShape(1, 4, 500), 20, wall, 1);
+      LineOfWork.Reach reach = new HookedBar(new ToolShape(1, 4, 500), 20).in(tube, wall, 1);
       // The neck is so long that no lean helps.
       assertThat(reach.open() > 0.5 * reach.whole()).as("radius %s", r).isEqualTo(r < most);
     }
@@ -72,7 +72,7 @@ class HookedBarTest {
     double half = share(20, 20, 3, 60);
     assertThat(half).isLessThan(all);
     assertThat(share(20, 20, 3, 20)).isLessThan(half + 1e-9);
-    LineOfWork.Reach r = LineOfWork.hooked(pot(20), new ToolShape(1, 3, 60), 20, WALL, 1);
+    LineOfWork.Reach r = new HookedBar(new ToolShape(1, 3, 60), 20).in(pot(20), WALL, 1);
     assertThat(r.hiddenAt().z()).as("what stays hidden lies deep").isLessThan(45);
   }
 
@@ -89,8 +89,8 @@ class HookedBarTest {
 
   @Test
   void giving_up_says_no_more_than_is_so() {
-    LineOfWork.Reach all = LineOfWork.hooked(pot(14), new ToolShape(1, 5, 90), 15, WALL, 1);
-    LineOfWork.Reach early = LineOfWork.hooked(pot(14), new ToolShape(1, 5, 90), 15, WALL, 0.1);
+    LineOfWork.Reach all = new HookedBar(new ToolShape(1, 5, 90), 15).in(pot(14), WALL, 1);
+    LineOfWork.Reach early = new HookedBar(new ToolShape(1, 5, 90), 15).in(pot(14), WALL, 0.1);
     assertThat(early.open()).isLessThanOrEqualTo(all.open() + 1e-9);
     assertThat(early.whole()).isCloseTo(all.whole(), within(1e-6));
   }

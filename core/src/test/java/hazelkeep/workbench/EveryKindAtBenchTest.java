@@ -207,7 +207,12 @@ class EveryKindAtBenchTest {
   }
 
   private <D extends Design> void again(Run<D> run) {
-    List<String> parts = run.bench.plan().aim().parts().stream().map(Part::name).toList();
+    // A captive ring is cut from what it goes round: no blank of its own makes it again.
+    List<String> parts =
+        run.bench.plan().aim().parts().stream()
+            .filter(p -> !p.stubs().isEmpty())
+            .map(Part::name)
+            .toList();
     if (parts.size() < 2) {
       return;
     }

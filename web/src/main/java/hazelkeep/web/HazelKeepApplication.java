@@ -1,7 +1,7 @@
 package hazelkeep.web;
 
 import hazelkeep.web.start.Start;
-import java.util.Map;
+import java.util.Arrays;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
@@ -20,8 +20,10 @@ public class HazelKeepApplication {
             System.out,
             data -> {
               SpringApplication app = new SpringApplication(HazelKeepApplication.class);
-              app.setDefaultProperties(Map.of("hazel.data", data.toString()));
-              app.run(args);
+              // The folder as it was resolved goes before the variable that may name it relatively.
+              String[] with = Arrays.copyOf(args, args.length + 1);
+              with[args.length] = "--hazel.data=" + data;
+              app.run(with);
             });
     if (ended != 0) {
       System.exit(ended);

@@ -127,6 +127,14 @@ class BrowserTest extends Browsing {
     page.locator("#scrubber").fill("9");
     assertThat(page.locator("#film-title")).containsText("9 Cut the recess");
     assertThat(page.locator(".step.on .title")).hasText("Cut the recess");
+    // Played, a tool comes in and opens the wood; the film goes on by itself.
+    assertThat(page.locator("#film-tools")).not().isEmpty();
+    page.click("#play");
+    assertThat(page.locator("#film .tool.here")).isVisible();
+    assertThat(page.locator("#film .opened.begun").first()).isAttached();
+    assertThat(page.locator("#film-title")).containsText("10 Sand and finish inside");
+    page.click("#play");
+    assertThat(page.locator("#play")).hasText("Play");
 
     // The bench, to its end.
     page.click("nav >> text=Bench");
@@ -260,7 +268,7 @@ class BrowserTest extends Browsing {
   void a_finding_is_pinned_told_and_solved_with_one_press() {
     // Of this wood the strength across the grain is known.
     LiddedBox beech =
-        Restated.with(LiddedBox.fresh().with("inside.diameter", 44), "species", "American beech");
+        Restated.with(LiddedBox.fresh().with("inside.diameter", 47.8), "species", "American beech");
     long id = pieces.create("With findings", kind, beech);
     go("/pieces/" + id);
     assertThat(page.locator(".pin")).hasCount(1);
@@ -304,7 +312,8 @@ class BrowserTest extends Browsing {
 
   @Test
   void one_reading_moves_its_dependents_on_every_screen_and_nothing_else() {
-    long id = fresh("Everywhere");
+    LiddedBox box = LiddedBox.fresh().with("joint.diameter", 49.2).with("inside.diameter", 39.6);
+    long id = pieces.create("Everywhere", kind, box);
     runs.start(id);
     var planner = app.bean(hazelkeep.web.planning.Planner.class);
     var piece = pieces.get(id);
@@ -344,11 +353,26 @@ class BrowserTest extends Browsing {
   private Map<String, String> sizes(long id) {
     go("/pieces/" + id);
     page.locator("summary:has-text('Every size')").click();
+    assertThat(page.locator("table.sizes tbody tr")).not().hasCount(0);
     return page.locator("table.sizes tbody tr").all().stream()
         .collect(
             Collectors.toMap(
                 r -> r.locator("td").nth(0).textContent(),
                 r -> r.locator("td").nth(1).textContent()));
+  }
+
+  @Test
+  void what_is_typed_is_told_as_it_is_understood() {
+    go("/pieces/new");
+    page.locator("[id='sizes.outside.height']").pressSequentially("2 1/8");
+    assertThat(page.locator("output.understood")).hasText("54.0 mm · 2 1/8 in");
+    page.locator("[id='sizes.outside.height']").fill("5 cm");
+    assertThat(page.locator("output.understood")).hasText("50.0 mm · 1 31/32 in");
+    page.locator("[id='sizes.outside.height']").fill("a hand");
+    assertThat(page.locator("output.understood")).isHidden();
+    // A plain number that is no length is told as nothing.
+    page.locator("[id='content.ml']").fill("250");
+    assertThat(page.locator("output.understood")).isHidden();
   }
 
   @Test
@@ -422,7 +446,8 @@ class BrowserTest extends Browsing {
     String database = "jdbc:h2:file:" + dir.resolve("hazel").toAbsolutePath();
     App first = App.start(database, "demo");
     page.navigate(first.base() + "/pieces/3/bench");
-    page.fill("#value", "50.4");
+    String near = page.locator(".big").first().textContent().strip();
+    page.fill("#value", near);
     page.keyboard().press("Enter");
     page.waitForLoadState();
     assertThat(page.locator(".tell.good")).isVisible();
@@ -438,10 +463,10 @@ class BrowserTest extends Browsing {
     page.waitForLoadState();
     assertThat(page.locator("h2").first()).hasText("Sand and finish inside");
     page.navigate(second.base() + "/pieces/3");
-    assertThat(page.locator("#dim-recess-diameter")).hasValue("50.40");
+    assertThat(page.locator("#dim-recess-diameter")).hasValue(near);
     page.navigate(second.base() + "/");
     // The demo's pieces, nothing loaded twice.
-    assertThat(page.locator(".card")).hasCount(11);
+    assertThat(page.locator(".card")).hasCount(12);
     page.navigate("about:blank");
     second.stop();
   }

@@ -87,7 +87,7 @@ class LoadCheck {
   @Test
   void from_the_start_to_the_first_page(@TempDir Path data) throws Exception {
     long from = System.nanoTime();
-    RealProcess p = RealProcess.start(data);
+    RealProcess p = RealProcess.packaged(data);
     try {
       assertThat(p.visitor().get("/").statusCode()).isEqualTo(200);
       double seconds = (System.nanoTime() - from) / 1e9;

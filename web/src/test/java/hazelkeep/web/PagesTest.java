@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.web.store.Piece;
@@ -20,6 +22,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -360,7 +363,7 @@ class PagesTest {
             "/pieces/" + id + "/size", "key", "inside.diameter", "value", "200", "version", "1");
     assertThat(r.statusCode()).isEqualTo(422);
     assertThat(r.body())
-        .contains("Inside diameter is 200.0 mm", "it has to stay below spigot diameter, 49.2 mm")
+        .contains("Inside diameter is 200.0 mm", "it has to stay below spigot diameter, 53.0 mm")
         .contains("aria-invalid=\"true\"")
         .contains("value=\"200\"");
     assertThat(pieces.get(id).version()).isEqualTo(1);
@@ -436,6 +439,32 @@ class PagesTest {
         .isEqualTo(422);
   }
 
+  /** Both halves of a joint stated: a half changed by much brings the other, by little it tunes. */
+  @Test
+  void a_half_of_a_joint_brings_its_partner_along() {
+    long id = fresh("Halves");
+    visitor.get("/pieces/" + id);
+    String at = "/pieces/" + id + "/size";
+    visitor.post(at, "key", "recess.diameter", "value", "46", "version", "1");
+    visitor.post(at, "key", "spigot.diameter", "value", "45.9", "version", "2");
+    HttpResponse<String> moved =
+        visitor.post(at, "key", "recess.diameter", "value", "44", "version", "3");
+    assertThat(moved.body()).contains("Brought along:").contains("spigot diameter, now 43.90 mm");
+    visitor.post(at, "key", "spigot.diameter", "value", "43.95", "version", "4");
+    Map<DimKey, Size> sizes = pieces.get(id).design().sizes();
+    assertThat(sizes.get(new DimKey("recess.diameter")).mm()).isEqualTo(44.0);
+    assertThat(sizes.get(new DimKey("spigot.diameter")).mm()).isEqualTo(43.95);
+  }
+
+  /** Where body and lid lie apart in the blank the closed height has a field of its own. */
+  @Test
+  void the_whole_height_stands_on_the_drawing() {
+    long id = fresh("High");
+    assertThat(visitor.get("/pieces/" + id).body())
+        .contains("id=\"dim-outside-height\"")
+        .contains("closed, high");
+  }
+
   @Test
   void dragging_draws_without_saving_and_letting_go_saves() {
     long id = fresh("Drag");
@@ -443,19 +472,48 @@ class PagesTest {
     visitor.get(at);
     HttpResponse<String> preview =
         visitor.post(
-            at + "/drag",
+            at + "/dragging",
             "handle",
             "inside.diameter",
             "z",
             "50",
             "r",
             "17",
-            "preview",
-            "true",
-            "version",
-            "1");
+            "left",
+            "51.5",
+            "axis",
+            "240.25",
+            "scale",
+            "3.125");
     assertThat(preview.statusCode()).isEqualTo(200);
-    assertThat(preview.body()).contains("34.0").contains("id=\"drawing\"");
+    // The sheet lies where it lay, and the number stands beside the point.
+    assertThat(preview.body()).contains("id=\"drawing\"").contains(">34.0 mm</text>");
+    assertThat(preview.body())
+        .contains("data-left=\"51.5\" data-axis=\"240.25\" data-scale=\"3.125\"");
+    assertThat(
+            visitor
+                .post(
+                    at + "/dragging",
+                    "handle",
+                    "inside.diameter",
+                    "z",
+                    "50",
+                    "r",
+                    "17",
+                    "left",
+                    "0",
+                    "axis",
+                    "0",
+                    "scale",
+                    "-1")
+                .statusCode())
+        .isEqualTo(422);
+    // What is missing is refused like what is wrong.
+    assertThat(
+            visitor
+                .post(at + "/dragging", "handle", "inside.diameter", "z", "50", "r", "17")
+                .statusCode())
+        .isEqualTo(422);
     assertThat(pieces.get(id).version()).isEqualTo(1);
     visitor.post(at + "/drag", "handle", "inside.diameter", "z", "50", "r", "17", "version", "1");
     assertThat(pieces.get(id).version()).isEqualTo(2);

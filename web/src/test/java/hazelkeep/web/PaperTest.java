@@ -154,7 +154,7 @@ class PaperTest {
 
   @Test
   void the_cut_sheet_names_every_position_size_and_step_in_the_chosen_unit() throws IOException {
-    long id = box("Sheet — “odd” 名", LiddedBox.fresh());
+    long id = box("Sheet — “odd” 名", LiddedBox.fresh().with("joint.diameter", 49.2));
     try (PDDocument d = pdf(id, "cut-sheet")) {
       String text = new PDFTextStripper().getText(d);
       app.bean(Planner.class)
@@ -182,7 +182,7 @@ class PaperTest {
 
   @Test
   void the_page_says_what_the_sheet_says() {
-    long id = box("Page", LiddedBox.fresh());
+    long id = box("Page", LiddedBox.fresh().with("joint.diameter", 49.2));
     String page = visitor.get("/pieces/" + id + "/paper").body();
     assertThat(page).contains("49.28 mm").contains("Foot tenon, at its end").contains("53.0 mm");
   }

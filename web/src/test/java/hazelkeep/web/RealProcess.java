@@ -35,6 +35,26 @@ final class RealProcess {
                 System.getProperty("java.class.path"),
                 "hazelkeep.web.HazelKeepApplication"));
     command.addAll(List.of(args));
+    return started(data, command);
+  }
+
+  /** The same as it is unpacked for its users, with its classes kept parsed. */
+  static RealProcess packaged(Path data) throws IOException {
+    Path app = Path.of("target/app").toAbsolutePath();
+    return started(
+        data,
+        List.of(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-Xmx384m",
+            "-XX:+UseSerialGC",
+            "-XX:SharedArchiveFile=" + app.resolve("app.jsa"),
+            "-Xshare:auto",
+            "-Xlog:cds=off",
+            "-jar",
+            app.resolve("hazel-keep.jar").toString()));
+  }
+
+  private static RealProcess started(Path data, List<String> command) throws IOException {
     ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
     builder.environment().putAll(Map.of("HAZEL_DATA", data.toString(), "HAZEL_PORT", "0"));
     RealProcess out = new RealProcess(builder.start());

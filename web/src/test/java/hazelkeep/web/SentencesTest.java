@@ -48,7 +48,8 @@ class SentencesTest {
           "/hazelkeep/route/cautions.properties",
           "/hazelkeep/web/fit/fit.properties",
           "/hazelkeep/web/workbench/sneak.properties",
-          "/hazelkeep/web/practise/practise.properties");
+          "/hazelkeep/web/practise/practise.properties",
+          "/hazelkeep/web/words/sentences.properties");
 
   private static <D extends Design> void steps(Kind<D> kind, Set<String> out) {
     List<D> all = new ArrayList<>(List.of(kind.fresh()));
@@ -108,14 +109,7 @@ class SentencesTest {
   void no_sentence_is_there_for_nothing() throws IOException {
     StringBuilder code = new StringBuilder();
     try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
-      for (Path f :
-          files
-              .filter(
-                  p ->
-                      p.toString().endsWith("Words.java")
-                          || p.toString().endsWith("Page.java")
-                          || p.toString().endsWith("Controller.java"))
-              .toList()) {
+      for (Path f : files.filter(p -> p.toString().endsWith(".java")).toList()) {
         code.append(Files.readString(f));
       }
     }

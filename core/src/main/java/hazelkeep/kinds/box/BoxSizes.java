@@ -210,9 +210,26 @@ final class BoxSizes {
     return stated
         ? derived((join(d) - d.mm(JOINT)) / 2, "what the joint leaves")
         : practice(
-            ofDiameter(d, Line.BOX_SHOULDER, Line.BOX_SHOULDER_LEAST, Line.BOX_SHOULDER_MOST),
+            Math.max(
+                ofDiameter(d, Line.BOX_SHOULDER, Line.BOX_SHOULDER_LEAST, Line.BOX_SHOULDER_MOST),
+                join(d) / 2 - under(d, d.mm(BODY_HEIGHT) + (over() ? 1 : -1) * d.mm(RECESS_DEEP))),
             "leaves the rim stout enough not to split");
   }
+
+  /**
+   * The largest radius of a hollow at a height that leaves wood enough to the outside. The wall is
+   * measured square to the outside, which leans by its slope s: radius less wall times sqrt(1 +
+   * s²).
+   */
+  private double under(Dims<?> d, double z) {
+    Profile line = outline(d);
+    double slope = (line.radius(z + SLOPE) - line.radius(z - SLOPE)) / (2 * SLOPE);
+    double wall = d.custom(Line.WALL_BOX) + d.custom(Line.BOX_WALL_ROOM);
+    return line.radius(z) - wall * Math.hypot(1, slope);
+  }
+
+  /** A slope is read over twice this, mm. */
+  private static final double SLOPE = 0.05;
 
   private Rule.Value jointDiameter(Dims<?> d) {
     return d.stated(Spigot.DIAMETER)
@@ -358,7 +375,12 @@ final class BoxSizes {
   private Rule.Value lidInside(Dims<?> d) {
     return over()
         ? derived(
-            Math.min(d.mm(INSIDE), d.mm(RECESS) - d.custom(Line.BOX_LID_LESS)),
+            Stream.of(
+                    d.mm(INSIDE),
+                    d.mm(RECESS) - d.custom(Line.BOX_LID_LESS),
+                    2 * under(d, d.mm(BODY_HEIGHT) + d.mm(LID_DEPTH)))
+                .min(Double::compare)
+                .orElseThrow(),
             "flush with the body's inside")
         : practice(d.mm(Spigot.DIAMETER) - 2 * wall(d), "spigot less a wall that drives the lid");
   }

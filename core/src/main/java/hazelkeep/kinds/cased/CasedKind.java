@@ -56,11 +56,18 @@ public final class CasedKind extends ComposedKind<Cased> {
     return Cased.fresh(form);
   }
 
+  @Override
+  public String called(String part) {
+    return form == Form.HOUSE && part.equals(BoredPair.LID) ? ROOF : part;
+  }
+
+  private static final String ROOF = "roof";
+
   private static BoredPair pair(Cased d) {
     Form form = d.form();
     BoredPair.Look look =
         new BoredPair.Look(
-            d.house() ? "roof" : BoredPair.LID,
+            d.house() ? ROOF : BoredPair.LID,
             form == Form.SPINDLE ? Bend.BULGING : Bend.STRAIGHT,
             form == Form.SPINDLE,
             d.house(),

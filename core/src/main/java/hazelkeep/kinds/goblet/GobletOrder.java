@@ -2,18 +2,15 @@ package hazelkeep.kinds.goblet;
 
 import static hazelkeep.kinds.goblet.GobletParts.FOOT_TOP;
 import static hazelkeep.kinds.goblet.GobletParts.PART;
-import static hazelkeep.kinds.goblet.GobletParts.UNDER;
 
 import hazelkeep.element.Built;
 import hazelkeep.element.EndWork;
-import hazelkeep.element.Lengths.Length;
-import hazelkeep.element.RingSteps;
+import hazelkeep.element.RingedStem;
 import hazelkeep.element.Side;
 import hazelkeep.element.Work;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
-import hazelkeep.hold.OffLathe;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -21,8 +18,6 @@ import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -83,43 +78,15 @@ record GobletOrder(GobletParts p) {
         Speeds.At.TURNING,
         Acts.both(
                 List.of(Acts.remove(PART, room), w.acts().bare(0, PART, Side.NAME)),
-                p.read(w, p.side))
+                RingedStem.read(w, p.side))
             .toArray(Act[]::new));
   }
 
-  /**
-   * The rings while the stem is stout: turned, slotted, sanded and finished outside, then freed one
-   * after the other; their inside by hand.
-   */
   private void rings(Work w, Hold padded, Frame frame) {
     Built b = w.built();
-    Map<String, Frame> all = new LinkedHashMap<>();
-    Map<String, Frame> loose = new LinkedHashMap<>();
-    all.put(PART, frame);
-    p.rings
-        .rings()
-        .forEach(
-            r -> {
-              all.put(r.name(), frame);
-              loose.put(r.name(), Work.FLAT);
-            });
     double low = b.part(PART).surface(FOOT_TOP).line().last().z();
     double high = b.part(PART).surface(Side.NAME).line().first().z();
-    HalfSection zone =
-        HalfSection.box(low, high, p.rings.cut(b).outer(), b.far()).minus(b.part(PART).target());
-    w.held(
-        "rings",
-        "Pad in the bowl, rings",
-        padded,
-        all,
-        (s, x) -> RingSteps.shaped(p.rings, Acts.remove(PART, zone), s, x),
-        (s, x) -> RingSteps.freed(p.rings, PART, s, x));
-    w.held(
-        "rings by hand",
-        "The free rings",
-        Hold.of(new OffLathe()),
-        loose,
-        (s, x) -> RingSteps.rounded(p.rings, s, x));
+    p.ringed.rings(w, "Pad in the bowl, rings", padded, frame, low, high);
   }
 
   private void finished(SetupDraft s, Work w) {
@@ -132,28 +99,9 @@ record GobletOrder(GobletParts p) {
         w.acts().treat(PART, "inside", "rim", Side.NAME).toArray(Act[]::new));
   }
 
-  /** Length by length, each whole before the next; the foot's top with the last of them. */
+  /** Length by length; the foot's top with the last of them. */
   private void stem(SetupDraft s, Work w) {
-    List<Length> lengths = p.stem.of(w.built());
-    List<Act.Read> reads = p.read(w, p.stem);
-    for (int i = 0; i < lengths.size(); i++) {
-      List<String> names = new ArrayList<>();
-      if (i == 0) {
-        names.add(UNDER);
-      }
-      names.add(lengths.get(i).name());
-      String[] on = names.toArray(String[]::new);
-      s.step(
-          lengths.get(i).name(),
-          i == 0 ? "Bring the bowl into the stem" : "The next length of the stem",
-          "Light cuts towards the foot; sand and finish it before you go on. Never back to a thin"
-              + " place.",
-          Speeds.At.TURNING,
-          Acts.both(
-                  Acts.both(List.of(w.acts().bare(0, PART, on)), w.acts().treat(PART, on)),
-                  i == lengths.size() - 1 ? reads : List.of())
-              .toArray(Act[]::new));
-    }
+    p.ringed.lengths(s, w, "Bring the bowl into the stem", List.of(RingedStem.UNDER));
     s.step(
         FOOT_TOP,
         "Shape the top of the foot",
@@ -162,7 +110,7 @@ record GobletOrder(GobletParts p) {
         Acts.both(
                 Acts.both(
                     List.of(w.acts().bare(0, PART, FOOT_TOP)), w.acts().treat(PART, FOOT_TOP)),
-                p.read(w, p.footTop))
+                RingedStem.read(w, p.footTop))
             .toArray(Act[]::new));
   }
 }

@@ -12,11 +12,9 @@ import static hazelkeep.kinds.goblet.GobletSizes.HEIGHT;
 import static hazelkeep.kinds.goblet.GobletSizes.MOUTH;
 import static hazelkeep.kinds.goblet.GobletSizes.RIM;
 import static hazelkeep.kinds.goblet.GobletSizes.ROUND;
-import static hazelkeep.kinds.goblet.GobletSizes.STEM;
 import static hazelkeep.kinds.goblet.GobletSizes.STEM_HIGH;
 import static hazelkeep.kinds.goblet.GobletSizes.STEM_LONG;
 import static hazelkeep.kinds.goblet.GobletSizes.STEM_LOW;
-import static hazelkeep.kinds.goblet.GobletSizes.WAIST_AT;
 import static hazelkeep.kinds.goblet.GobletSizes.WALL;
 import static hazelkeep.kinds.goblet.GobletSizes.WIDEST;
 
@@ -37,6 +35,7 @@ import hazelkeep.element.Lengths.Length;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
 import hazelkeep.element.RingZone;
+import hazelkeep.element.RingedStem;
 import hazelkeep.element.Rise;
 import hazelkeep.element.Side;
 import hazelkeep.element.Spare;
@@ -44,13 +43,10 @@ import hazelkeep.element.Station;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Whole;
 import hazelkeep.element.WoodLeft;
-import hazelkeep.element.Work;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.goblet.Goblet.Form;
-import hazelkeep.kinds.goblet.Goblet.Stem;
 import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
-import hazelkeep.route.Act;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -62,21 +58,16 @@ import java.util.Set;
 final class GobletParts {
   static final String PART = "goblet";
 
-  /** The bowl below where it is as stout as the stem is left: turned with the stem. */
-  static final String UNDER = "under";
-
   static final String FOOT_TOP = "foot top";
 
   private static final Edge AT_FOOT = Edge.from(FOOT_HIGH);
   private static final Edge AT_RIM = Edge.to(BOWL_HIGH);
 
-  /** A place is looked for on an outline so exactly, in halvings. */
-  private static final int HALVINGS = 40;
-
   final ChuckTenon tenon = ChuckTenon.at(PART, "foot", true).stout(HEIGHT);
   final Lengths stem;
   final Lengths side;
   final RingZone rings;
+  final RingedStem ringed;
   final Face rim;
   final Bowl bowl;
   final EndWork end;
@@ -106,9 +97,14 @@ final class GobletParts {
             FOOT,
             DishedFoot.By.dished(Line.GOBLET_FOOT_HOLLOW),
             b -> b.mm(FOOT_HIGH) - b.mm(DishedFoot.HOLLOW) - b.custom(Line.WALL_GOBLET_FLOOR));
-    this.stem = new Lengths(stemLine(), "stem 1", this::stretches);
-    this.side = new Lengths(bowlLine(), Side.NAME, this::underAndSide);
-    this.rings = new RingZone(d.rings(), ringRoom());
+    this.stem = new Lengths(sizes.stem().side(), "stem 1", lay -> RingedStem.even(lay, STEM_LONG));
+    this.side =
+        new Lengths(
+            bowlLine(), Side.NAME, lay -> RingedStem.over(lay, Side.NAME, bowlLine(), rough(lay)));
+    this.rings =
+        new RingZone(
+            d.rings(), RingedStem.room(on("stem"), side, new RingZone.Keeps(FOOT, WIDEST)));
+    this.ringed = new RingedStem(PART, stem, rings);
     this.bowl = bowl();
     this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, bowl::mouth);
     this.end = new EndWork(on("foot"), d.footBy(), d, bowl, Optional.empty());
@@ -177,21 +173,6 @@ final class GobletParts {
         Optional.empty());
   }
 
-  private Side stemLine() {
-    Station low = Station.of(STEM_LOW, "low end", lay -> 0, Station.Reads.FIRST).signed("⌀ low");
-    Station high = Station.of(STEM_HIGH, "top end", lay -> 1, Station.Reads.LAST).signed("⌀ top");
-    Station thin = Station.at(STEM, "waist", WAIST_AT, STEM_LONG, Station.Reads.NARROWEST);
-    return new Side(
-        on("stem"),
-        Rise.whole(STEM_LONG, "stem", Bend.STRAIGHT),
-        sizes.stem(),
-        d.stem() == Stem.STRAIGHT
-            ? List.of(low.hiddenIf(true), high.signed("⌀ stem"))
-            : List.of(low, thin.by(Bend.HOLLOW), high.by(Bend.HOLLOW)),
-        Optional.empty(),
-        Optional.empty());
-  }
-
   private Side bowlLine() {
     List<Bend> bends = BowlShape.bends(d.form());
     Station low =
@@ -218,67 +199,9 @@ final class GobletParts {
     return List.of(new Length(FOOT_TOP, lay.at(AT_FOOT), lay.at(Edge.to(FOOT_HIGH))));
   }
 
-  /** The stem from the bowl down, each as long as a turner works at a time. */
-  private List<Length> stretches(Lay lay) {
-    double from = lay.at(Edge.from(STEM_LONG));
-    double to = lay.at(Edge.to(STEM_LONG));
-    int n = (int) Math.max(1, Math.ceil((to - from) / lay.custom(Line.GOBLET_LENGTH) - 1e-9));
-    List<Length> out = new ArrayList<>();
-    for (int i = 0; i < n; i++) {
-      double high = to - i * (to - from) / n;
-      out.add(new Length("stem " + (i + 1), to - (i + 1) * (to - from) / n, high));
-    }
-    return out;
-  }
-
-  /** What is read of an outside once it is turned. */
-  List<Act.Read> read(Work w, Lengths of) {
-    return of.side().places().stream()
-        .filter(Station::grip)
-        .map(s -> w.turned(s.key(), "at the " + s.label()))
-        .toList();
-  }
-
   /** How stout the stem is left until the bowl is hollowed, as a radius, mm. */
   double rough(Lay lay) {
-    double share = lay.custom(Line.GOBLET_ROUGH) * lay.mm(WIDEST);
-    double ring = rings.any() ? lay.mm(RingZone.OUT) + 2 * lay.custom(Line.GOBLET_RING_SPARE) : 0;
-    return Math.max(ring, Math.max(share, lay.mm(STEM_HIGH))) / 2;
-  }
-
-  /** Rings lie clear of the foot's blank and of the bowl: the tool leans in over both. */
-  private RingZone.Room ringRoom() {
-    return new RingZone.Room(
-        on("stem"),
-        STEM_LONG,
-        (lay, c) -> lay.at(Edge.from(STEM_LONG)) + c.clear(lay.mm(ROUNDED) / 2),
-        (lay, c) ->
-            side.line(lay).points().stream()
-                .filter(p -> p.r() >= c.outer())
-                .mapToDouble(p -> p.z() - c.clear(p.r()))
-                .reduce(lay.at(Edge.to(STEM_LONG)) - c.width() / 2, Math::min),
-        List.of(STEM_LOW, STEM, STEM_HIGH),
-        new RingZone.Keeps(FOOT, WIDEST));
-  }
-
-  private static final DimKey ROUNDED = new DimKey("blank.round");
-
-  /** The bowl down to where it is as stout as the stem is left, and what lies under that. */
-  private List<Length> underAndSide(Lay lay) {
-    double from = lay.at(Edge.from(BOWL_HIGH));
-    double to = lay.at(AT_RIM);
-    Side line = bowlLine();
-    double low = from;
-    double high = from + lay.custom(Line.GOBLET_SIDE) * (to - from);
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (line.radius(lay, middle) < rough(lay)) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return List.of(new Length("side", high, to), new Length(UNDER, from, high));
+    return RingedStem.rough(lay, rings, WIDEST);
   }
 
   private Bowl bowl() {

@@ -4,6 +4,7 @@ import static hazelkeep.piece.Rule.Value.derived;
 import static hazelkeep.piece.Rule.Value.practice;
 
 import hazelkeep.element.SizeRule;
+import hazelkeep.element.StemLine;
 import hazelkeep.element.Stock;
 import hazelkeep.kinds.goblet.Goblet.Form;
 import hazelkeep.kinds.goblet.Goblet.Stands;
@@ -14,6 +15,7 @@ import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Widest;
 import hazelkeep.practice.Line;
+import hazelkeep.wood.SurfaceId;
 import java.util.List;
 
 /** How the sizes of a goblet follow: bowl, stem and foot share its height. */
@@ -24,11 +26,11 @@ final class GobletSizes {
   static final DimKey FOOT = new DimKey("outside.foot");
   static final DimKey FOOT_HIGH = new DimKey("foot.height");
   static final DimKey FOOT_EDGE = new DimKey("foot.edge");
-  static final DimKey STEM_LONG = new DimKey("stem.length");
-  static final DimKey STEM = new DimKey("stem.diameter");
-  static final DimKey STEM_LOW = new DimKey("stem.low");
-  static final DimKey STEM_HIGH = new DimKey("stem.high");
-  static final DimKey WAIST_AT = new DimKey("stem.waist-at");
+  static final DimKey STEM_LONG = StemLine.LONG;
+  static final DimKey STEM = StemLine.THIN;
+  static final DimKey STEM_LOW = StemLine.LOW;
+  static final DimKey STEM_HIGH = StemLine.HIGH;
+  static final DimKey WAIST_AT = StemLine.WAIST_AT;
   static final DimKey BOWL_HIGH = new DimKey("bowl.height");
   static final DimKey BELLY = new DimKey("bowl.belly");
   static final DimKey BELLY_AT = new DimKey("bowl.belly-at");
@@ -65,13 +67,17 @@ final class GobletSizes {
         new SizeRule(FOOT_EDGE, "Edge of the foot", 0.5, 40, usual(Line.GOBLET_FOOT_EDGE)));
   }
 
-  List<SizeRule> stem() {
-    return List.of(
-        new SizeRule(STEM_LONG, "Stem", 3, 400, this::stemLong),
-        new SizeRule(STEM, "Stem, at its thinnest", 3, 80, usual(Line.GOBLET_STEM)),
-        new SizeRule(STEM_LOW, "Stem, at the foot", 3, 120, this::stemEnd),
-        new SizeRule(STEM_HIGH, "Stem, under the bowl", 3, 120, this::stemEnd),
-        new SizeRule(WAIST_AT, "Thinnest place, over the stem's foot", 1, 399, this::waistAt));
+  StemLine stem() {
+    return new StemLine(
+        new SurfaceId(GobletParts.PART, "stem"),
+        design.stem() == Stem.WAISTED,
+        new StemLine.Customs(
+            Line.GOBLET_STEM,
+            Line.GOBLET_STEM_ENDS,
+            Line.GOBLET_WAIST,
+            "the foot",
+            "under the bowl"),
+        new SizeRule(STEM_LONG, "Stem", 3, 400, this::stemLong));
   }
 
   List<SizeRule> side() {
@@ -126,19 +132,6 @@ final class GobletSizes {
     return design.stands() == Stands.AS_WIDE
         ? derived(d.mm(WIDEST), "as wide as the bowl")
         : practice(d.custom(Line.GOBLET_FOOT) * d.mm(WIDEST), "a little smaller than the bowl");
-  }
-
-  private Rule.Value stemEnd(Dims<?> d) {
-    return design.stem() == Stem.STRAIGHT
-        ? derived(d.mm(STEM), "as thick as it is")
-        : practice(d.custom(Line.GOBLET_STEM_ENDS) * d.mm(STEM), "it runs out into bowl and foot");
-  }
-
-  private Rule.Value waistAt(Dims<?> d) {
-    double at = d.custom(Line.GOBLET_WAIST) * d.mm(STEM_LONG);
-    return design.stem() == Stem.STRAIGHT
-        ? derived(at, "no waist")
-        : practice(at, "in the middle of the stem");
   }
 
   private Rule.Value widest(Dims<?> d) {

@@ -325,7 +325,7 @@ class VesselTest {
     assertThat(plan.aim().mm("stick.tenon-foot")).isZero();
     assertThat(plan.aim().mm("stick.tenon-rim")).isPositive();
     assertThat(plan.route().setups().get(1).name()).isEqualTo("foot");
-    assertThat(plan.route().setups().get(2).hold().grip().words()).contains("recess");
+    assertThat(plan.route().setups().get(2).hold().words()).contains("recess");
     double recess = plan.aim().mm("foot.recess");
     HalfSection target = plan.aim().part("vessel").target();
     double z = target.minZ() + plan.aim().mm("foot.hollow") / 2;

@@ -6,6 +6,7 @@ import hazelkeep.route.RouteEdit;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.store.Piece;
+import hazelkeep.web.words.Sentences;
 import java.util.List;
 import java.util.function.Supplier;
 import tools.jackson.core.JacksonException;
@@ -39,7 +40,7 @@ public record PieceFile(Kind<?> kind, String name, Design design, List<RouteEdit
       return new PieceFile(read.kind(), name, read.design(), read.edits());
     } catch (JacksonException e) {
       throw new IllegalArgumentException(
-          "This is not the JSON that is expected. " + json.reason(e) + ".", e);
+          Sentences.of("pieceFile.this-is-not-the", json.reason(e)), e);
     } catch (Refused e) {
       throw new IllegalArgumentException(
           e.field().isEmpty() ? e.getMessage() : "At “" + e.field() + "”: " + e.getMessage(), e);

@@ -268,7 +268,7 @@ record PlanAnswer(
           new SetupAnswer(
               setup.name(),
               setup.title(),
-              setup.hold().words(),
+              plan.words(setup.hold()),
               setup.hold().tail().isPresent(),
               steps,
               chances.stream().filter(c -> c.setup() == no).map(PlanAnswer::chance).toList()));

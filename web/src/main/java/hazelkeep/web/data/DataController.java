@@ -8,6 +8,7 @@ import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.NotWritten;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.Writes;
+import hazelkeep.web.words.Sentences;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
@@ -82,7 +83,7 @@ class DataController {
   @PostMapping("/data/copy-for-owner")
   ResponseEntity<String> copyForOwner(@RequestHeader(name = "X-Hazel-Key") String key) {
     if (!running.isOwner(key)) {
-      return ResponseEntity.status(HttpStatus.FORBIDDEN).body("That is not the owner's key.");
+      return ResponseEntity.status(HttpStatus.FORBIDDEN).body(Sentences.of("data.that-is-not-the"));
     }
     try {
       return ResponseEntity.ok(written().toString());
@@ -92,7 +93,8 @@ class DataController {
   }
 
   private Path written() {
-    return writes.copied(copies.orElseThrow(() -> new NotThere("These data lie in memory only.")));
+    return writes.copied(
+        copies.orElseThrow(() -> new NotThere(Sentences.of("data.these-data-lie-in"))));
   }
 
   @GetMapping("/data/copies/{name:hazel-[A-Za-z0-9-]+\\.zip}")
@@ -102,7 +104,7 @@ class DataController {
             .flatMap(c -> c.all().stream())
             .filter(c -> c.name().equals(name))
             .findFirst()
-            .orElseThrow(() -> new NotThere("There is no copy of that name."));
+            .orElseThrow(() -> new NotThere(Sentences.of("data.there-is-no-copy")));
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .header(

@@ -6,6 +6,7 @@ import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.words.Sentences;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.ContentDisposition;
@@ -61,13 +62,13 @@ class PieceFileController {
       PieceFile file = PieceFile.read(text(piece), json, planner::shop);
       String name = file.name().isEmpty() ? "Piece from a file" : file.name();
       if (name.length() > NAME_MOST) {
-        throw new IllegalArgumentException(
-            "A piece has a name of at most " + NAME_MOST + " letters.");
+        throw new IllegalArgumentException(Sentences.of("any.a-piece-has-a", NAME_MOST));
       }
       planner.plan(file.kind(), file.design(), file.edits());
       return "redirect:/pieces/" + pieces.create(name, file.kind(), file.design(), file.edits());
     } catch (BadDesign | IllegalArgumentException e) {
-      flash.addFlashAttribute("refused", e.getMessage() + " Nothing was put on the shelf.");
+      flash.addFlashAttribute(
+          "refused", Sentences.of("pieceFile.nothing-was-put-on", e.getMessage()));
       return "redirect:/data";
     }
   }
@@ -77,7 +78,7 @@ class PieceFileController {
       throw new IllegalArgumentException("Choose a file first.");
     }
     if (file.getSize() > MOST) {
-      throw new IllegalArgumentException("A piece file is at most 256 KB; this one is larger.");
+      throw new IllegalArgumentException(Sentences.of("pieceFile.a-piece-file-is"));
     }
     return new String(file.getBytes(), StandardCharsets.UTF_8);
   }

@@ -9,6 +9,8 @@ import hazelkeep.kinds.cased.Cased;
 import hazelkeep.kinds.cased.CasedKind;
 import hazelkeep.kinds.goblet.Goblet;
 import hazelkeep.kinds.goblet.GobletKind;
+import hazelkeep.kinds.handle.HandleKind;
+import hazelkeep.kinds.handle.Handled;
 import hazelkeep.kinds.mill.Mill;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
@@ -74,6 +76,13 @@ class DemoPieces implements ApplicationRunner {
     mill();
     house();
     goblet();
+    handle();
+  }
+
+  /** For the ship's bell: a pull with three rings that sound when it is taken. */
+  private void handle() {
+    Handled handle = Restated.with(HandleKind.HANDLE.fresh(), "species", "Black walnut");
+    pieces.create("Pull for the ship's bell rope", HandleKind.HANDLE, handle);
   }
 
   /** For the boat crew: a toast of 120 ml, five rings, in the middle of freeing them. */

@@ -1,6 +1,5 @@
 package hazelkeep.web.drawing;
 
-import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.Work;
@@ -9,6 +8,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Act;
+import hazelkeep.route.Approach;
 import hazelkeep.route.Stage;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
@@ -24,22 +24,11 @@ import java.util.Set;
 
 /** The stock as it is at a step, how it is held, and what the step takes off. */
 public final class StageDrawing {
-  /** Room for jaws behind the work, and for the tail centre in front of it, mm. */
-  private static final double BEHIND = 42;
-
-  private static final double TAIL = 34;
-
-  /** Room round the jaws, mm. */
-  private static final double JAWS = 52;
-
   private static final double LARGE_WIDE = 700;
   private static final double LARGE_TALL = 400;
 
-  /** What is shown beside the work of jaws and air on a large drawing, mm. */
-  private static final double BESIDE = 10;
-
-  /** The least radius that a large drawing shows, mm. */
-  private static final double LARGE_LEAST = 24;
+  /** How broad wood is opened along a tool's way, of its mean depth to both sides. */
+  private static final double BROAD = 3.2;
 
   private static final double WANTED_DIGIT = 15.5;
 
@@ -47,34 +36,33 @@ public final class StageDrawing {
   private final Stage stage;
   private final Hold hold;
   private final Work before;
-  private final double scale;
-  private final double lo;
-  private final double hi;
+  private final Reel reel;
   private final Sheet sheet;
   private final Svg svg = new Svg();
   private final String id;
 
-  private StageDrawing(Plan<?> plan, Stage stage, double scale, double radius) {
+  private StageDrawing(Plan<?> plan, Stage stage, Reel reel, String id) {
     this.plan = plan;
     this.stage = stage;
     this.hold = stage.setup().hold();
     this.before = stage.mounted();
-    this.scale = scale;
-    double[] ends = ends(stage);
-    this.lo = ends[0];
-    this.hi = ends[1];
-    this.sheet = new Sheet(-lo * scale, radius * scale + 4, scale);
-    this.id = stage.step().key().path().replaceAll("[^a-z0-9]+", "-");
+    this.reel = reel;
+    this.sheet = reel.sheet();
+    this.id = id + stage.step().key().path().replaceAll("[^a-z0-9]+", "-");
   }
 
-  /**
-   * A stage for the film strip.
-   *
-   * @param scale sheet units to the mm, one for the whole route
-   * @param radius the largest radius of the route, mm, so that all share the line of the axis
-   */
-  public static String card(Plan<?> plan, Stage stage, double scale, double radius) {
-    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing", Told.NOTHING);
+  /** A stage for the film strip, as every picture of the route is laid out. */
+  public static String card(Plan<?> plan, Stage stage, Reel reel) {
+    return new StageDrawing(plan, stage, reel, "").draw("stage-drawing", Told.NOTHING, List.of());
+  }
+
+  /** A stage large, with the tools that do it as they come in. */
+  public static String film(Plan<?> plan, Stage stage, Reel reel) {
+    List<Approach> ways =
+        plan.rehearsal().approaches(stage, plan.shop()).stream()
+            .filter(a -> !a.lies().isEmpty())
+            .toList();
+    return new StageDrawing(plan, stage, reel, "film-").draw("stage-drawing", Told.NOTHING, ways);
   }
 
   /**
@@ -91,32 +79,12 @@ public final class StageDrawing {
 
   /** A stage as large as the bench screen lets it be, with its numbers. */
   public static String large(Plan<?> plan, Stage stage, Told told) {
-    double[] ends = ends(stage);
-    // Jaws are cut off where they stand far out beside slim work: the work is what is looked at.
-    double radius = Math.max(LARGE_LEAST, stage.mounted().radius() + BESIDE);
-    double scale = Math.min(LARGE_WIDE / (ends[1] - ends[0]), LARGE_TALL / (2 * radius));
-    return new StageDrawing(plan, stage, scale, radius).draw("stage-drawing large", told);
+    return new StageDrawing(plan, stage, Reel.of(stage, LARGE_WIDE, LARGE_TALL), "")
+        .draw("stage-drawing large", told, List.of());
   }
 
-  /** Where the picture begins and ends along the setup, mm. */
-  private static double[] ends(Stage stage) {
-    Hold hold = stage.setup().hold();
-    Work work = stage.mounted();
-    boolean centres = hold.grip() instanceof Centres;
-    double lo = centres ? -TAIL : hold.onLathe() ? -BEHIND : 0;
-    double hi = 0;
-    for (String p : work.parts().keySet()) {
-      HalfSection h = work.swept(p);
-      if (!h.isEmpty()) {
-        hi = Math.max(hi, h.maxZ());
-        lo = centres ? lo : Math.min(lo, h.minZ() - 2);
-      }
-    }
-    return new double[] {lo, hi + (centres || hold.tail().isPresent() ? TAIL : 8)};
-  }
-
-  private String draw(String css, Told told) {
-    double width = (hi - lo) * scale;
+  private String draw(String css, Told told, List<Approach> ways) {
+    double width = reel.width();
     boolean curve = told.show == null && stage.stiffBefore().known();
     double strip = told.rows.isEmpty() ? 0 : SetOutDrawing.STRIP;
     double height = 2 * sheet.axis() + 2 * strip + (curve ? StiffnessDrawing.TALL : 0);
@@ -149,12 +117,12 @@ public final class StageDrawing {
       svg.region("grain", sheet.both(h), "url(#grain-" + id + ")");
     }
     letIn().forEach(h -> svg.path("inlay", sheet.both(h)));
-    Set<HalfSection> gone = new LinkedHashSet<>(stage.removed().values());
-    gone.forEach(h -> svg.region("cut", sheet.both(h), "url(#cut-" + id + ")"));
+    gone(wood, ways);
     for (Polyline line : worked()) {
       svg.path("worked", sheet.above(line) + sheet.below(line));
     }
     svg.line("axis", 0, sheet.axis(), width, sheet.axis());
+    ways.forEach(new ToolDrawing(svg, sheet)::draw);
     if (curve) {
       StiffnessDrawing.draw(svg, stage, sheet, 2 * sheet.axis(), width);
     }
@@ -167,6 +135,44 @@ public final class StageDrawing {
       svg.close("g");
     }
     return svg.close("svg").toString();
+  }
+
+  /** What goes: hatched, and on film as the wood that it still is, opened along the tools' ways. */
+  private void gone(String wood, List<Approach> ways) {
+    Set<HalfSection> gone = new LinkedHashSet<>(stage.removed().values());
+    if (!ways.isEmpty()) {
+      opening(gone, ways);
+      svg.open("g", "mask", "url(#open-" + id + ")");
+      gone.forEach(h -> svg.region("going", sheet.both(h), wood));
+    }
+    gone.forEach(h -> svg.region("cut", sheet.both(h), "url(#cut-" + id + ")"));
+    if (!ways.isEmpty()) {
+      svg.close("g");
+    }
+  }
+
+  /** All is shown but what the tools have passed: as broad as what they take is deep. */
+  private void opening(Set<HalfSection> gone, List<Approach> ways) {
+    ToolDrawing tools = new ToolDrawing(svg, sheet);
+    double area = gone.stream().mapToDouble(HalfSection::area).sum();
+    double length = ways.stream().mapToDouble(StageDrawing::length).sum();
+    double broad = BROAD * area / Math.max(1, length) * sheet.scale();
+    svg.open("defs").open("mask", "id", "open-" + id, "maskUnits", "userSpaceOnUse");
+    svg.empty("rect", "class", "mask-all", "width", "100%", "height", "100%");
+    for (Approach a : ways) {
+      for (int side = -1; side <= 1; side += 2) {
+        svg.empty("path", "class", "opened", "d", tools.way(a, side), "stroke-width", broad);
+      }
+    }
+    svg.close("mask").close("defs");
+  }
+
+  private static double length(Approach a) {
+    double sum = 0;
+    for (int i = 1; i < a.lies().size(); i++) {
+      sum += a.lies().get(i - 1).nose().distance(a.lies().get(i).nose());
+    }
+    return sum;
   }
 
   /** The wood after the step; what a parting cut sets off still lies where it was. */
@@ -227,7 +233,7 @@ public final class StageDrawing {
       svg.path(
           "wanted-line", Svg.d("M", x0 - 10, up, "h20M", x0 - 10, down, "h20M", x0, up, "V", down));
     } else {
-      y = sheet.up(0.25 * sheet.axis() / scale);
+      y = sheet.up(0.25 * sheet.axis() / sheet.scale());
       svg.path("wanted-line", Svg.d("M", x0, y - 10, "v20M", x1, y - 10, "v20M", x0, y, "H", x1));
     }
     String text = (across ? "⌀ " : "") + show.number(dim, dim.due().mm());
@@ -250,16 +256,5 @@ public final class StageDrawing {
         "rx",
         9);
     svg.text("wanted-text", cx, cy + 9, text);
-  }
-
-  /** The scale at which every stage of a route fits a card of that width. */
-  public static double scale(Plan<?> plan, double cardWidth) {
-    double longest = plan.aim().mm("blank.length") + 2 * TAIL;
-    return Math.min(cardWidth / longest, 130 / (2 * radius(plan)));
-  }
-
-  /** The largest radius that a route shows, mm. */
-  public static double radius(Plan<?> plan) {
-    return Math.max(plan.aim().blank().swept().maxR(), JAWS - 4) + 1;
   }
 }

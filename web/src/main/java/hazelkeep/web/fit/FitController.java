@@ -25,6 +25,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Sneaking;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
@@ -177,7 +178,7 @@ class FitController {
 
   private static <D extends Design> D sized(Kind<D> kind, Design design, double clearance) {
     if (!Double.isFinite(clearance)) {
-      throw new IllegalArgumentException("A clearance is a length like 0.08 mm");
+      throw new IllegalArgumentException(Sentences.of("fit.a-clearance-is-a"));
     }
     // Hundredths of a millimetre are as fine as anyone turns, and a digit more.
     double mm = Math.round(clearance * THOUSANDTHS) / THOUSANDTHS;
@@ -229,9 +230,7 @@ class FitController {
       return "redirect:/pieces/" + piece.id() + "/fit";
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
-      model.addAttribute(
-          "refused",
-          "This piece was changed in another tab; here is the newest. Nothing was kept.");
+      model.addAttribute("refused", Sentences.of("fit.this-piece-was-changed"));
     } catch (BadDesign | IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("refused", e.getMessage());

@@ -5,6 +5,7 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.season.Coat;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Woods;
 import java.util.Locale;
 
@@ -49,7 +50,7 @@ public record YearForm(
         workshop,
         "true".equals(south),
         number("Moisture", moisture, "11.5"),
-        number("The grain of the spigot", turned, "90"),
+        number(Sentences.of("yearForm.the-grain-of-the"), turned, "90"),
         woods.meant(spigotWood == null ? "" : spigotWood),
         pith == null || pith.isBlank() ? 0 : SizeText.parse(pith, unit).mm(),
         coated(),
@@ -60,7 +61,7 @@ public record YearForm(
     try {
       return coat == null ? Coat.OIL : Coat.valueOf(coat.toUpperCase(Locale.ROOT));
     } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException("It is bare, oiled or closed with a film", e);
+      throw new IllegalArgumentException(Sentences.of("yearForm.it-is-bare-oiled"), e);
     }
   }
 

@@ -102,7 +102,7 @@ public record HoldView(
     return new HoldView(
         List.copyOf(setups),
         first.setup().title(),
-        grip.words(),
+        grip.words(plan.kind()::called),
         cut(grip, work, show),
         why(ranked, jaws, show),
         stands(allowed, work, show),

@@ -25,6 +25,7 @@ import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -103,7 +104,7 @@ class HoldingController {
         ends(piece.kind(), piece.design()).stream()
             .filter(e -> e.name().equals(end))
             .findFirst()
-            .orElseThrow(() -> new NotThere("This piece has no end called “" + end + "”."));
+            .orElseThrow(() -> new NotThere(Sentences.of("holding.this-piece-has-no", end)));
     model.addAttribute("piece", piece);
     model.addAttribute("e", WayView.of(of, planner.compared(piece, of), new Show(unit)));
     return "holding/ways :: ways(e=${e})";
@@ -163,7 +164,8 @@ class HoldingController {
         .flatMap(c -> c.jam().stream())
         .flatMap(h -> h.chuck().stream())
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("No jam chuck is turned for the " + end));
+        .orElseThrow(
+            () -> new IllegalArgumentException(Sentences.of("holding.no-jam-chuck-is", end)));
   }
 
   /** A name that a kept chuck may have. */
@@ -200,7 +202,7 @@ class HoldingController {
     try {
       return typed.isBlank() ? 0 : Integer.parseInt(typed.strip());
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("Paper goes in whole layers, 0 to 6.", e);
+      throw new IllegalArgumentException(Sentences.of("holding.paper-goes-in-whole"), e);
     }
   }
 

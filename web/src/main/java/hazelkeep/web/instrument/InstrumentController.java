@@ -17,6 +17,7 @@ import hazelkeep.web.store.FitStore;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Sneaking;
@@ -187,7 +188,9 @@ class InstrumentController {
               + Readings.text(sent, unit)
               + " "
               + (t.device().length() ? unit.word() : t.device().unit())
-              + (reached == 0 ? ". No page listens: open the bench" : ", handed to the page"));
+              + (reached == 0
+                  ? Sentences.of("instrument.no-page-listens-open")
+                  : Sentences.of("instrument.handed-to-the-page")));
     }
     return "redirect:/instruments?piece=" + piece;
   }

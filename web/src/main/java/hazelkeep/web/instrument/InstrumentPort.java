@@ -1,6 +1,7 @@
 package hazelkeep.web.instrument;
 
 import hazelkeep.instrument.Sent;
+import hazelkeep.web.words.Sentences;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;
@@ -75,12 +76,7 @@ class InstrumentPort {
     try {
       open = new ServerSocket(port, CONNECTIONS, InetAddress.getLoopbackAddress());
     } catch (IOException e) {
-      throw new IllegalStateException(
-          "Port "
-              + port
-              + " can't be opened: something else listens there. Name another with"
-              + " HAZEL_INSTRUMENTS_PORT.",
-          e);
+      throw new IllegalStateException(Sentences.of("instrumentPort.port-cant-be-opened", port), e);
     }
     ServerSocket socket = open;
     daemon(() -> accept(socket));
@@ -176,7 +172,7 @@ class InstrumentPort {
     try {
       Sent sent = Sent.parse(line);
       if (bounce.is(line)) {
-        return "= the same again at once: left out";
+        return Sentences.of("instrumentPort.the-same-again-at");
       }
       return "ok " + readings.hand(sent);
     } catch (IllegalArgumentException | UncheckedIOException e) {

@@ -1,6 +1,7 @@
 package hazelkeep.web.json;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -47,18 +48,18 @@ final class Reasons {
               .toList());
     }
     if (e instanceof UnrecognizedPropertyException u) {
-      return "“"
-          + u.getPropertyName()
-          + "” is not known here; known are "
-          + u.getKnownPropertyIds().stream().map(String::valueOf).collect(Collectors.joining(", "));
+      return Sentences.of(
+          "reasons.is-not-known-here",
+          u.getPropertyName(),
+          u.getKnownPropertyIds().stream().map(String::valueOf).collect(Collectors.joining(", ")));
     }
-    return "There is something here that does not belong or has the wrong form";
+    return Sentences.of("reasons.there-is-something-here");
   }
 
   private static String choice(String value, List<String> options) {
     return value == null || value.equals("null")
-        ? "Say which; choose from " + String.join(", ", options)
-        : "“" + value + "” is not known here; choose from " + String.join(", ", options);
+        ? Sentences.of("reasons.say-which-choose-from", String.join(", ", options))
+        : Sentences.of("reasons.is-not-known-here-2", value, String.join(", ", options));
   }
 
   /** Where it could not be read: {@code jaws[0].name}. */

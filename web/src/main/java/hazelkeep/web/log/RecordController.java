@@ -1,11 +1,8 @@
 package hazelkeep.web.log;
 
-import hazelkeep.measure.Dim;
-import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Origin;
 import hazelkeep.measure.Unit;
-import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
+import hazelkeep.web.drawing.Made;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
@@ -14,9 +11,9 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -40,16 +37,6 @@ class RecordController {
     this.runs = runs;
     this.planner = planner;
   }
-
-  /**
-   * A size wished and made.
-   *
-   * @param label its name
-   * @param wished as planned
-   * @param made as it became
-   * @param how measured, or as planned
-   */
-  public record Row(String label, String wished, String made, String how) {}
 
   /**
    * What is written into the record.
@@ -103,7 +90,7 @@ class RecordController {
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
     model.addAttribute("chapter", "record");
-    model.addAttribute("rows", rows(plan, closing, show));
+    model.addAttribute("rows", Made.of(plan, closing.map(Closing::made).orElse(Map.of()), show));
     model.addAttribute("closed", closing.isPresent());
     model.addAttribute("version", closing.map(Closing::version).orElse(0));
     model.addAttribute("finished", over || closing.isPresent());
@@ -112,24 +99,6 @@ class RecordController {
     model.addAttribute("species", piece.design().species());
     model.addAttribute("card", PieceDrawing.card(plan.sketch()));
     return "log/record";
-  }
-
-  private static <D extends Design> List<Row> rows(
-      Plan<D> plan, Optional<Closing> closing, Show show) {
-    List<Row> rows = new ArrayList<>();
-    for (DimKey key : plan.kind().recorded(plan.design())) {
-      Dim d = plan.aim().dims().get(key);
-      boolean measured = d.origin() == Origin.MEASURED;
-      // What was measured is known from the log; only a size that was not is told as it was closed.
-      double made = measured ? d.mm() : closing.map(c -> c.made().get(key)).orElse(d.mm());
-      rows.add(
-          new Row(
-              d.label(),
-              show.number(d, d.planned().mm()),
-              show.number(d, made),
-              measured ? "measured" : "as planned"));
-    }
-    return rows;
   }
 
   @PostMapping("/pieces/{id:\\d+}/record")
@@ -144,12 +113,7 @@ class RecordController {
     Entries entries = typed.stripped();
     if (entries.tooLong()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return page(
-          piece,
-          unit,
-          model,
-          entries,
-          "Too long: the fit takes 60 letters, the signature 200, the notes 4000.");
+      return page(piece, unit, model, entries, Sentences.of("record.too-long-the-fit"));
     }
     try {
       RunStore.Words words =
@@ -163,10 +127,7 @@ class RecordController {
           unit,
           model,
           entries,
-          "This record was changed in another tab: “"
-              + Entries.of(runs.closing(id)).words()
-              + "” stands there now. What you typed is kept in the fields; press again to put it"
-              + " in its place.");
+          Sentences.of("record.this-record-was-changed", Entries.of(runs.closing(id)).words()));
     }
   }
 }

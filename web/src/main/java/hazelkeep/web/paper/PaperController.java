@@ -9,6 +9,7 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.words.Sentences;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -65,15 +66,12 @@ class PaperController {
       return "";
     }
     double side = plan.aim().mm("blank.across");
-    return "Square of "
-        + show.len(side)
-        + ": saw the corners back by "
-        + show.len(Blanks.setBack(side))
-        + " for an octagon with flats of "
-        + show.len(Blanks.flat(side))
-        + "; "
-        + show.len(Blanks.cylinder(side, plan.shop().custom(Line.STOCK_CENTRING)))
-        + " is the largest sure cylinder.";
+    return Sentences.of(
+        "paper.square-of-saw-the",
+        show.len(side),
+        show.len(Blanks.setBack(side)),
+        show.len(Blanks.flat(side)),
+        show.len(Blanks.cylinder(side, plan.shop().custom(Line.STOCK_CENTRING))));
   }
 
   @GetMapping("/pieces/{id:\\d+}/{sheet:[a-z-]+}.pdf")

@@ -1,14 +1,12 @@
 package hazelkeep.web.paper;
 
-import hazelkeep.measure.Dim;
-import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Origin;
-import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
+import hazelkeep.web.drawing.Made;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.paper.Faces.Face;
 import hazelkeep.web.store.Closing;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What a piece became, on one page: drawing, made sizes, notes. */
@@ -42,22 +40,19 @@ final class RecordSheet {
     }
   }
 
-  private static <D extends Design> double made(
-      Sheet s, Plan<D> plan, Optional<Closing> closing, Show show, double from) {
+  private static double made(
+      Sheet s, Plan<?> plan, Optional<Closing> closing, Show show, double from) {
     double y = from;
     s.text(Face.STRONG, Sheet.LEFT, y, 9.5, "Size");
     s.right(120, y, 9, "wished");
     s.right(150, y, 9, "made");
     y += 6;
-    for (DimKey key : plan.kind().recorded(plan.design())) {
-      Dim d = plan.aim().dims().get(key);
-      boolean measured = d.origin() == Origin.MEASURED;
-      double mm = measured ? d.mm() : closing.map(c -> c.made().get(key)).orElse(d.mm());
+    for (Made m : Made.of(plan, closing.map(Closing::made).orElse(Map.of()), show)) {
       y = s.room(y, 7);
-      s.text(Sheet.LEFT, y, 9.5, d.label());
-      s.right(120, y, 9, show.number(d, d.planned().mm()));
-      s.right(150, y, 9, show.number(d, mm));
-      s.text(158, y, 8.5, measured ? "measured" : "as planned");
+      s.text(Sheet.LEFT, y, 9.5, m.label());
+      s.right(120, y, 9, m.wished());
+      s.right(150, y, 9, m.made());
+      s.text(158, y, 8.5, m.how());
       s.rule(y + 1.6);
       y += 5.6;
     }

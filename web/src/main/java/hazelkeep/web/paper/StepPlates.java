@@ -73,7 +73,7 @@ final class StepPlates {
 
   private double hold(Setup setup, double y) {
     sheet.text(Face.TITLE, Sheet.LEFT, y + 5, 11.5, setup.title());
-    sheet.text(Sheet.LEFT, y + 9.6, SIZE, setup.hold().words());
+    sheet.text(Sheet.LEFT, y + 9.6, SIZE, plan.words(setup.hold()));
     return y + 13;
   }
 

@@ -17,6 +17,7 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Controller;
@@ -98,7 +99,7 @@ class PartsController {
 
   private <D extends Design> long twin(Piece piece, Sketch<D> sketch) {
     Twin<D> twin =
-        sketch.twin().orElseThrow(() -> new NotThere("No other piece stands beside this one."));
+        sketch.twin().orElseThrow(() -> new NotThere(Sentences.of("parts.no-other-piece-stands")));
     String name = piece.name() + ", its " + twin.kind().title();
     return pieces.create(name, twin.kind(), twin.design());
   }

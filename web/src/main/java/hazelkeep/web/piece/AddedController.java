@@ -6,6 +6,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.words.Sentences;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -52,8 +53,7 @@ class AddedController {
           boolean placed =
               Elements.all().stream().anyMatch(s -> s.placed() && s.key().equals(put.what));
           if (placed && put.height.isBlank()) {
-            throw new IllegalArgumentException(
-                "Say how high it is to be, over the foot or the rim; or click on the outside.");
+            throw new IllegalArgumentException(Sentences.of("added.say-how-high-it"));
           }
           return with(piece.kind(), piece.design(), put, asked);
         });

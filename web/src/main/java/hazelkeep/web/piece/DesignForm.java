@@ -7,6 +7,7 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Woods;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -17,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -185,6 +187,15 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
         : null;
   }
 
+  /** Whether a field takes a length, so that it is told as what one is understood. */
+  public boolean length(String name) {
+    int dot = name.lastIndexOf('.');
+    return dot > 0 && !NO_LENGTHS.contains(name.substring(dot + 1));
+  }
+
+  /** The last words of fields in groups that take no length. */
+  private static final Set<String> NO_LENGTHS = Set.of("ml", "degrees", "pieces", "count");
+
   /** Whether this form has rows for a list. */
   private boolean hasRows(String name) {
     return typed.keySet().stream().anyMatch(k -> k.startsWith(name + "."));
@@ -309,7 +320,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     try {
       return Double.parseDouble(text.replace(',', '.').replaceAll("\\s*ml$", ""));
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("A plain number is expected here, such as 250.", e);
+      throw new IllegalArgumentException(Sentences.of("designForm.a-plain-number-is"), e);
     }
   }
 
@@ -317,7 +328,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     try {
       return Integer.parseInt(text.strip());
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("A whole number is expected here, such as 240.", e);
+      throw new IllegalArgumentException(Sentences.of("designForm.a-whole-number-is"), e);
     }
   }
 }

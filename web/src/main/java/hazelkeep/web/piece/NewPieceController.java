@@ -11,6 +11,7 @@ import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
@@ -63,7 +64,7 @@ class NewPieceController {
 
   private static Kind<?> kind(String name) {
     return Kinds.named(name)
-        .orElseThrow(() -> new NotThere("There is no kind of piece called “" + name + "” here."));
+        .orElseThrow(() -> new NotThere(Sentences.of("newPiece.there-is-no-kind", name)));
   }
 
   private String form(Kind<?> kind, DesignForm form, Unit unit, Model model) {
@@ -101,7 +102,7 @@ class NewPieceController {
     DesignForm form = DesignForm.of(typed);
     String name = form.value("name").strip();
     if (name.isEmpty() || name.length() > NAME_MOST) {
-      form.refuse("name", "A piece has a name of at most " + NAME_MOST + " letters.");
+      form.refuse("name", Sentences.of("any.a-piece-has-a", NAME_MOST));
     }
     Optional<D> design = form.onto(kind, kind.fresh(), unit, planner.shop().woods());
     if (design.isPresent()) {

@@ -2,10 +2,12 @@ package hazelkeep.web.piece;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Halves;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
@@ -18,6 +20,7 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.words.Sentences;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -85,15 +88,23 @@ class PieceController {
       value = value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
     }
 
+    private Optional<Size> size(Unit unit) {
+      return value.isBlank() ? Optional.empty() : Optional.of(SizeText.parse(value, unit));
+    }
+
+    /** In a design whose sketch is there; a stated half of a joint brings its partner along. */
+    private <D extends Design> D onto(Sketch<D> sketch, Unit unit) {
+      return letgo == null || letgo.isEmpty()
+          ? Halves.sized(sketch, new DimKey(key), size(unit))
+          : onto(sketch.kind(), sketch.design(), unit);
+    }
+
     private <D extends Design> D onto(Kind<D> kind, Design design, Unit unit) {
       D free = kind.type().cast(design);
       if (letgo != null && !letgo.isEmpty()) {
         free = kind.size(free, new DimKey(letgo), Optional.empty());
       }
-      return kind.size(
-          free,
-          new DimKey(key),
-          value.isBlank() ? Optional.empty() : Optional.of(SizeText.parse(value, unit)));
+      return kind.size(free, new DimKey(key), size(unit));
     }
   }
 
@@ -109,7 +120,7 @@ class PieceController {
         () ->
             untouched(piece, typed, asked.unit())
                 ? piece.design()
-                : typed.onto(piece.kind(), piece.design(), asked.unit()));
+                : typed.onto(planner.current(piece).sketch(), asked.unit()));
   }
 
   /** One stated size is left to the rules: also where the piece can't be drawn with it. */
@@ -192,7 +203,7 @@ class PieceController {
     try {
       r = json.read(remedy, Remedy.class);
     } catch (JacksonException | IllegalArgumentException e) {
-      return page.refused(piece, asked, "That remedy can't be read.");
+      return page.refused(piece, asked, Sentences.of("piece.that-remedy-cant-be"));
     }
     if (r instanceof Remedy.Restore restore) {
       List<RouteEdit> rest =
@@ -210,19 +221,29 @@ class PieceController {
       @RequestParam String handle,
       @RequestParam double z,
       @RequestParam double r,
-      @RequestParam(defaultValue = "false") boolean preview,
       @RequestParam int version,
       PiecePage.Asked asked) {
     Piece piece = pieces.get(id);
-    Plan<?> plan = planner.current(piece);
-    if (!preview) {
-      return page.change(
-          piece, version, asked, "drag " + handle, () -> dragged(plan.sketch(), handle, z, r));
-    }
-    // While the point moves: drawn and judged by geometry, neither played nor saved.
+    Sketch<?> sketch = planner.current(piece).sketch();
+    return page.change(
+        piece, version, asked, "drag " + handle, () -> dragged(sketch, handle, z, r));
+  }
+
+  /** While the point moves: drawn and judged by geometry, neither played nor saved. */
+  @PostMapping("/dragging")
+  String dragging(
+      @PathVariable long id,
+      @RequestParam double z,
+      @RequestParam double r,
+      PieceDrawing.Drag drag,
+      PiecePage.Asked asked) {
+    Piece piece = pieces.get(id);
     try {
-      Sketch<?> then = planner.sketch(piece.kind(), dragged(plan.sketch(), handle, z, r));
-      asked.model().addAttribute("drawing", PieceDrawing.of(then, new Show(asked.unit()), null));
+      Sketch<?> before = planner.current(piece).sketch();
+      Sketch<?> then = planner.sketch(piece.kind(), dragged(before, drag.handle(), z, r));
+      asked
+          .model()
+          .addAttribute("drawing", PieceDrawing.dragging(then, new Show(asked.unit()), drag));
     } catch (BadDesign | IllegalArgumentException e) {
       asked.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       asked.model().addAttribute("drawing", "");
@@ -232,7 +253,7 @@ class PieceController {
 
   private static Design dragged(Sketch<?> sketch, String handle, double z, double r) {
     if (!(Math.abs(z) < OFF) || !(r >= 0 && r < OFF)) {
-      throw new IllegalArgumentException("That point lies off the blank.");
+      throw new IllegalArgumentException(Sentences.of("piece.that-point-lies-off"));
     }
     return sketch.dragged(handle, z, r);
   }

@@ -3,11 +3,11 @@ package hazelkeep.web.piece;
 import hazelkeep.element.Elements;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.drawing.CustomWords;
@@ -19,11 +19,14 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
@@ -109,12 +112,6 @@ class PiecePage {
     model.addAttribute("notice", notice);
     model.addAttribute("running", runs.started(piece.id()));
     model.addAttribute("choices", ChoiceView.of(plan.sketch(), show));
-    model.addAttribute(
-        "hanging",
-        plan.sketch().measures().stream()
-            .filter(Measure::hangs)
-            .map(Measure::key)
-            .collect(Collectors.toSet()));
     model.addAttribute("properties", plan.sketch().properties());
     model.addAttribute("waterLine", show.len(plan.sketch().properties().below()));
     model.addAttribute("customs", customs(plan, unit));
@@ -147,20 +144,29 @@ class PiecePage {
       return refused(piece, asked, e.getMessage());
     }
     fill(pieces.get(piece.id()), asked.unit, asked.model);
-    asked.model.addAttribute("gone", gone(piece, next, asked));
+    told(piece, next, asked);
     return asked.done(piece.id());
   }
 
-  /** Stated sizes that the change let go, beside the one that was changed; empty for none. */
-  private String gone(Piece before, Design next, Asked asked) {
+  /** Stated sizes that the change let go or moved, beside the one that was changed. */
+  private void told(Piece before, Design next, Asked asked) {
     Map<DimKey, Dim> dims = planner.plan(before.kind(), next, before.edits()).aim().dims();
+    Map<DimKey, Size> was = before.design().sizes();
+    Map<DimKey, Size> is = next.sizes();
+    asked.model.addAttribute("gone", now(was, k -> !is.containsKey(k), dims, asked));
+    asked.model.addAttribute(
+        "along", now(was, k -> is.containsKey(k) && !is.get(k).equals(was.get(k)), dims, asked));
+  }
+
+  private static String now(
+      Map<DimKey, Size> was, Predicate<DimKey> which, Map<DimKey, Dim> dims, Asked asked) {
     Show show = new Show(asked.unit);
-    return before.design().sizes().keySet().stream()
-        .filter(k -> !next.sizes().containsKey(k) && dims.containsKey(k))
+    return was.keySet().stream()
+        .filter(k -> which.test(k) && dims.containsKey(k))
         .filter(k -> asked.typed != null && !k.path().equals(asked.typed.key()))
         .map(
             k ->
-                dims.get(k).label().toLowerCase(java.util.Locale.ROOT)
+                dims.get(k).label().toLowerCase(Locale.ROOT)
                     + ", now "
                     + show.words(dims.get(k), dims.get(k).mm()))
         .collect(Collectors.joining("; "));
@@ -179,7 +185,8 @@ class PiecePage {
   String rerouted(Piece piece, int version, Asked asked, List<RouteEdit> edits) {
     try {
       planner.tryOut(piece, piece.design(), edits);
-      pieces.save(piece.id(), version, "back to the recipe", piece.design(), edits);
+      pieces.save(
+          piece.id(), version, Sentences.of("piecePage.back-to-the-recipe"), piece.design(), edits);
     } catch (Stale e) {
       return stale(piece.id(), asked);
     } catch (BadDesign e) {
@@ -220,9 +227,7 @@ class PiecePage {
         asked.unit,
         asked.model,
         null,
-        "This piece was changed in another tab. "
-            + lost
-            + " was not saved; here is the newest. Make the change again if you still want it.");
+        Sentences.of("piecePage.this-piece-was-changed", lost));
     return asked.again();
   }
 

@@ -20,6 +20,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
@@ -41,9 +42,7 @@ public class Planner {
   public static final Duration MOST = Duration.ofSeconds(5);
 
   /** What is said of it then. */
-  public static final String TOO_LONG =
-      "This takes longer than 5 s to work out and was given up. A shorter piece, fewer points in"
-          + " its outline or fewer facts would do.";
+  public static final String TOO_LONG = Sentences.of("planner.this-takes-longer-than");
 
   private static final int REMEMBERED = 40;
 
@@ -206,10 +205,7 @@ public class Planner {
     } catch (RuntimeException e) {
       // One piece that breaks the computation takes no page of the others with it.
       throw new BadDesign(
-          UNKNOWN,
-          "This can't be worked out here; it is noted in the log as trouble "
-              + Trouble.logged("planning", e)
-              + ".");
+          UNKNOWN, Sentences.of("planner.this-cant-be-worked", Trouble.logged("planning", e)));
     }
     latest.put(key, made);
     return made;

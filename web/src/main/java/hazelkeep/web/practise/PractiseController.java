@@ -20,6 +20,7 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -85,7 +86,7 @@ class PractiseController {
     List<Joint> joints = plan.aim().joints();
     if (joints.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      model.addAttribute("refused", "That piece has no lid: take one with a joint.");
+      model.addAttribute("refused", Sentences.of("practise.that-piece-has-no"));
       return page(unit, model);
     }
     Joint j = joints.get(0);
@@ -105,7 +106,7 @@ class PractiseController {
   private FitGame game(String id) {
     FitGame game = games.getIfPresent(id);
     if (game == null) {
-      throw new NotThere("This practice run is over: it is kept for half a day.");
+      throw new NotThere(Sentences.of("practise.this-practice-run-is"));
     }
     return game;
   }
@@ -145,7 +146,7 @@ class PractiseController {
       case CUT, SCRAPE -> "Take off " + show.fit(next.amount()) + ".";
       case EASE -> "Ease it by " + show.fit(next.amount()) + ".";
       case TRY -> "Try the lid.";
-      case THERE -> "It is there: stop.";
+      case THERE -> Sentences.of("practise.it-is-there-stop");
       case OVER -> "It went past.";
     };
   }
@@ -183,7 +184,8 @@ class PractiseController {
         case "CUT" -> game.take(What.CUT, SizeText.parse(amount, unit).mm());
         case "EASE" -> game.take(What.ABRASIVE, SizeText.parse(amount, unit).mm());
         case "STOP" -> game.stop();
-        default -> throw new IllegalArgumentException("Measure, cut, ease, try or stop");
+        default ->
+            throw new IllegalArgumentException(Sentences.of("practise.measure-cut-ease-try"));
       }
       return "redirect:/practise/fit/" + id;
     } catch (IllegalArgumentException e) {

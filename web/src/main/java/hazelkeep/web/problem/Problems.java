@@ -7,6 +7,7 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.NotWritten;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -35,13 +36,12 @@ import org.springframework.web.servlet.ModelAndView;
 @ControllerAdvice
 @Order(Ordered.LOWEST_PRECEDENCE)
 class Problems {
-  private static final String STALE =
-      "This was changed in another tab meanwhile, and your change was not saved. Look at the"
-          + " newest, and make the change again if you still want it.";
+  private static final String STALE = Sentences.of("problems.this-was-changed-in");
 
   @ExceptionHandler(NotThere.class)
   Object notThere(NotThere e, HttpServletRequest request) {
-    return told(HttpStatus.NOT_FOUND, "Not on the shelf", e.getMessage(), request);
+    return told(
+        HttpStatus.NOT_FOUND, Sentences.of("problems.not-on-the-shelf"), e.getMessage(), request);
   }
 
   @ExceptionHandler(NotWritten.class)
@@ -69,14 +69,14 @@ class Problems {
       throw e;
     }
     return told(
-        HttpStatus.INTERNAL_SERVER_ERROR, "Something broke in here", broke(e, request), request);
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        Sentences.of("problems.something-broke-in-here"),
+        broke(e, request),
+        request);
   }
 
   private static String broke(Throwable e, HttpServletRequest request) {
-    return "It is noted in the log as trouble "
-        + Trouble.logged(where(request), e)
-        + ". Whether the last change was saved is seen on its page: look there before you repeat"
-        + " it.";
+    return Sentences.of("problems.it-is-noted-in", Trouble.logged(where(request), e));
   }
 
   private static String where(HttpServletRequest request) {
@@ -111,19 +111,18 @@ class Problems {
         boolean missing = status == HttpStatus.NOT_FOUND;
         return told(
             status,
-            "That did not work",
+            Sentences.of("problems.that-did-not-work"),
             missing
-                ? "There is no such page."
-                : "What was sent could not be read. Go back and try again.",
+                ? Sentences.of("problems.there-is-no-such")
+                : Sentences.of("problems.what-was-sent-could"),
             request);
       }
       Object cause = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
       Throwable e = cause instanceof Throwable t ? t : new IllegalStateException("no cause given");
-      return told(status, "Something broke in here", broke(e, request), request);
+      return told(
+          status, Sentences.of("problems.something-broke-in-here"), broke(e, request), request);
     }
 
-    private static final String FORGOTTEN =
-        "The browser no longer holds the cookie that this page came with: it was cleared, or the"
-            + " page is from before that. Load the page again, then repeat the change.";
+    private static final String FORGOTTEN = Sentences.of("problems.the-browser-no-longer");
   }
 }

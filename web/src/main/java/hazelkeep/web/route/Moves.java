@@ -5,6 +5,7 @@ import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
+import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,8 +23,7 @@ final class Moves {
    */
   static List<RouteEdit> with(List<RouteEdit> edits, RouteEdit more) {
     if (edits.size() >= MOST) {
-      throw new IllegalArgumentException(
-          "There are " + MOST + " changes already: take some back first.");
+      throw new IllegalArgumentException(Sentences.of("moves.there-are-changes-already", MOST));
     }
     List<RouteEdit> all = new ArrayList<>(edits);
     all.add(more);
@@ -49,7 +49,7 @@ final class Moves {
               : new RouteEdit.MoveAfter(what, steps.get(j - 2).key());
         }
         if (i == 0) {
-          throw new IllegalArgumentException("It is the first step already.");
+          throw new IllegalArgumentException(Sentences.of("moves.it-is-the-first"));
         }
         List<Step> before = setups.get(i - 1).steps();
         return before.isEmpty()
@@ -57,7 +57,7 @@ final class Moves {
             : new RouteEdit.MoveAfter(what, before.get(before.size() - 1).key());
       }
     }
-    throw new IllegalArgumentException("This step is not in the route any more.");
+    throw new IllegalArgumentException(Sentences.of("moves.this-step-is-not"));
   }
 
   /**
@@ -77,12 +77,12 @@ final class Moves {
           return new RouteEdit.MoveAfter(what, steps.get(j + 1).key());
         }
         if (i + 1 == setups.size()) {
-          throw new IllegalArgumentException("It is the last step already.");
+          throw new IllegalArgumentException(Sentences.of("moves.it-is-the-last"));
         }
         return new RouteEdit.MoveInto(what, setups.get(i + 1).name());
       }
     }
-    throw new IllegalArgumentException("This step is not in the route any more.");
+    throw new IllegalArgumentException(Sentences.of("moves.this-step-is-not"));
   }
 
   /**
@@ -95,7 +95,9 @@ final class Moves {
     int at = names.indexOf(name);
     if (at < 0 || (earlier ? at == 0 : at + 1 == names.size())) {
       throw new IllegalArgumentException(
-          earlier ? "It is the first hold already." : "It is the last hold already.");
+          earlier
+              ? Sentences.of("moves.it-is-the-first-2")
+              : Sentences.of("moves.it-is-the-last-2"));
     }
     String after = earlier ? (at == 1 ? "" : names.get(at - 2)) : names.get(at + 1);
     return new RouteEdit.MoveSetup(name, after);

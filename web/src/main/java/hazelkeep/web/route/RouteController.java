@@ -16,6 +16,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.shop.Steady;
 import hazelkeep.stiffness.Stiffness;
 import hazelkeep.web.drawing.CutRows;
+import hazelkeep.web.drawing.Reel;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StageDrawing;
 import hazelkeep.web.drawing.Words;
@@ -26,6 +27,7 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -45,6 +47,8 @@ class RouteController {
 
   /** Room for a picture, px. */
   private static final double CARD = 212;
+
+  private static final double CARD_TALL = 130;
 
   private final PieceStore pieces;
   private final Planner planner;
@@ -128,7 +132,7 @@ class RouteController {
     }
     String held = felt(k.held(), stage, show);
     String wood = felt(k.wood(), stage, show);
-    return held.equals(wood) ? held : "softest place: " + held + "; wood alone: " + wood;
+    return held.equals(wood) ? held : Sentences.of("route.softest-place-wood-alone", held, wood);
   }
 
   private static String felt(double[] along, Stage stage, Show show) {
@@ -139,7 +143,7 @@ class RouteController {
     double[] c = stage.stiffBefore().criticals();
     return c.length == 0 || c[0] > CRITICAL_FAR
         ? ""
-        : ", whips at " + show.whole(c[0]) + " rpm, out of round at half of that";
+        : Sentences.of("route.whips-at-rpm-out", show.whole(c[0]));
   }
 
   @GetMapping("/pieces/{id:\\d+}/route")
@@ -218,7 +222,7 @@ class RouteController {
                       new Row(
                           0,
                           s.title(),
-                          s.hold().words(),
+                          plan.words(s.hold()),
                           "",
                           List.of(),
                           List.of(),
@@ -238,8 +242,7 @@ class RouteController {
   public record Changed(String words, boolean lost) {}
 
   private static List<Row> rows(Plan<?> plan, List<FindingView> findings, Show show) {
-    double scale = StageDrawing.scale(plan, CARD);
-    double radius = StageDrawing.radius(plan);
+    Reel reel = Reel.of(plan, CARD, CARD_TALL);
     List<LastChance> chances = plan.rehearsal().lastChances(plan.shop());
     List<Row> rows = new ArrayList<>();
     List<Step> whole = plan.route().steps();
@@ -252,14 +255,14 @@ class RouteController {
           plan.rehearsal().stages().stream().filter(s -> s.setup() == setup).toList();
       for (Stage stage : stages) {
         int no = whole.indexOf(stage.step()) + 1;
-        cards.add(card(no, plan, stage, findings, show, scale, radius));
+        cards.add(card(no, plan, stage, findings, show, reel));
       }
       double free = stages.stream().mapToDouble(Stage::freeLength).max().orElse(0);
       rows.add(
           new Row(
               i + 1,
               setup.title(),
-              setup.hold().words(),
+              plan.words(setup.hold()),
               free > 0 ? show.len(free) + " stands out" : "",
               cards,
               Words.lastChances(chances.stream().filter(c -> c.setup() == at).toList()),
@@ -271,19 +274,13 @@ class RouteController {
   }
 
   private static Card card(
-      int no,
-      Plan<?> plan,
-      Stage stage,
-      List<FindingView> findings,
-      Show show,
-      double scale,
-      double radius) {
+      int no, Plan<?> plan, Stage stage, List<FindingView> findings, Show show, Reel reel) {
     String key = stage.step().key().path();
     return new Card(
         no,
         stage.step().title(),
         stage.step().words(),
-        StageDrawing.card(plan, stage, scale, radius),
+        StageDrawing.card(plan, stage, reel),
         stage.speeds().map(s -> show.rpm(s, plan.shop().lathe())).orElse(""),
         stage.speeds().map(s -> show.rpmAndCeiling(s, plan.shop().lathe())).orElse("")
             + critical(stage, show),

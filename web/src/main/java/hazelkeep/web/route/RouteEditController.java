@@ -10,6 +10,7 @@ import hazelkeep.web.planning.Changes;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -66,7 +67,8 @@ class RouteEditController {
             case "after" -> new RouteEdit.MoveAfter(step, new StepKey(to));
             case "into" -> new RouteEdit.MoveInto(step, to);
             case "drop" -> new RouteEdit.Drop(step);
-            default -> throw new IllegalArgumentException("A step goes earlier or later.");
+            default ->
+                throw new IllegalArgumentException(Sentences.of("routeEdit.a-step-goes-earlier"));
           };
         });
   }
@@ -95,7 +97,8 @@ class RouteEditController {
               case "earlier", "later" -> Moves.hold(route, setup, how.equals("earlier"));
               case "again" -> new RouteEdit.Again(setup, Moves.fresh(route, setup));
               case "drop" -> new RouteEdit.DropSetup(setup);
-              default -> throw new IllegalArgumentException("A hold goes earlier or later.");
+              default ->
+                  throw new IllegalArgumentException(Sentences.of("routeEdit.a-hold-goes-earlier"));
             });
   }
 
@@ -124,7 +127,7 @@ class RouteEditController {
               new RouteEdit.Rehold(
                   setup, kept(typed, "jaws"), kept(typed, "tail"), kept(typed, "steady"), at);
           if (edit.jaws().isEmpty() && edit.tail().isEmpty() && edit.steady().isEmpty()) {
-            throw new IllegalArgumentException("Choose what is to be otherwise.");
+            throw new IllegalArgumentException(Sentences.of("routeEdit.choose-what-is-to"));
           }
           return edit;
         });
@@ -153,7 +156,7 @@ class RouteEditController {
     return saved(
         piece,
         version,
-        "route: a step of one's own",
+        Sentences.of("routeEdit.route-a-step-of"),
         flash,
         () -> {
           Doing does = doing(doing);
@@ -176,7 +179,7 @@ class RouteEditController {
     try {
       return Doing.valueOf(text.toUpperCase(Locale.ROOT));
     } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException("A surface is cut, sanded or finished.", e);
+      throw new IllegalArgumentException(Sentences.of("routeEdit.a-surface-is-cut"), e);
     }
   }
 
@@ -189,7 +192,7 @@ class RouteEditController {
     } catch (NumberFormatException e) {
       // Said below, as for a grit that nobody sells.
     }
-    throw new IllegalArgumentException("Grits run from 80 to 2000.");
+    throw new IllegalArgumentException(Sentences.of("routeEdit.grits-run-from-to"));
   }
 
   private static StepKey own(Route route, StepKey after, Doing doing) {
@@ -212,7 +215,7 @@ class RouteEditController {
     return kept(
         pieces.get(id),
         version,
-        "route: a change taken back",
+        Sentences.of("routeEdit.route-a-change-taken"),
         flash,
         edits -> {
           List<RouteEdit> rest = new ArrayList<>(edits);

@@ -2,6 +2,7 @@ package hazelkeep.web.share;
 
 import hazelkeep.measure.Unit;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
@@ -51,12 +52,12 @@ class PairController {
     String called = name.strip();
     if (called.isEmpty() || called.length() > NAME_MOST) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      String why = "Say in at most " + NAME_MOST + " letters what this device is called.";
+      String why = Sentences.of("pair.say-in-at-most", NAME_MOST);
       return page(code, why, unit, model);
     }
     if (passphrase.length() > TYPED_MOST || code.length() > TYPED_MOST) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return page("", "That is longer than any passphrase here.", unit, model);
+      return page("", Sentences.of("pair.that-is-longer-than"), unit, model);
     }
     Pairing.Outcome outcome = pairing.attempt(called, code, passphrase);
     if (outcome.token().isEmpty()) {

@@ -1,6 +1,7 @@
 package hazelkeep.web.share;
 
 import hazelkeep.web.store.DeviceStore;
+import hazelkeep.web.words.Sentences;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -68,16 +69,14 @@ class Pairing {
   synchronized Outcome attempt(String name, String shownCode, String typed) {
     Duration wait = tries.left();
     if (!wait.isZero()) {
-      return new Outcome(
-          "", "Too many tries. Wait " + (wait.toSeconds() + 1) + " seconds, then try once more.");
+      return new Outcome("", Sentences.of("pairing.too-many-tries-wait", (wait.toSeconds() + 1)));
     }
     if (!shownCode.isEmpty()) {
       return byCode(name, shownCode);
     }
     if (passphrase.isEmpty() || !Secrets.same(typed.strip().toLowerCase(Locale.ROOT), passphrase)) {
       tries.failed();
-      return new Outcome(
-          "", "That is not the passphrase on the computer's screen, under “Tablet”.");
+      return new Outcome("", Sentences.of("pairing.that-is-not-the"));
     }
     tries.forget();
     return paired(name);
@@ -86,10 +85,7 @@ class Pairing {
   private Outcome byCode(String name, String shown) {
     if (code.isEmpty() || clock.instant().isAfter(until) || !Secrets.same(shown, code)) {
       tries.failed();
-      return new Outcome(
-          "",
-          "This code has been used or is older than five minutes. Open “Tablet” on the computer"
-              + " again and take the new one, or type the passphrase.");
+      return new Outcome("", Sentences.of("pairing.this-code-has-been"));
     }
     code = "";
     tries.forget();

@@ -1,5 +1,6 @@
 package hazelkeep.web.share;
 
+import hazelkeep.web.words.Sentences;
 import java.io.File;
 import java.net.Inet4Address;
 import java.net.InetAddress;
@@ -88,11 +89,7 @@ class Share {
     tomcat.getService().addConnector(c);
     if (c.getLocalPort() <= 0) {
       remove(c);
-      throw new IllegalStateException(
-          "Port "
-              + c.getPort()
-              + " can't be opened: it is taken, or the certificate can't be used. Name another port"
-              + " with HAZEL_SHARE_PORT.");
+      throw new IllegalStateException(Sentences.of("share.port-cant-be-opened", c.getPort()));
     }
     door = c;
     pairing.renew();

@@ -12,6 +12,7 @@ import hazelkeep.web.store.RunStore.Standing;
 import hazelkeep.web.store.ShelfStore;
 import hazelkeep.web.store.ShelfStore.Ask;
 import hazelkeep.web.store.ShelfStore.Board;
+import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -89,12 +90,11 @@ class ShelfController {
 
     String words(String name) {
       return switch (did) {
-        case "named" -> "It is called “" + name + "” now.";
-        case "unnamed" ->
-            "A piece has a name of 1 to 120 letters; it is still called “" + name + "”.";
+        case "named" -> Sentences.of("shelf.it-is-called-now", name);
+        case "unnamed" -> Sentences.of("shelf.a-piece-has-a", name);
         case "away" -> "“" + name + "” was put away.";
-        case "back" -> "“" + name + "” is back on the shelf.";
-        case "off" -> "“" + name + "” was taken off the shelf.";
+        case "back" -> Sentences.of("shelf.is-back-on-the", name);
+        case "off" -> Sentences.of("shelf.was-taken-off-the", name);
         default -> "";
       };
     }

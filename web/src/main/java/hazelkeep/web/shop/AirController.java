@@ -7,6 +7,7 @@ import hazelkeep.web.drawing.AirDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
@@ -120,7 +121,7 @@ class AirController {
         out.add(Double.parseDouble(t.replaceAll("\\s*(%|°?C)$", "")));
       } catch (NumberFormatException e) {
         throw new IllegalArgumentException(
-            what + " in " + AirFile.name(m) + " is a number like 18.5", e);
+            Sentences.of("air.in-is-a-number", what, AirFile.name(m)), e);
       }
     }
     return out;
@@ -137,7 +138,7 @@ class AirController {
       throws IOException {
     try {
       if (log.getSize() > MOST) {
-        throw new IllegalArgumentException("A log of at most 8 MB is read");
+        throw new IllegalArgumentException(Sentences.of("air.a-log-of-at"));
       }
       AirFile.Read read = AirFile.read(name, AirFile.text(log.getBytes()));
       store.lay(ShopKind.CLIMATE, List.of(read.climate()));
@@ -157,7 +158,7 @@ class AirController {
     if (item.kind() == ShopKind.CLIMATE) {
       store.remove(id);
       after.addFlashAttribute(
-          "notes", List.of("“" + ((Climate) item.thing()).name() + "” is off the list."));
+          "notes", List.of(Sentences.of("air.is-off-the-list", ((Climate) item.thing()).name())));
     }
     return "redirect:/shop/air";
   }

@@ -2,6 +2,7 @@ package hazelkeep.web.shop;
 
 import hazelkeep.air.Climate;
 import hazelkeep.measure.Rounding;
+import hazelkeep.web.words.Sentences;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -73,7 +74,7 @@ final class AirFile {
         sums.add(r, at);
       }
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
-      throw new IllegalArgumentException("This is not a table of values", e);
+      throw new IllegalArgumentException(Sentences.of("airFile.this-is-not-a"), e);
     }
     return sums.climate(name, at);
   }
@@ -94,9 +95,9 @@ final class AirFile {
       int d = find(names, "date", "time", "datum", "zeit", "day", "month");
       if (t < 0 || h < 0 || d < 0) {
         throw new IllegalArgumentException(
-            "The first line names the columns: date, temperature and humidity; this one says “"
-                + (head.length() > 80 ? head.substring(0, 80) + "…" : head)
-                + "”");
+            Sentences.of(
+                "airFile.the-first-line-names",
+                (head.length() > 80 ? head.substring(0, 80) + "…" : head)));
       }
       String name = names.get(t);
       boolean fahrenheit =
@@ -172,12 +173,8 @@ final class AirFile {
       if (read == 0 || read < odd) {
         throw new IllegalArgumentException(
             odd > 0
-                ? odd
-                    + " of "
-                    + rows
-                    + " lines say a humidity of 0 or above 100 %: the sensor fell silent. Take out"
-                    + " a log of when it worked"
-                : "No line has a date like 2026-03-31 with a temperature and a humidity");
+                ? Sentences.of("airFile.of-lines-say-a", odd, rows)
+                : Sentences.of("airFile.no-line-has-a"));
       }
       List<Integer> missing = new ArrayList<>();
       for (int m = 0; m < Climate.MONTHS; m++) {
@@ -190,18 +187,13 @@ final class AirFile {
       }
       if (Climate.MONTHS - missing.size() < MONTHS_LEAST) {
         throw new IllegalArgumentException(
-            "The log holds "
-                + (Climate.MONTHS - missing.size())
-                + " months; "
-                + MONTHS_LEAST
-                + " at least say something of a year");
+            Sentences.of(
+                "airFile.the-log-holds-months", (Climate.MONTHS - missing.size()), MONTHS_LEAST));
       }
       double warm = Arrays.stream(celsius).max().orElseThrow();
       if (warm > WARMEST_ROOM && !at.fahrenheit) {
         throw new IllegalArgumentException(
-            "A month's mean of "
-                + Rounding.text(warm, 0)
-                + " °C is none of a room. If these are degrees Fahrenheit, name the column °F");
+            Sentences.of("airFile.a-months-mean-of", Rounding.text(warm, 0)));
       }
       for (int m : missing) {
         fill(celsius, m);
@@ -234,16 +226,16 @@ final class AirFile {
       List<String> out = new ArrayList<>();
       out.add(read + " readings were taken.");
       if (unread > 0) {
-        out.add(unread + " lines could not be read and were left out.");
+        out.add(Sentences.of("airFile.lines-could-not-be", unread));
       }
       if (odd > 0) {
-        out.add(odd + " lines that no air can have were left out.");
+        out.add(Sentences.of("airFile.lines-that-no-air", odd));
       }
       if (!missing.isEmpty()) {
         out.add(
-            "Without readings, taken from the months beside them: "
-                + String.join(", ", missing.stream().map(AirFile::name).toList())
-                + ".");
+            Sentences.of(
+                "airFile.without-readings-taken-from",
+                String.join(", ", missing.stream().map(AirFile::name).toList())));
       }
       return out;
     }

@@ -11,6 +11,7 @@ import hazelkeep.web.drawing.Show;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Learnt;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -72,15 +73,12 @@ class LearntController {
     return new LearntView(
         l.line().key(),
         l.line().text().meaning(),
-        "Your own "
-            + l.cases()
-            + " cases say "
-            + CustomWords.words(l.line(), rounded(l.value()), unit)
-            + " ("
-            + CustomWords.words(l.line(), rounded(l.least()), unit)
-            + " to "
-            + CustomWords.words(l.line(), rounded(l.most()), unit)
-            + ").",
+        Sentences.of(
+            "learnt.your-own-cases-say",
+            l.cases(),
+            CustomWords.words(l.line(), rounded(l.value()), unit),
+            CustomWords.words(l.line(), rounded(l.least()), unit),
+            CustomWords.words(l.line(), rounded(l.most()), unit)),
         CustomWords.words(l.line(), practice.of(l.line()), unit),
         rounded(l.value()),
         l.differs(practice));
@@ -99,7 +97,7 @@ class LearntController {
         Line.Text t = l.line().text();
         double v = Math.max(t.least(), Math.min(t.most(), rounded(l.value())));
         store.only(ShopKind.PRACTICE, now.with(l.line(), OptionalDouble.of(v)).own());
-        after.addFlashAttribute("saved", t.meaning() + ": plans go by your own from now on.");
+        after.addFlashAttribute("saved", Sentences.of("learnt.plans-go-by-your", t.meaning()));
       }
     }
     return "redirect:/shop/learnt";

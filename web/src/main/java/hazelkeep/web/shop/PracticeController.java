@@ -15,6 +15,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -32,13 +33,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The table of Practice: what is planned and judged by, with the turner's own values. */
 @Controller
 class PracticeController {
-  private static final String BREAKS =
-      "Nothing was changed yet: with this, pieces can't be made as they are planned now. Press once"
-          + " more to do it all the same.";
+  private static final String BREAKS = Sentences.of("any.nothing-was-changed-yet");
 
-  private static final String STALE =
-      "Practice was changed in another tab meanwhile. What you typed is kept here: save again to put"
-          + " it over the other change.";
+  private static final String STALE = Sentences.of("practice.practice-was-changed-in");
 
   /** Pieces that are asked whether a line shapes them: those changed last. */
   private static final int ASKED = 40;
@@ -84,7 +81,7 @@ class PracticeController {
     PracticePage.Typed read = PracticePage.read(now, typed, unit);
     HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
     if (!read.errors().isEmpty()) {
-      model.addAttribute("refused", "Nothing was saved yet: see below what would do.");
+      model.addAttribute("refused", Sentences.of("practice.nothing-was-saved-yet"));
     } else if (!json.write(now).equals(typed.getOrDefault("was", json.write(now)))) {
       status = HttpStatus.CONFLICT;
       model.addAttribute("refused", STALE);
@@ -93,7 +90,7 @@ class PracticeController {
       String breaks = broken.by(next);
       if (breaks.isEmpty() || breaks.equals(typed.get("sure"))) {
         store.only(ShopKind.PRACTICE, read.practice().own());
-        flash.addFlashAttribute("saved", "Saved: plans go by it from now on.");
+        flash.addFlashAttribute("saved", Sentences.of("practice.saved-plans-go-by"));
         return "redirect:/shop/practice";
       }
       model.addAttribute("refused", BREAKS);
@@ -114,7 +111,7 @@ class PracticeController {
   String line(@PathVariable String key, Unit unit, Model model) {
     Line line =
         Line.named(key)
-            .orElseThrow(() -> new NotThere("Practice has no line called “" + key + "”."));
+            .orElseThrow(() -> new NotThere(Sentences.of("practice.practice-has-no-line", key)));
     List<Use> uses = new ArrayList<>();
     boolean all = true;
     try {

@@ -13,6 +13,7 @@ import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.web.store.ShopStore.Item;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Species;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -133,7 +134,7 @@ class ShopController {
 
   private static ShopKind kind(String key) {
     return ShopKind.named(key)
-        .orElseThrow(() -> new NotThere("There is no wall for “" + key + "” here."));
+        .orElseThrow(() -> new NotThere(Sentences.of("shop.there-is-no-wall", key)));
   }
 
   @GetMapping("/shop/{kind:[a-z]+}/new")
@@ -152,7 +153,7 @@ class ShopController {
   private Item item(String kind, long id) {
     Item item = store.item(id);
     if (item.kind() != kind(kind)) {
-      throw new NotThere("This is no longer on the wall.");
+      throw new NotThere(Sentences.of("any.this-is-no-longer"));
     }
     return item;
   }
@@ -231,10 +232,7 @@ class ShopController {
         store.change(id, version, thing.get());
         return back(item.kind());
       } catch (Stale e) {
-        form.refuse(
-            "",
-            "This was changed in another tab meanwhile. What you typed is kept here: save again to"
-                + " put it over the other change.");
+        form.refuse("", Sentences.of("shop.this-was-changed-in"));
         status = HttpStatus.CONFLICT;
       } catch (IllegalArgumentException e) {
         form.refuse("name", e.getMessage());
@@ -244,9 +242,7 @@ class ShopController {
     return form(item.kind(), form, store.item(id), unit, model);
   }
 
-  private static final String BREAKS =
-      "Nothing was changed yet: with this, pieces can't be made as they are planned now. Press once"
-          + " more to do it all the same.";
+  private static final String BREAKS = Sentences.of("any.nothing-was-changed-yet");
 
   /** Whether a change breaks no piece, or is wanted all the same. */
   private boolean sure(Map<String, String> typed, Shop next, Model model) {
@@ -291,7 +287,7 @@ class ShopController {
       RedirectAttributes flash) {
     Item item = item(kind, id);
     if (item.kind() == ShopKind.LATHE) {
-      throw new NotThere("A shop without a lathe turns nothing: change it instead.");
+      throw new NotThere(Sentences.of("shop.a-shop-without-a"));
     }
     if (!sure(typed, with(item, Optional.empty()), model)) {
       ThingForm form = ThingForm.of(item.kind(), item.thing(), json, unit);
@@ -336,7 +332,7 @@ class ShopController {
             .shop()
             .woods()
             .named(name)
-            .orElseThrow(() -> new NotThere("There is no wood called “" + name + "” here."));
+            .orElseThrow(() -> new NotThere(Sentences.of("shop.there-is-no-wood", name)));
     Optional<Item> mine =
         store.items(ShopKind.WOOD).stream()
             .filter(i -> ((Species) i.thing()).name().equalsIgnoreCase(wood.name()))
@@ -433,8 +429,7 @@ class ShopController {
 
   private static String text(MultipartFile file) throws IOException {
     if (file.getSize() > MOST) {
-      throw new IllegalArgumentException(
-          "A file for the shop is at most 256 KB; this one is larger.");
+      throw new IllegalArgumentException(Sentences.of("shop.a-file-for-the"));
     }
     if (file.isEmpty()) {
       throw new IllegalArgumentException("Choose a file first.");
@@ -444,7 +439,7 @@ class ShopController {
 
   private String refused(String why, Unit unit, Model model, HttpServletResponse response) {
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    model.addAttribute("refused", why + " Nothing on the wall was changed.");
+    model.addAttribute("refused", Sentences.of("shop.nothing-on-the-wall", why));
     fill(TENON, unit.show(TENON), unit, model);
     return "shop/shop";
   }

@@ -5,6 +5,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.web.json.BadField;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.store.ShopKind;
+import hazelkeep.web.words.Sentences;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -57,18 +58,14 @@ final class ShopFile {
     try {
       JsonNode root = json.mapper().readTree(text);
       if (!(root instanceof ObjectNode) || !root.has("shop")) {
-        throw new IllegalArgumentException(
-            "This is not a shop file: it has a “schema” and a “shop”.");
+        throw new IllegalArgumentException(Sentences.of("shopFile.this-is-not-a"));
       }
       if (root.path("schema").asInt(0) != SCHEMA) {
         throw new IllegalArgumentException(
-            "This shop file is of schema "
-                + root.path("schema")
-                + "; this version reads "
-                + SCHEMA);
+            Sentences.of("shopFile.this-shop-file-is", root.path("schema"), SCHEMA));
       }
       if (!root.path("shop").path("lathe").isObject()) {
-        throw new IllegalArgumentException("A shop has a lathe: swing, between, speeds.");
+        throw new IllegalArgumentException(Sentences.of("shopFile.a-shop-has-a"));
       }
       Shop shop = shop(root.get("shop"));
       for (ShopKind kind : ShopKind.values()) {
@@ -77,7 +74,7 @@ final class ShopFile {
       return shop;
     } catch (JacksonException e) {
       throw new IllegalArgumentException(
-          "This is not the JSON that is expected. " + json.reason(e), e);
+          Sentences.of("shopFile.this-is-not-the", json.reason(e)), e);
     }
   }
 
@@ -152,20 +149,20 @@ final class ShopFile {
       List<String> unknown = csv.getHeaderNames().stream().filter(h -> !head.contains(h)).toList();
       if (csv.getHeaderNames().isEmpty() || !unknown.isEmpty()) {
         throw new IllegalArgumentException(
-            "The first line names the columns: "
-                + String.join(", ", head)
-                + (unknown.isEmpty() ? "" : "; “" + unknown.get(0) + "” is none of them"));
+            Sentences.of(
+                "shopFile.the-first-line-names",
+                String.join(", ", head),
+                (unknown.isEmpty() ? "" : "; “" + unknown.get(0) + "” is none of them")));
       }
       for (CSVRecord r : csv) {
         out.add(row(kind, r));
       }
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
-      throw new IllegalArgumentException("This is not a table of comma-separated values.", e);
+      throw new IllegalArgumentException(Sentences.of("shopFile.this-is-not-a-2"), e);
     }
     twice(kind, out);
     if (kind.single() && out.size() != 1) {
-      throw new IllegalArgumentException(
-          "There is one of this: a heading and a line, not " + out.size() + " lines");
+      throw new IllegalArgumentException(Sentences.of("shopFile.there-is-one-of", out.size()));
     }
     return out;
   }

@@ -6,6 +6,7 @@ import hazelkeep.shop.Gauge;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.shop.Field.Form;
 import hazelkeep.web.store.ShopKind;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.WoodProperty;
@@ -182,7 +183,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     String shown = value("trial.shown").strip();
     if (kind != ShopKind.GAUGE || truth.isEmpty() != shown.isEmpty()) {
       if (truth.isEmpty() != shown.isEmpty()) {
-        refuse("trial.true", "A trial has two numbers; leave both empty for none.");
+        refuse("trial.true", Sentences.of("thingForm.a-trial-has-two"));
       }
       return;
     }
@@ -207,8 +208,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
       boolean from = value(range + ".from").isBlank();
       boolean to = value(range + ".to").isBlank();
       if (from != to) {
-        refuse(
-            range + (from ? ".from" : ".to"), "A range has two ends; leave both empty for none.");
+        refuse(range + (from ? ".from" : ".to"), Sentences.of("thingForm.a-range-has-two"));
       }
     }
   }
@@ -222,20 +222,21 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     } catch (NumberFormatException e) {
       // Said below, as for every other text that is no number.
     }
-    throw new IllegalArgumentException("“" + text + "” is not a number, such as 1200.");
+    throw new IllegalArgumentException(Sentences.of("thingForm.is-not-a-number", text));
   }
 
   /** The turner's own figure, or the estimate where that is what was taken. */
   private Figure figure(WoodProperty p, double value) {
     return WoodFigure.estimate(Species.named(value("name")), p)
         .filter(e -> e.value() == value)
-        .orElse(new Figure(value, Figure.Letter.OWN, "the turner's own figure"));
+        .orElse(
+            new Figure(value, Figure.Letter.OWN, Sentences.of("thingForm.the-turners-own-figure")));
   }
 
   private Optional<Record> wood() {
     String name = value("name").strip();
     if (name.isEmpty() || name.length() > 60) {
-      refuse("name", "Give it a name of 1 to 60 letters.");
+      refuse("name", Sentences.of("thingForm.give-it-a-name"));
     }
     Map<WoodProperty, Figure> own = new EnumMap<>(WoodProperty.class);
     for (WoodProperty p : WoodProperty.values()) {

@@ -11,6 +11,7 @@ import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.ShelfStore;
+import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -96,21 +97,28 @@ class BesideController {
     for (String key : List.of("outside.height", "outside.diameter", "stick.need")) {
       out.add(
           Row.of(
-              key.equals("stick.need") ? "Blank it needs, long" : label(a, key),
+              key.equals("stick.need") ? Sentences.of("beside.blank-it-needs-long") : label(a, key),
               show.len(a.aim().mm(key)),
               show.len(b.aim().mm(key))));
     }
-    out.add(Row.of("Holds to the brim", ml(p.brimMl(), show), ml(q.brimMl(), show)));
+    out.add(
+        Row.of(
+            Sentences.of("beside.holds-to-the-brim"), ml(p.brimMl(), show), ml(q.brimMl(), show)));
     out.add(Row.of("Wood in it", ml(p.woodMl(), show), ml(q.woodMl(), show)));
     out.add(Row.of("Weighs", grams(p.grams(), show), grams(q.grams(), show)));
-    out.add(Row.of("Tips over at, empty", show.whole(p.tips()) + "°", show.whole(q.tips()) + "°"));
-    out.add(Row.of("Softest moment on the lathe", softest(a, show), softest(b, show)));
+    out.add(
+        Row.of(
+            Sentences.of("beside.tips-over-at-empty"),
+            show.whole(p.tips()) + "°",
+            show.whole(q.tips()) + "°"));
+    out.add(
+        Row.of(Sentences.of("beside.softest-moment-on-the"), softest(a, show), softest(b, show)));
     out.add(
         Row.of(
             "Holds and steps",
             a.route().setups().size() + ", " + a.route().steps().size(),
             b.route().setups().size() + ", " + b.route().steps().size()));
-    out.add(Row.of("To solve, to watch", told(a), told(b)));
+    out.add(Row.of(Sentences.of("beside.to-solve-to-watch"), told(a), told(b)));
     return out;
   }
 

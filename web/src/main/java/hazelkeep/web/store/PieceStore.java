@@ -12,6 +12,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Fact;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -106,7 +107,7 @@ public class PieceStore {
   public String name(long id) {
     String name = db.select(PIECE.NAME).from(PIECE).where(PIECE.ID.eq(id)).fetchOne(PIECE.NAME);
     if (name == null) {
-      throw new NotThere("There is no piece number " + id + " on the shelf.");
+      throw new NotThere(Sentences.of("pieceStore.there-is-no-piece", id));
     }
     return name;
   }
@@ -124,7 +125,7 @@ public class PieceStore {
   public Piece get(long id) {
     Record row = read(PIECE_DESIGN.VERSION.eq(PIECE.HEAD)).where(PIECE.ID.eq(id)).fetchOne();
     if (row == null) {
-      throw new NotThere("There is no piece number " + id + " on the shelf.");
+      throw new NotThere(Sentences.of("pieceStore.there-is-no-piece", id));
     }
     return piece(row);
   }
@@ -137,7 +138,7 @@ public class PieceStore {
   public Piece at(long id, int version) {
     Record row = read(PIECE_DESIGN.VERSION.eq(version)).where(PIECE.ID.eq(id)).fetchOne();
     if (row == null) {
-      throw new NotThere("Piece number " + id + " has no version " + version + ".");
+      throw new NotThere(Sentences.of("pieceStore.piece-number-has-no", id, version));
     }
     return piece(row);
   }
@@ -155,7 +156,7 @@ public class PieceStore {
   private Piece piece(Record row) {
     Kind<?> kind =
         Kinds.named(row.get(PIECE.KIND))
-            .orElseThrow(() -> new NotThere("This piece is of a kind that is not known here."));
+            .orElseThrow(() -> new NotThere(Sentences.of("pieceStore.this-piece-is-of")));
     return new Piece(
         row.get(PIECE.ID),
         row.get(PIECE.NAME),
@@ -317,7 +318,7 @@ public class PieceStore {
     if (moved == 0) {
       Integer head = tx.select(PIECE.HEAD).from(PIECE).where(PIECE.ID.eq(id)).fetchOne(PIECE.HEAD);
       if (head == null) {
-        throw new NotThere("There is no piece number " + id + " on the shelf.");
+        throw new NotThere(Sentences.of("pieceStore.there-is-no-piece", id));
       }
       throw new Stale(head);
     }

@@ -22,6 +22,7 @@ import hazelkeep.shop.Steady;
 import hazelkeep.shop.Tool;
 import hazelkeep.shop.WoodScrew;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.Woods;
 import java.util.List;
@@ -106,7 +107,7 @@ public class ShopStore {
     return db.selectFrom(SHOP_ITEM)
         .where(SHOP_ITEM.ID.eq(id))
         .fetchOptional(this::item)
-        .orElseThrow(() -> new NotThere("This is no longer on the wall."));
+        .orElseThrow(() -> new NotThere(Sentences.of("any.this-is-no-longer")));
   }
 
   private Item item(Record r) {
@@ -216,8 +217,7 @@ public class ShopStore {
                         .and(SHOP_ITEM.NAME.eq(name))
                         .and(SHOP_ITEM.ID.ne(but))));
     if (taken) {
-      throw new IllegalArgumentException(
-          "There is already one called “" + name + "”: give this one another name");
+      throw new IllegalArgumentException(Sentences.of("shopStore.there-is-already-one", name));
     }
   }
 

@@ -14,6 +14,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
@@ -159,9 +160,6 @@ class BenchPage {
         piece,
         unit,
         model,
-        Said.of(
-                "Another tab was quicker: this is where the run stands now. Nothing of yours was"
-                    + " stored; enter it again if it still holds.")
-            .about(typed, ""));
+        Said.of(Sentences.of("benchPage.another-tab-was-quicker")).about(typed, ""));
   }
 }

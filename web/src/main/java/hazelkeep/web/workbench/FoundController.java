@@ -18,6 +18,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Part;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
@@ -100,7 +101,7 @@ class FoundController {
     /** What it means. */
     AsFound read(Unit unit) {
       if (words.length() > WORDS_MOST) {
-        throw new IllegalArgumentException("Keep the words below 300 letters.");
+        throw new IllegalArgumentException(Sentences.of("found.keep-the-words-below"));
       }
       double from = size(at, unit);
       return new AsFound(
@@ -120,8 +121,7 @@ class FoundController {
       try {
         return Integer.parseInt(degrees.replace("°", "").strip());
       } catch (NumberFormatException e) {
-        throw new IllegalArgumentException(
-            "Round the axis it lies 0 to 359 degrees from the mark, in whole degrees: 90.", e);
+        throw new IllegalArgumentException(Sentences.of("found.round-the-axis-it"), e);
       }
     }
 
@@ -196,7 +196,7 @@ class FoundController {
   }
 
   private static String from(Part part) {
-    return new Gone(part).opensUp() ? "from its foot" : "from its rim at the join";
+    return new Gone(part).opensUp() ? "from its foot" : Sentences.of("found.from-its-rim-at");
   }
 
   @PostMapping("/found")
@@ -215,8 +215,7 @@ class FoundController {
       return "redirect:/pieces/" + id + "/bench/ways";
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
-      return form(
-          piece, unit, model, typed, "Another tab was quicker. Look at the bench, then enter it.");
+      return form(piece, unit, model, typed, Sentences.of("found.another-tab-was-quicker"));
     } catch (BadDesign | IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return form(piece, unit, model, typed, e.getMessage());
@@ -269,7 +268,7 @@ class FoundController {
     Optional<FreshBlank> blank = w.replaced().map(bench::fresh);
     return new WayView(
         w.replaced()
-            .map(p -> "Make the " + p + " again from a fresh blank")
+            .map(p -> Sentences.of("found.make-the-again-from", p))
             .orElseGet(() -> FindingView.label(w.main().orElseThrow(), bench.plan(), show)),
         CostWords.of(w, w.cost(bench.plan()), blank, show),
         WayDrawing.of(bench.now(), bench.plan(), w.then(), no),
@@ -319,7 +318,7 @@ class FoundController {
     } catch (Stale e) {
       return page.stale(piece, unit, model, response, "");
     } catch (JacksonException e) {
-      return refused(piece, unit, model, response, "That way on can't be read.");
+      return refused(piece, unit, model, response, Sentences.of("found.that-way-on-cant"));
     } catch (BadDesign | IllegalArgumentException e) {
       return refused(piece, unit, model, response, e.getMessage());
     }

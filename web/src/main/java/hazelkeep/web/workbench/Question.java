@@ -3,6 +3,7 @@ package hazelkeep.web.workbench;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Leaves;
 import hazelkeep.workbench.Taken;
 import java.util.List;
@@ -23,20 +24,17 @@ public record Question(String words, String more, String stays, String gauge, Li
     boolean more = j.leaves() == Leaves.MORE_TO_CUT;
     double off = Math.max(j.prompt().least() - j.truth(), j.truth() - j.prompt().most());
     String words =
-        "That makes "
-            + show.words(d, j.truth())
-            + "; "
-            + show.number(d, j.prompt().least())
-            + " to "
-            + show.words(d, j.prompt().most())
-            + " will do. "
-            + show.words(d, off)
-            + (more ? " or more is still to be cut." : " too much is gone.")
-            + " Was it a slip, another device, or is it so?";
+        Sentences.of(
+            "question.that-makes-to-will",
+            show.words(d, j.truth()),
+            show.number(d, j.prompt().least()),
+            show.words(d, j.prompt().most()),
+            show.words(d, off),
+            (more ? " or more is still to be cut." : " too much is gone."));
     return new Question(
         words,
-        more ? "Still to cut: I go on" : "",
-        more ? "It stays so: plan the rest to it" : "It is so: plan the rest to it",
+        more ? Sentences.of("question.still-to-cut-i") : "",
+        more ? Sentences.of("question.it-stays-so-plan") : Sentences.of("question.it-is-so-plan"),
         j.gauge().name(),
         shop.gauges().stream().filter(g -> g.dead() != j.gauge().dead()).map(Gauge::name).toList());
   }

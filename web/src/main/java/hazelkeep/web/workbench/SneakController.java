@@ -14,6 +14,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
@@ -171,7 +172,7 @@ class SneakController {
       try {
         w = Seen.What.valueOf((what == null ? "" : what).toUpperCase(Locale.ROOT));
       } catch (IllegalArgumentException e) {
-        throw new IllegalArgumentException("Say what was seen", e);
+        throw new IllegalArgumentException(Sentences.of("sneak.say-what-was-seen"), e);
       }
       return new Seen(w, w.measured() ? number(w, unit) : 0);
     }
@@ -184,7 +185,7 @@ class SneakController {
       try {
         return Double.parseDouble(text.replace(',', '.').replaceAll("\\s*s$", ""));
       } catch (NumberFormatException e) {
-        throw new IllegalArgumentException("Seconds are expected here, like 3.5", e);
+        throw new IllegalArgumentException(Sentences.of("sneak.seconds-are-expected-here"), e);
       }
     }
 
@@ -224,10 +225,7 @@ class SneakController {
       return "redirect:/pieces/" + id + "/bench/fit";
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
-      model.addAttribute(
-          "message",
-          "Another tab was quicker: this is where the fit stands now. Nothing of yours was stored;"
-              + " enter it again if it still holds.");
+      model.addAttribute("message", Sentences.of("sneak.another-tab-was-quicker"));
     } catch (IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("message", e.getMessage() + ".");

@@ -124,7 +124,7 @@ final class StepPage {
         step.title(),
         step.words(),
         setup.title(),
-        setup.hold().words(),
+        plan.words(setup.hold()),
         String.join(", ", plan.rehearsal().tools(stage, plan.shop())),
         stage.speeds().map(s -> show.rpm(s, plan.shop().lathe())).orElse(""),
         Caution.of(stage, plan.route()).words(),

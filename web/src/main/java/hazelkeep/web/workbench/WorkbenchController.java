@@ -11,6 +11,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.words.Sentences;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
@@ -181,8 +182,7 @@ class WorkbenchController {
       said = Said.of("").about(typed, what).asking(question);
     } catch (BadDesign e) {
       said =
-          Said.of(e.getMessage() + " If the wood really is so, enter it as found.")
-              .about(typed, what);
+          Said.of(Sentences.of("workbench.if-the-wood-really", e.getMessage())).about(typed, what);
     } catch (IllegalArgumentException e) {
       said = Said.of(e.getMessage()).about(typed, what);
     }
@@ -246,8 +246,7 @@ class WorkbenchController {
           piece,
           unit,
           model,
-          Said.of(
-              "Without that the design can't be drawn: " + e.getMessage() + " Change it first."));
+          Said.of(Sentences.of("workbench.without-that-the-design", e.getMessage())));
     }
   }
 
@@ -263,7 +262,8 @@ class WorkbenchController {
     String note = next.strip();
     if (note.length() > NOTE_MOST) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return page.show(piece, unit, model, Said.of("Keep the note below 300 letters: " + note));
+      return page.show(
+          piece, unit, model, Said.of(Sentences.of("workbench.keep-the-note-below", note)));
     }
     try {
       runs.add(id, last, piece.version(), new Fact.Paused(note));

@@ -77,7 +77,7 @@ class PieceDrawingTest {
         Document d = xml(PieceDrawing.of(s, new Show(unit), null));
         List<Element> inputs = all(d, "input");
         // A straight side has no foot of its own.
-        assertThat(inputs).hasSize(s.design().form() == LiddedBox.Form.STRAIGHT ? 10 : 11);
+        assertThat(inputs).hasSize(s.design().form() == LiddedBox.Form.STRAIGHT ? 11 : 12);
         for (Element input : inputs) {
           Dim dim = s.aim().dims().get(new DimKey(input.getAttribute("data-key")));
           double shown = SizeText.parse(input.getAttribute("value"), unit).mm();
@@ -181,7 +181,7 @@ class PieceDrawingTest {
   @Test
   void a_finding_of_the_design_is_pinned_where_it_is() {
     Plan<LiddedBox> p =
-        Plan.of(kind, LiddedBox.fresh().with("inside.diameter", 44), shop, List.of());
+        Plan.of(kind, LiddedBox.fresh().with("inside.diameter", 47.8), shop, List.of());
     Document d = xml(PieceDrawing.of(p.sketch(), new Show(Unit.MM), null));
     Element pin = all(d, "a").get(0);
     assertThat(pin.getAttribute("href")).isEqualTo("#finding-1");
@@ -195,9 +195,9 @@ class PieceDrawingTest {
   @Test
   void every_stage_draws_its_hold_and_what_it_takes_off() {
     Plan<LiddedBox> p = Plan.of(kind, LiddedBox.fresh(), shop, List.of());
-    double scale = StageDrawing.scale(p, 212);
+    Reel reel = Reel.of(p, 212, 130);
     for (Stage s : p.rehearsal().stages()) {
-      Document d = xml(StageDrawing.card(p, s, scale, StageDrawing.radius(p)));
+      Document d = xml(StageDrawing.card(p, s, reel));
       boolean cuts = !s.removed().isEmpty();
       List<String> classes = all(d, "path").stream().map(e -> e.getAttribute("class")).toList();
       assertThat(classes.contains("cut")).as("%s", s.step().key()).isEqualTo(cuts);

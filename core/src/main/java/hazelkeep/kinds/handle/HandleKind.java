@@ -1,0 +1,79 @@
+package hazelkeep.kinds.handle;
+
+import static hazelkeep.kinds.handle.HandleParts.BUTT_HIGH;
+import static hazelkeep.kinds.handle.HandleParts.BUTT_WIDE;
+import static hazelkeep.kinds.handle.HandleParts.DOME;
+import static hazelkeep.kinds.handle.HandleParts.HEIGHT;
+import static hazelkeep.kinds.handle.HandleParts.KNOB_HIGH;
+import static hazelkeep.kinds.handle.HandleParts.WIDEST;
+
+import hazelkeep.element.ComposedKind;
+import hazelkeep.element.Lay;
+import hazelkeep.element.Make;
+import hazelkeep.element.StemLine;
+import hazelkeep.element.Work;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Choice.Option;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Sane;
+import java.util.List;
+
+/** A handle with captive rings: for a bell's rope, a drawer, a child's hand. */
+public final class HandleKind extends ComposedKind<Handled> {
+  /** The kind. */
+  public static final HandleKind HANDLE = new HandleKind();
+
+  private HandleKind() {
+    super("ringed-handle", "ringed handle", Handled.class);
+  }
+
+  @Override
+  public Handled fresh() {
+    return Handled.fresh();
+  }
+
+  @Override
+  protected Make make(Handled d) {
+    return new HandleParts(d).make();
+  }
+
+  @Override
+  protected void order(Handled d, Work w) {
+    new HandleOrder(new HandleParts(d)).in(w);
+  }
+
+  /** Butt, stem and knob have room over one another, and the stem goes into both. */
+  @Override
+  protected void sane(Handled d, Lay lay, Sane sane) {
+    double high = lay.mm(HEIGHT) - LEAST;
+    sane.size(KNOB_HIGH.path())
+        .with("the butt", lay.mm(BUTT_HIGH))
+        .below(high, "the length less a stem", HEIGHT.path(), BUTT_HIGH.path());
+    sane.below(StemLine.LOW.path(), BUTT_WIDE.path())
+        .below(StemLine.HIGH.path(), WIDEST.path())
+        .below(DOME.path(), KNOB_HIGH.path());
+  }
+
+  /** No stem is shorter, mm. */
+  private static final double LEAST = 3;
+
+  @Override
+  public List<Choice> choices(Handled d) {
+    return List.of(
+        Choice.of(
+            "stem",
+            "Line of the stem",
+            List.of(
+                new Option(
+                    "WAISTED", "Waisted", "Thinnest in the middle, runs out into both ends."),
+                new Option("STRAIGHT", "Straight", "One thickness; rings slide all along it.")),
+            d.stem(),
+            StemLine.HIGH.path()));
+  }
+
+  /** Both ends are sawn off and pared: there is no other way to hold a handle at its end. */
+  @Override
+  public List<End> ends(Handled d) {
+    return List.of();
+  }
+}

@@ -1,0 +1,122 @@
+package hazelkeep.kinds.handle;
+
+import static hazelkeep.kinds.handle.HandleParts.BUTT;
+import static hazelkeep.kinds.handle.HandleParts.KNOB;
+import static hazelkeep.kinds.handle.HandleParts.PART;
+import static hazelkeep.kinds.handle.HandleParts.on;
+
+import hazelkeep.element.Built;
+import hazelkeep.element.EndWork;
+import hazelkeep.element.RingedStem;
+import hazelkeep.element.Side;
+import hazelkeep.element.Work;
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Hold;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The order of work on a handle, the tailstock up to the end: the knob, the rings while the stem is
+ * stout, the stem in short lengths towards the headstock, the butt; both ends sawn off clear of the
+ * marks of the centres and pared by hand.
+ *
+ * @param p its parts
+ */
+record HandleOrder(HandleParts p) {
+  /** Puts its holds and steps in order. */
+  void in(Work w) {
+    Built b = w.built();
+    Frame frame = p.tenon.frame(b);
+    Map<String, Frame> frames = Map.of(PART, frame);
+    Hold held = Hold.of(p.tenon.squeeze(b), b.shop().live());
+    w.held(
+        "centres",
+        "Between centres",
+        Hold.of(new Centres()),
+        Map.of(PART, Work.FLAT),
+        (s, x) -> x.usual().round(s, PART),
+        p.tenon::cut);
+    w.held("knob", "Foot tenon in the jaws, tail up", held, frames, this::knob, this::finished);
+    if (p.ringed.rings().any()) {
+      double low = b.part(PART).surface(Side.NAME).line().last().z();
+      double high = b.part(PART).surface(KNOB).line().first().z();
+      p.ringed.rings(w, "Tail up, rings", held, frame, low, high);
+    }
+    w.held(
+        "stem",
+        "Tail up, the stem",
+        held,
+        frames,
+        (s, x) -> p.ringed.lengths(s, x, "Bring the knob into the stem", List.of(RingedStem.UNDER)),
+        this::butt,
+        this::undercut);
+    EndWork.byHand(w, on("crown"), "Saw the nub off, pare it round, sand and finish it by hand.");
+    EndWork.byHand(w, on("foot"), "Saw the tenon off, pare the stub, sand and finish it by hand.");
+  }
+
+  /**
+   * The knob up to a nub at the tail centre; what is beside it goes, so that a tool comes under.
+   */
+  private void knob(SetupDraft s, Work w) {
+    Built b = w.built();
+    double under = b.part(PART).surface(KNOB).line().first().z();
+    HalfSection room =
+        HalfSection.box(under - b.custom(Line.GOBLET_ROOM), under, p.rough(b), b.far());
+    HalfSection over = b.part(PART).surface("crown").zone();
+    HalfSection nub = HalfSection.box(under, b.length(), b.custom(Line.HANDLE_NUB), b.far());
+    s.step(
+        "knob",
+        "Shape the knob",
+        "From its widest down to both sides; a nub stays at the tail centre.",
+        Speeds.At.TURNING,
+        Acts.both(
+                List.of(
+                    Acts.remove(PART, room),
+                    w.acts().bare(0, PART, KNOB),
+                    Acts.remove(PART, over.and(nub))),
+                RingedStem.read(w, p.knob))
+            .toArray(Act[]::new));
+  }
+
+  private void finished(SetupDraft s, Work w) {
+    s.step(
+        "finish knob",
+        "Sand and finish the knob",
+        "Through the grits, then the finish, while nothing under it is thin.",
+        Speeds.At.SANDING,
+        w.acts().treat(PART, KNOB).toArray(Act[]::new));
+  }
+
+  private void butt(SetupDraft s, Work w) {
+    s.step(
+        BUTT,
+        "Shape the butt",
+        "From its widest into the stem and down to its end, then sand and finish it.",
+        Speeds.At.TURNING,
+        Acts.both(
+                Acts.both(
+                    List.of(w.acts().bare(0, PART, Side.NAME)), w.acts().treat(PART, Side.NAME)),
+                RingedStem.read(w, p.butt))
+            .toArray(Act[]::new));
+  }
+
+  private void undercut(SetupDraft s, Work w) {
+    Built b = w.built();
+    HalfSection zone = b.part(PART).surface("foot").zone();
+    HalfSection neck =
+        HalfSection.box(p.tenon.frame(b).zero(), b.length(), b.custom(Line.TURN_NUB), b.far());
+    s.step(
+        "undercut",
+        "Undercut the end",
+        "Cut in behind the butt, down to a neck for the saw.",
+        Speeds.At.PARTING,
+        Acts.remove(PART, zone.and(neck)));
+  }
+}
