@@ -103,7 +103,7 @@ public record Closing(
   }
 
   private static double grams(Aim aim, Part p) {
-    return p.target().volume() * aim.blank().density() * 1e-6;
+    return p.target().volume() * aim.wood(p.name()).kilograms() * 1e-6;
   }
 
   private static double high(Part p) {

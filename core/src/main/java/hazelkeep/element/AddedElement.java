@@ -1,19 +1,26 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
+import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.route.Joint;
+import hazelkeep.route.Setup;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -67,6 +74,30 @@ public interface AddedElement {
   }
 
   /**
+   * A part that is made for it from a blank of its own.
+   *
+   * @param part it
+   * @param blank its stock, which has the part's name
+   * @param joint how it goes into the piece
+   */
+  record Own(Part part, Body blank, Joint joint) {}
+
+  /** What is made for it from a blank of its own; empty where it is turned on, cut or let in. */
+  default Optional<Own> own(Form form, Sizes sizes, Design design) {
+    return Optional.empty();
+  }
+
+  /** How that part is made: one hold after the other. */
+  default List<Setup> setups(Form form, Aim aim, Shop shop, Acts acts) {
+    return List.of();
+  }
+
+  /** What is done at last, on the bench: glued in. */
+  default List<Step> last(String setup, Aim aim) {
+    return List.of();
+  }
+
+  /**
    * What is done for it, a step after the other.
    *
    * @param form its part, bent
@@ -100,7 +131,27 @@ public interface AddedElement {
     /** A size in mm. */
     double mm(DimKey key);
 
+    /** The shop it is made in. */
+    Shop shop();
+
     /** What the turner goes by. */
-    double practice(Line line);
+    default double practice(Line line) {
+      return shop().custom(line);
+    }
+
+    /** Sizes that were resolved. */
+    static Sizes of(Map<DimKey, Dim> dims, Shop shop) {
+      return new Sizes() {
+        @Override
+        public double mm(DimKey key) {
+          return dims.get(key).mm();
+        }
+
+        @Override
+        public Shop shop() {
+          return shop;
+        }
+      };
+    }
   }
 }

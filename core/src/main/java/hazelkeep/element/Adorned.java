@@ -30,14 +30,16 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
 import hazelkeep.piece.Walled;
-import hazelkeep.practice.Line;
+import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.route.Joint;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
@@ -135,25 +137,23 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
                 + String.join(", ", forms.keySet())
                 + ".");
       }
-      e.shape(form, sizes(dims, shop));
+      e.shape(form, AddedElement.Sizes.of(dims, shop));
     }
-    List<Part> parts = forms.values().stream().map(Form::part).toList();
-    Aim aim = new Aim(bare.blank(), parts, bare.joints(), dims, shop.practice());
+    List<Part> parts = new ArrayList<>(forms.values().stream().map(Form::part).toList());
+    List<Body> blanks = new ArrayList<>(bare.blanks());
+    List<Joint> joints = new ArrayList<>(bare.joints());
+    for (AddedElement e : elements) {
+      Form on = forms.get(e.added().part());
+      e.own(on, AddedElement.Sizes.of(dims, shop), design)
+          .ifPresent(
+              own -> {
+                parts.add(own.part());
+                blanks.add(own.blank());
+                joints.add(own.joint());
+              });
+    }
+    Aim aim = new Aim(blanks, parts, joints, dims, shop.practice());
     return new Drawn(bare, aim, forms, elements);
-  }
-
-  private static AddedElement.Sizes sizes(Map<DimKey, Dim> dims, Shop shop) {
-    return new AddedElement.Sizes() {
-      @Override
-      public double mm(DimKey key) {
-        return dims.get(key).mm();
-      }
-
-      @Override
-      public double practice(Line line) {
-        return shop.custom(line);
-      }
-    };
   }
 
   private Drawn drawn(D design, Aim aim, Shop shop) {
@@ -176,6 +176,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     Drawn d = drawn(design, aim, shop);
     Route out = plain.route(design, d.plain, shop);
+    Acts acts = new Acts(d.aim, design.grit(), design.finish());
     for (Form f : d.forms.values()) {
       out = Order.sparing(out, f.rough());
     }
@@ -187,6 +188,11 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       } else if (where.isPresent()) {
         Surface on = form.plain().surface(where.get());
         out = Order.after(out, on, setup -> e.work(form, setup, d.aim, shop));
+        out = Order.own(out, e.setups(form, d.aim, shop, acts));
+        String part = e.added().part();
+        if (!e.last("bench", d.aim).isEmpty()) {
+          out = Order.bench(out, part, setup -> e.last(setup, d.aim));
+        }
       }
     }
     return out;

@@ -29,6 +29,7 @@ public final class Elements {
         .<AddedElement>map(s -> new Ornament(added, s))
         .or(() -> InlayPlace.named(added.what()).map(s -> new Inlay(added, s)))
         .or(() -> KnobShape.named(added.what()).map(s -> new Knob(added, s)))
+        .or(() -> Finial.named(added.what()).map(s -> new Finial(added, s)))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(SideBore.HOLE)).map(SideBore::new))
         .orElseThrow(
             () ->
@@ -60,6 +61,9 @@ public final class Elements {
     }
     for (KnobShape s : KnobShape.values()) {
       out.add(new Sort(s.key(), s.word(), false));
+    }
+    for (KnobShape s : KnobShape.values()) {
+      out.add(new Sort(Finial.key(s), s.own() + ", from an offcut", false));
     }
     return out;
   }

@@ -336,18 +336,57 @@ public final class Form {
     return Optional.ofNullable(grown.get(id));
   }
 
+  /**
+   * A hole bored into a top.
+   *
+   * @param on the top's surface
+   * @param hole what is bored, all of it the part's own wood
+   * @param wall its own surface
+   * @param mouth how high its edge lies, in the blank's z
+   * @param foot how high the top lies where it is covered, in the blank's z
+   */
+  public record Sunk(String on, HalfSection hole, Surface wall, double mouth, double foot) {}
+
+  private final Map<String, Sunk> sunk = new LinkedHashMap<>();
+
+  /** What an element bored; empty where it found no room. */
+  public Optional<Sunk> sunk(String id) {
+    return Optional.ofNullable(sunk.get(id));
+  }
+
+  /** Bores a hole into the top, which nothing stands on yet. */
+  void sink(String id, Sunk what) {
+    sunk.put(id, what);
+  }
+
+  /** How thick the wood under the top is within a radius of the axis, mm. */
+  double under(double radius) {
+    Top top = top().orElseThrow();
+    double mouth = height(plain.surface(top.surface).line(), radius);
+    double low = plain.target().minZ();
+    HalfSection open =
+        HalfSection.box(low, mouth - SAME_WOOD, 0, radius).minus(plain.target()).dusted();
+    return mouth - (open.isEmpty() ? low : open.maxZ());
+  }
+
+  /** How far under a top wood is looked for, mm. */
+  private static final double SAME_WOOD = 0.1;
+
   /** The surface that an element is on; empty where it found no room. */
   Optional<String> on(String id) {
     return bend(id)
         .map(Bend::on)
         .or(() -> grown(id).map(Grown::on))
-        .or(() -> inlaid(id).map(Inlaid::on));
+        .or(() -> inlaid(id).map(Inlaid::on))
+        .or(() -> sunk(id).map(Sunk::on));
   }
 
   /** Whether something stands on the top already, or is let into it. */
   public boolean isTopTaken() {
     String on = top().map(Top::surface).orElse("");
-    return !grown.isEmpty() || inlaid.values().stream().anyMatch(i -> i.on().equals(on));
+    return !grown.isEmpty()
+        || !sunk.isEmpty()
+        || inlaid.values().stream().anyMatch(i -> i.on().equals(on));
   }
 
   /** What is left standing until it is turned. */
@@ -406,7 +445,7 @@ public final class Form {
 
   /** The part with everything that was bent and grown. */
   public Part part() {
-    if (bends.isEmpty() && grown.isEmpty()) {
+    if (bends.isEmpty() && grown.isEmpty() && sunk.isEmpty()) {
       return plain;
     }
     HalfSection target = plain.target();
@@ -416,13 +455,12 @@ public final class Form {
     for (Grown g : grown.values()) {
       target = target.plus(g.wood());
     }
-    return new Part(
-        plain.name(),
-        plain.core(),
-        target,
-        plain.surfaces().stream().map(this::bent).toList(),
-        plain.stubs(),
-        plain.closed());
+    List<Surface> surfaces = new ArrayList<>(plain.surfaces().stream().map(this::bent).toList());
+    for (Sunk s : sunk.values()) {
+      target = target.minus(s.hole());
+      surfaces.add(s.wall());
+    }
+    return new Part(plain.name(), plain.core(), target, surfaces, plain.stubs(), plain.closed());
   }
 
   private Surface bent(Surface s) {
@@ -436,6 +474,15 @@ public final class Form {
         line.points().stream().filter(p -> p.z() > b.to() + SAME).forEach(points::add);
         line = new Polyline(points);
         zone = zone.plus(b.cut());
+      }
+    }
+    for (Sunk k : sunk.values()) {
+      if (k.on().equals(s.id().name())) {
+        double r = k.hole().maxR();
+        List<Point> points = new ArrayList<>();
+        line.points().stream().filter(p -> p.r() > r + SAME).forEach(points::add);
+        points.add(new Point(k.mouth(), r));
+        line = new Polyline(points);
       }
     }
     for (Grown g : grown.values()) {

@@ -12,7 +12,9 @@ enum KnobShape {
   BUTTON(
       "button knob", "Turn the knob from its tip down, the neck last; light cuts, nothing pushed."),
   BALL("ball knob", "Mark its middle, roll both halves from there, the neck last."),
-  SPIRE("spire", "From the tip down in short lengths; what is thin is never gone back to.");
+  SPIRE("spire", "From the tip down in short lengths; what is thin is never gone back to."),
+  FINIAL(
+      "turned finial", "From the tip down in short lengths; what is thin is never gone back to.");
 
   /** Places along a curve of it. */
   private static final int PLACES = 24;
@@ -28,6 +30,23 @@ enum KnobShape {
   /** Radius of a spire's tip as a share of its width. */
   private static final double TIP = 0.08;
 
+  /**
+   * Of a finial's height: its foot, its urn and its spire. Each is two thirds or one third of its
+   * neighbour and none is equal to another (common practice): 1, 3/2 and 9/2 of seven parts.
+   */
+  private static final double FINIAL_FOOT = 1 / 7.0;
+
+  private static final double FINIAL_URN = 1.5 / 7;
+
+  /** Of a finial's width: where it is slim under its urn. */
+  private static final double SLIM = 1 / 3.0;
+
+  /** Of its slim place: where it is slimmest, between urn and spire. */
+  private static final double SLIMMEST = 2 / 3.0;
+
+  /** Of its spire: where that is stoutest. */
+  private static final double STOUTEST = 0.15;
+
   private final String word;
   private final String how;
 
@@ -39,6 +58,11 @@ enum KnobShape {
   /** Its word in the trade. */
   String word() {
     return word;
+  }
+
+  /** Its word where it is a piece of its own. */
+  String own() {
+    return this == FINIAL ? "finial" : key() + " finial";
   }
 
   /** What to do, a sentence or two. */
@@ -85,6 +109,7 @@ enum KnobShape {
                   z, i == PLACES ? 0 : Math.max(neck * (i == 0 ? 1 : 0), wide * Math.sin(t))));
         }
       }
+      case FINIAL -> finial(out, tall, wide, neck);
       case SPIRE -> {
         double tip = TIP * wide;
         out.add(new Point(0, neck));
@@ -99,6 +124,38 @@ enum KnobShape {
       }
     }
     return out;
+  }
+
+  private static void finial(List<Point> out, double tall, double wide, double neck) {
+    double slim = SLIM * wide;
+    double waist = SLIMMEST * slim;
+    double foot = FINIAL_FOOT * tall;
+    double urn = FINIAL_URN * tall;
+    for (int i = 0; i <= PLACES; i++) {
+      double t = Math.PI / 2 * i / PLACES;
+      out.add(new Point(foot * Math.sin(t), slim + (neck - slim) * (1 - Math.sin(t))));
+    }
+    for (int i = 1; i <= PLACES; i++) {
+      double u = (double) i / PLACES;
+      double s = Math.sin(Math.PI * u);
+      out.add(new Point(foot + u * urn, slim + (waist - slim) * u + (wide - slim) * s * s));
+    }
+    spire(out, foot + urn, tall, waist, TIP * wide);
+  }
+
+  /** Swells from a slim place, then runs out into a tip. */
+  private static void spire(List<Point> out, double from, double tall, double waist, double tip) {
+    double high = tall - tip - from;
+    double stout = waist / SLIMMEST;
+    for (int i = 1; i <= PLACES; i++) {
+      double u = (double) i / PLACES;
+      double r =
+          u < STOUTEST
+              ? waist + (stout - waist) * Math.sin(Math.PI / 2 * u / STOUTEST)
+              : tip + (stout - tip) * Math.pow(1 - (u - STOUTEST) / (1 - STOUTEST), 2);
+      out.add(new Point(from + u * high, r));
+    }
+    dome(out, tall - tip, tip, tip);
   }
 
   /** A quarter of an ellipse that flares out. */

@@ -74,6 +74,17 @@ final class Order {
     return new Route(setups, route.ignored());
   }
 
+  /** A route with holds of something that is made by itself, before the last ones on the bench. */
+  static Route own(Route route, List<Setup> more) {
+    List<Setup> setups = new ArrayList<>(route.setups());
+    int at = setups.size();
+    while (at > 0 && !setups.get(at - 1).hold().onLathe()) {
+      at--;
+    }
+    setups.addAll(at, more);
+    return new Route(setups, route.ignored());
+  }
+
   /** A route none of whose cuts takes what is left standing for later. */
   static Route sparing(Route route, HalfSection rough) {
     if (rough.isEmpty()) {

@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
@@ -9,8 +10,9 @@ import java.util.regex.Pattern;
  * @param what its stable name in piece files: {@code line}, {@code bead}
  * @param no tells it from others of its sort, 1 to 99
  * @param part the part that it is on
+ * @param wood the wood of what has a blank of its own; empty where it is the piece's
  */
-public record Added(String what, int no, String part) {
+public record Added(String what, int no, String part, Optional<String> wood) {
   private static final Pattern WORD = Pattern.compile("[a-z][a-z-]{0,19}");
   private static final Pattern PART = Pattern.compile("[a-z][a-z0-9 -]{0,19}");
 
@@ -21,6 +23,8 @@ public record Added(String what, int no, String part) {
    * @throws IllegalArgumentException when it can't be so, saying what would be accepted
    */
   public Added {
+    // Files from before anything had a wood of its own name none.
+    wood = wood == null ? Optional.empty() : wood.map(w -> Stated.name(w, "Its wood"));
     if (what == null || !WORD.matcher(what).matches()) {
       throw new IllegalArgumentException("What is added has a name like line or bead");
     }
@@ -30,6 +34,11 @@ public record Added(String what, int no, String part) {
     if (part == null || !PART.matcher(part).matches()) {
       throw new IllegalArgumentException("What is added is on a part like body or lid");
     }
+  }
+
+  /** Of the piece's own wood. */
+  public Added(String what, int no, String part) {
+    this(what, no, part, Optional.empty());
   }
 
   /** The first words of the names of its sizes and of its step: {@code bead-2}. */

@@ -37,7 +37,7 @@ final class Foresight {
     Foresight f = new Foresight(aim, shop);
     f.scratches((Record) design);
     f.room("foot", aim.parts().get(0));
-    f.room("top", aim.parts().get(aim.parts().size() - 1));
+    f.room("top", aim.offBlank().get(aim.offBlank().size() - 1));
     f.kerf();
     f.foot();
     return new ArrayList<>(f.told.done());

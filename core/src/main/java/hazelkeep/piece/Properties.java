@@ -38,21 +38,20 @@ public record Properties(
   public static Properties of(Aim aim, double brim, Filled line, double foot) {
     double wood = 0;
     double moment = 0;
+    double grams = 0;
     for (Part p : aim.parts()) {
       HalfSection closed = p.target().in(p.closed());
       wood += closed.volume();
       moment += closed.volume() * closed.centroid();
+      grams += p.target().volume() * aim.wood(p.name()).kilograms() / ML / ML;
     }
-    double density = aim.blank().density();
     return new Properties(
         brim / ML,
         line.room / ML,
         line.below,
         closed(aim),
         wood / ML,
-        Double.isNaN(density)
-            ? OptionalDouble.empty()
-            : OptionalDouble.of(wood * density / ML / ML),
+        Double.isNaN(grams) ? OptionalDouble.empty() : OptionalDouble.of(grams),
         Math.toDegrees(Math.atan(foot / 2 / (moment / wood))));
   }
 

@@ -64,7 +64,7 @@ final class Unused<D extends Design> {
       D other = kind.size(design, key, Optional.of(Size.mm(is.mm() + nudge)));
       Aim then = kind.aim(other, Dims.resolve(other, kind.rules(other), shop, Map.of()), shop);
       return !then.parts().equals(aim.parts())
-          || !then.blank().equals(aim.blank())
+          || !then.blanks().equals(aim.blanks())
           || !kind.rolled(other, then).equals(kind.rolled(design, aim))
           || !kind.route(other, then, shop).equals(route);
     } catch (BadDesign | IllegalArgumentException e) {

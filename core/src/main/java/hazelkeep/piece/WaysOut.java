@@ -91,7 +91,7 @@ final class WaysOut {
 
   /** Ends with a tenon, that of the finding's part first. */
   private List<String> tenonEnds(Finding f) {
-    boolean top = f.part().equals(aim.parts().get(aim.parts().size() - 1).name());
+    boolean top = f.part().equals(aim.offBlank().get(aim.offBlank().size() - 1).name());
     return (top ? List.of("top", "foot") : List.of("foot", "top"))
         .stream().filter(end -> has("tenon-" + end + ".diameter")).toList();
   }

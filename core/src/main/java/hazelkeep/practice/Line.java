@@ -80,6 +80,7 @@ public enum Line {
   STIFF_SLENDER_LEAST,
   STIFF_SLENDER_FORCE,
   STIFF_SLENDER,
+  STIFF_FINE,
   STIFF_BULK,
   STIFF_WORTH_SAYING,
   STIFF_CRITICAL_SHARE,
@@ -500,7 +501,18 @@ public enum Line {
   INLAY_PROUD,
   INLAY_CURE,
   INLAY_EDGE,
-  DETAIL_HOLE;
+  DETAIL_HOLE,
+  FINIAL_TALL,
+  FINIAL_WIDE,
+  FINIAL_BASE,
+  FINIAL_TENON,
+  FINIAL_TENON_LONG,
+  FINIAL_GLUE_ROOM,
+  FINIAL_UNDERCUT,
+  FINIAL_SHOULDER,
+  FINIAL_LENGTH,
+  FINIAL_FLOOR,
+  FINIAL_FACE;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

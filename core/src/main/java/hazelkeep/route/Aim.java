@@ -8,23 +8,56 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What is to be made out of what.
  *
- * @param blank the stock at the start
+ * @param blanks the stock at the start: the blank, then those of parts that have one of their own
+ *     and bear its name
  * @param parts what it shall become
  * @param joints where parts meet in a fit
  * @param dims every dimension by its key
  * @param practice what the turner goes by
  */
 public record Aim(
-    Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, Dim> dims, Practice practice) {
+    List<Body> blanks,
+    List<Part> parts,
+    List<Joint> joints,
+    Map<DimKey, Dim> dims,
+    Practice practice) {
+  /** What is made of one blank. */
+  public Aim(
+      Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, Dim> dims, Practice practice) {
+    this(List.of(blank), parts, joints, dims, practice);
+  }
+
+  /** The blank that the piece is turned from. */
+  public Body blank() {
+    return blanks.get(0);
+  }
+
+  /** The blank that a part has for itself; empty where it comes off the piece's blank. */
+  public Optional<Body> own(String part) {
+    return blanks.stream().skip(1).filter(b -> b.name().equals(part)).findFirst();
+  }
+
+  /** The wood of a part. */
+  public Species wood(String part) {
+    return own(part).orElse(blank()).wood();
+  }
+
+  /** The parts that come off the piece's blank. */
+  public List<Part> offBlank() {
+    return parts.stream().filter(p -> own(p.name()).isEmpty()).toList();
+  }
+
   /** What the turner goes by in one matter, in the line's unit. */
   public double custom(Line line) {
     return practice.of(line);
@@ -51,7 +84,7 @@ public record Aim(
   /** This aim with parts moved along the blank by so much, mm; parts not named stay. */
   public Aim shifted(Map<String, Double> by) {
     return new Aim(
-        blank,
+        blanks,
         parts.stream().map(p -> p.shifted(by.getOrDefault(p.name(), 0.0))).toList(),
         joints,
         dims,
@@ -61,7 +94,7 @@ public record Aim(
   /** This aim with its parts looked for by other points inside of them; the rest stay. */
   public Aim cored(Map<String, Point> cores) {
     return new Aim(
-        blank,
+        blanks,
         parts.stream()
             .map(p -> cores.containsKey(p.name()) ? p.at(cores.get(p.name())) : p)
             .toList(),

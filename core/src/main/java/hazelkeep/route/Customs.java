@@ -52,7 +52,8 @@ final class Customs {
 
   /** The bore runs where it runs: an outside that is at its size can't follow it any more. */
   private void shapedEarly(Step step, Act.Remove r, State before, List<Told> out) {
-    if (step.bit().isEmpty() || goesLater(r)) {
+    double deep = r.region().maxZ() - r.region().minZ();
+    if (step.bit().isEmpty() || deep <= aim.custom(Line.ROUTE_SHAPED) || goesLater(r)) {
       return;
     }
     aim.part(r.part()).surfaces().stream()

@@ -134,7 +134,10 @@ final class Shaking {
               worse(stage, at, k, earlier)));
     }
     Stiffness.Stress s =
-        k.stress(shop.custom(cut.force()), Math.min(z.to(), k.z()[k.z().length - 1]));
+        k.stress(
+            shop.custom(cut.force()),
+            Math.min(z.to(), k.z()[k.z().length - 1]),
+            shop.custom(Line.STIFF_FINE));
     if (s.share() > shop.custom(Line.HOLD_STRENGTH_WATCH)) {
       out.add(
           found(
@@ -155,7 +158,8 @@ final class Shaking {
     for (String p : work.parts().keySet()) {
       r = Math.max(r, work.swept(p).outer(place));
     }
-    return stage.setup().hold().supported()
+    boolean solid = work.distinct().stream().allMatch(p -> work.sound(p).inner(place) <= 0);
+    return (solid || stage.setup().hold().supported())
         && r > 0
         && r < shop.custom(Line.STIFF_SLENDER) * work.radius();
   }

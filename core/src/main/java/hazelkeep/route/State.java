@@ -40,14 +40,16 @@ public record State(
 
   private static final double STEP = 1.0;
 
-  /** The untouched blank. */
+  /** Every blank, untouched. */
   public static State start(Aim aim) {
-    return of(aim.blank()).looked(aim);
+    return of(aim.blanks()).looked(aim);
   }
 
-  /** A blank of which nothing has been looked at yet. */
-  public static State of(Body blank) {
-    return new State(Map.of(blank.name(), blank), new LinkedHashMap<>(), 0, 0, 0, 0);
+  /** Blanks of which nothing has been looked at yet. */
+  public static State of(List<Body> blanks) {
+    Map<String, Body> all = new LinkedHashMap<>();
+    blanks.forEach(b -> all.put(b.name(), b));
+    return new State(all, new LinkedHashMap<>(), 0, 0, 0, 0);
   }
 
   /** The stock of a part: the body that holds its core, else the one that has its name. */

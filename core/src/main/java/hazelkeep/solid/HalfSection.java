@@ -32,7 +32,7 @@ public final class HalfSection {
   private static final GeometryFactory MAKE_FLOATING = new GeometryFactory();
 
   /** A region beyond all work: what is larger than this is no wood of a turner. */
-  public static final double FAR = 2_000;
+  public static final double FAR = 16_000;
 
   /** A scrap below this area, mm2, is dust. */
   public static final double DUST_AREA = 0.01;

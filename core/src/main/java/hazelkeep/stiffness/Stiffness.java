@@ -158,21 +158,55 @@ public record Stiffness(
    * @param at where it is put on, mm from the setup's zero
    */
   public Stress stress(double force, double at) {
+    return stress(force, at, 0);
+  }
+
+  /**
+   * The same of a tool that goes along all the work up to a place, and is lighter on what is thin:
+   * where it cuts wood that resists bending no more than a rod of diameter d below the given one
+   * d0, it presses with F (d / d0)^2: its shaving is thinner and narrower. A rod that tapers to a
+   * point is so not broken at its point by every cut. With the far end carried, the force is that
+   * in the middle, as before.
+   *
+   * @param fine d0, mm; 0 for the same force everywhere
+   */
+  public Stress stress(double force, double at, double fine) {
     Slices s = weakest;
     Stress worst = new Stress(at, 0, Double.NaN);
     boolean tail = !Double.isNaN(s.to());
+    double[] moment = tail ? null : moments(force, at, fine);
     for (int i = 0; i < s.z().length; i++) {
       double x = s.z()[i];
       double m =
           tail
               ? force * Math.max(0, (x - s.from()) * (s.to() - x)) / (s.to() - s.from())
-              : force * Math.max(0, at - x);
+              : moment[i];
       double mpa = s.modulus()[i] > 0 ? m / s.modulus()[i] : 0;
       if (mpa / s.strength()[i] > worst.share() || Double.isNaN(worst.strength())) {
         worst = new Stress(x, mpa, s.strength()[i]);
       }
     }
     return worst;
+  }
+
+  /** The largest moment at each slice that the tool makes anywhere between it and a place, N mm. */
+  private double[] moments(double force, double at, double fine) {
+    Slices s = weakest;
+    double[] out = new double[s.z().length];
+    for (int i = 0; i < out.length; i++) {
+      double x = s.z()[i];
+      out[i] = force * Math.max(0, at - x) * share(s, out.length - 1, fine);
+      for (int p = i + 1; p < out.length && s.z()[p] <= at; p++) {
+        out[i] = Math.max(out[i], force * (s.z()[p] - x) * share(s, p, fine));
+      }
+    }
+    return out;
+  }
+
+  /** How much of a force the tool presses with on a slice. */
+  private static double share(Slices s, int slice, double fine) {
+    double rod = Math.cbrt(32 * s.modulus()[slice] / Math.PI);
+    return fine <= 0 ? 1 : Math.min(1, rod * rod / fine / fine);
   }
 
   /** One working out. */

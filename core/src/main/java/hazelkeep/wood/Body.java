@@ -44,7 +44,7 @@ public record Body(String name, HalfSection sound, HalfSection swept, Species wo
 
   /** kg/m3; not a number where it is not known. */
   public double density() {
-    return wood.density().map(Figure::value).orElse(Double.NaN);
+    return wood.kilograms();
   }
 
   /** Its mass in grams, taking the sound wood. */

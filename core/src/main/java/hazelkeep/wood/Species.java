@@ -71,6 +71,11 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
     return figure(WoodProperty.DENSITY);
   }
 
+  /** The same as a number; none where it is not known. */
+  public double kilograms() {
+    return density().map(Figure::value).orElse(Double.NaN);
+  }
+
   /**
    * Modulus of elasticity along the grain, MPa: that of the bending test raised by a tenth; the
    * turner's own figure as it is.

@@ -76,7 +76,7 @@ final class Notes<D extends Design> {
         changed ? Acts.both(Rehearsal.marks(now, in.get(), aim, shop), d.acts()) : d.acts(),
         d.dims(),
         where(d.dims()),
-        log.begun() ? Optional.empty() : Optional.of(Stock.of(aim.blank())));
+        log.begun() ? Optional.empty() : Optional.of(Stock.of(aim)));
   }
 
   /** The fact that a step was done as it is planned now. */
@@ -103,7 +103,7 @@ final class Notes<D extends Design> {
         acts,
         aim.sizes(),
         where(),
-        log.begun() ? Optional.empty() : Optional.of(Stock.of(aim.blank())));
+        log.begun() ? Optional.empty() : Optional.of(Stock.of(aim)));
   }
 
   /**

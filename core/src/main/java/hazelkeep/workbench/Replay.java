@@ -213,14 +213,8 @@ final class Replay<D extends Design> {
   }
 
   private State start(Fact first) {
-    Body blank = aim().blank();
     Optional<Stock> noted = first instanceof Fact.Done d ? d.blank() : Optional.empty();
-    return State.of(
-        noted.map(s -> new Body(blank.name(), s.sound(), same(s), blank.wood())).orElse(blank));
-  }
-
-  private static HalfSection same(Stock s) {
-    return s.sound().equals(s.swept()) ? s.sound() : s.swept();
+    return State.of(Stock.all(aim(), noted));
   }
 
   private void done(Fact.Done d, Aim then) {
@@ -291,7 +285,7 @@ final class Replay<D extends Design> {
     if (r.raw()) {
       raw.add(r.part());
     }
-    Body fresh = new Body(r.part(), r.stock(), r.stock(), aim().blank().wood());
+    Body fresh = new Body(r.part(), r.stock(), r.stock(), aim().wood(r.part()));
     wood = wood.corrected(fresh, then);
   }
 

@@ -1,0 +1,284 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measure;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Setup;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
+import hazelkeep.wood.SurfaceId;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** A knob or finial that is a piece of its own: from an offcut, let into a top by a round tenon. */
+final class Finial implements AddedElement {
+  /** Before the name of its shape in piece files. */
+  private static final String OWN = "own-";
+
+  private final Added added;
+  private final KnobShape shape;
+  private final FinialSizes sizes;
+
+  Finial(Added added, KnobShape shape) {
+    this.added = added;
+    this.shape = shape;
+    boolean tall = shape == KnobShape.SPIRE || shape == KnobShape.FINIAL;
+    this.sizes =
+        new FinialSizes(
+            added,
+            label(),
+            tall ? Line.FINIAL_TALL : Line.DETAIL_KNOB_TALL,
+            tall ? Line.FINIAL_WIDE : Line.DETAIL_KNOB_WIDE);
+  }
+
+  /** Its name in piece files: {@code own-ball}. */
+  static String key(KnobShape shape) {
+    return OWN + shape.key();
+  }
+
+  /** The shape that a name in a piece file says. */
+  static Optional<KnobShape> named(String key) {
+    return key.startsWith(OWN) ? KnobShape.named(key.substring(OWN.length())) : Optional.empty();
+  }
+
+  @Override
+  public Added added() {
+    return added;
+  }
+
+  @Override
+  public String word() {
+    return shape.own();
+  }
+
+  /** What its part is called: the first of a sort goes by its word. */
+  private String part() {
+    return added.no() == 1 ? word() : label();
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return sizes.rules();
+  }
+
+  @Override
+  public void shape(Form form, Sizes s) {
+    FinialPart.hole(form, sizes, s, bit(form, s)).ifPresent(h -> form.sink(added.id(), h));
+  }
+
+  /** The bit that bores its hole: none where its point would leave too little wood under it. */
+  private Optional<Bit> bit(Form form, Sizes s) {
+    double thick = form.top().map(t -> form.under(s.mm(sizes.hole()) / 2)).orElse(0.0);
+    double deep =
+        s.mm(sizes.deep()) + s.practice(Line.FINIAL_GLUE_ROOM) + s.practice(Line.FINIAL_FLOOR);
+    return FinialSizes.bit(s.shop(), s.mm(sizes.hole()))
+        .filter(b -> deep + b.tip() <= thick + SAME);
+  }
+
+  private FinialPart drawn(Form.Sunk sunk, Sizes s) {
+    return new FinialPart(part(), sizes, shape, s, sunk);
+  }
+
+  @Override
+  public Optional<Own> own(Form form, Sizes s, Design design) {
+    return form.sunk(added.id()).map(sunk -> drawn(sunk, s).own(form.plain(), s.shop(), design));
+  }
+
+  @Override
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
+    Form.Sunk sunk = form.sunk(added.id()).orElseThrow();
+    Optional<Bit> bit = bit(form, Sizes.of(aim.dims(), shop));
+    double within = shop.custom(Line.READ_FIT);
+    List<Act> acts =
+        List.of(
+            new Act.Remove(added.part(), sunk.hole(), Set.of(sunk.wall().id()), List.of()),
+            Acts.read(sizes.hole().path(), shop.caliper().name(), "at its mouth", within, within));
+    return List.of(
+        new Step(
+            step(setup),
+            "Bore the hole for the " + part(),
+            bit.map(b -> "A dimple starts the bit; " + TO_DEPTH)
+                .orElse("With a small scraper, parallel and flat at its end, " + TO_DEPTH),
+            bit.isPresent() ? Speeds.At.BORING : Speeds.At.TURNING,
+            acts,
+            bit));
+  }
+
+  private static final String TO_DEPTH =
+      "to its depth and no deeper: under it is what is left of the top.";
+
+  @Override
+  public List<Setup> setups(Form form, Aim aim, Shop shop, Acts acts) {
+    FinialPart p = drawn(form.sunk(added.id()).orElseThrow(), Sizes.of(aim.dims(), shop));
+    return new FinialWork(p, part(), aim, shop).setups(acts);
+  }
+
+  @Override
+  public List<Step> last(String setup, Aim aim) {
+    return List.of(
+        new Step(
+            new StepKey(step(setup).path() + " glue"),
+            "Glue the " + part() + " in",
+            "Glue in the hole and not on the tenon; turn it until the grain of both runs together,"
+                + " and wipe off what comes out.",
+            Speeds.At.TURNING,
+            List.of(new Act.Mark(added.part(), part() + " glued in"))));
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    Optional<Form.Top> top = form.top();
+    if (top.isEmpty()) {
+      told.found(Entry.KNOB_NO_TOP.told(Grade.STOP, label(), added.part()), added.part(), null);
+      return;
+    }
+    Point at = new Point(top.get().z(), 0);
+    double cover = (aim.mm(sizes.foot()) - aim.mm(sizes.hole())) / 2;
+    told.thin(
+        Entry.FINIAL_SEAM, cover, aim.custom(Line.FINIAL_SHOULDER), added.part(), at, label());
+    Optional<Form.Sunk> sunk = form.sunk(added.id());
+    if (sunk.isEmpty()) {
+      if (cover > 0) {
+        told.found(notThere(form, top.get(), aim), added.part(), at);
+      }
+      return;
+    }
+    under(form, sunk.get(), aim, told);
+    offcut(aim, told);
+  }
+
+  private hazelkeep.finding.Verdict notThere(Form form, Form.Top top, Aim aim) {
+    return form.isTopTaken()
+        ? Entry.KNOB_SECOND.told(Grade.STOP, label(), added.part())
+        : Entry.KNOB_WIDE.told(
+            Grade.STOP,
+            Math.max(aim.mm(sizes.wide()), aim.mm(sizes.foot())),
+            2 * top.radius(),
+            label());
+  }
+
+  /** What is left under the hole's point. */
+  private void under(Form form, Form.Sunk sunk, Aim aim, Told told) {
+    double thick = form.under(sunk.hole().maxR());
+    double deep = sunk.mouth() - sunk.hole().minZ();
+    Point at = new Point(sunk.hole().minZ(), 0);
+    if (deep >= thick) {
+      told.found(
+          Entry.FINIAL_THROUGH.told(Grade.STOP, deep, thick, label(), added.part()),
+          added.part(),
+          at);
+      return;
+    }
+    told.thin(
+        Entry.DETAIL_THIN, thick - deep, aim.custom(Line.FINIAL_FLOOR), added.part(), at, label());
+  }
+
+  private void offcut(Aim aim, Told told) {
+    Body blank = aim.own(part()).orElseThrow();
+    double need = aim.part(part()).target().maxZ() - blank.sound().minZ();
+    double length = blank.sound().maxZ() - blank.sound().minZ();
+    need += aim.custom(Line.FINIAL_FACE);
+    if (length < need - SAME) {
+      told.found(Entry.FINIAL_SHORT.told(Grade.STOP, length, need, label()), part(), null);
+    }
+    double sure = 2 * (blank.sound().maxR() - aim.custom(Line.STOCK_CENTRING));
+    double widest = Math.max(aim.mm(sizes.wide()), aim.mm(sizes.foot()));
+    double jaws = 2 * aim.part(part()).stub(FinialPart.TENON).region().maxR();
+    double wide = FinialStock.round(widest, jaws, aim.practice());
+    if (sure < wide - SAME) {
+      told.found(Entry.FINIAL_THIN.told(Grade.STOP, sure, wide, label()), part(), null);
+    }
+  }
+
+  /** Lengths that differ by less are one, mm. */
+  private static final double SAME = 1e-6;
+
+  @Override
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
+    double lack = finding.verdict().limit() - finding.verdict().found();
+    switch (finding.verdict().entry()) {
+      case FINIAL_THROUGH, DETAIL_THIN ->
+          tries.more(-Math.abs(lack) - aim.custom(Line.FINIAL_FLOOR), sizes.deep().path());
+      case FINIAL_SEAM -> tries.more(2 * lack, sizes.foot().path());
+      case FINIAL_SHORT ->
+          tries.more(-lack, sizes.height().path()).more(lack, sizes.along().path());
+      case FINIAL_THIN -> tries.more(-lack, sizes.wide().path()).more(lack, sizes.across().path());
+      case KNOB_WIDE -> tries.set(sizes.wide().path(), 0.8 * finding.verdict().limit());
+      default -> {}
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    SurfaceId hole = new SurfaceId(added.part(), label() + " hole");
+    SurfaceId tenon = new SurfaceId(part(), FinialPart.TENON);
+    return List.of(
+        new Feature(sizes.hole(), hole, Feature.Kind.INNER, sizes.hole()),
+        new Feature(sizes.tenon(), tenon, Feature.Kind.OUTER, sizes.tenon()));
+  }
+
+  @Override
+  public void measures(Form form, Measures m, Aim aim) {
+    form.sunk(added.id())
+        .ifPresent(
+            sunk -> {
+              Part own = aim.part(part());
+              double foot = own.surface(FinialPart.BASE).line().last().z();
+              double end = own.target().minZ();
+              m.along(sizes.height().path(), part(), foot, own.target().maxZ(), part());
+              m.turned(sizes.foot().path(), "foot", Measure.Kind.OUTSIDE, foot, part());
+              m.turned(sizes.tenon().path(), "tenon", Measure.Kind.OUTSIDE, end, part());
+              m.turned(
+                  sizes.hole().path(), "hole", Measure.Kind.INSIDE, sunk.mouth(), added.part());
+              m.read(sizes.deep().path(), "tenon", sunk.mouth(), -1, added.part());
+            });
+  }
+
+  @Override
+  public List<Handle> handles(Form form, Aim aim) {
+    return List.of();
+  }
+
+  @Override
+  public Map<DimKey, Double> dragged(Form form, double z) {
+    return Map.of();
+  }
+
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    form.sunk(added.id())
+        .ifPresent(
+            sunk -> {
+              Part own = aim.part(part());
+              Point foot = own.surface(FinialPart.BASE).line().last();
+              out.put(sizes.height(), own.target().maxZ() - foot.z());
+              out.put(sizes.foot(), 2 * foot.r());
+              out.put(sizes.tenon(), 2 * own.surface(FinialPart.TENON).line().first().r());
+              out.put(sizes.hole(), 2 * sunk.hole().maxR());
+            });
+    return out;
+  }
+}

@@ -1,0 +1,138 @@
+package hazelkeep.element;
+
+import hazelkeep.hold.Centres;
+import hazelkeep.hold.Hold;
+import hazelkeep.hold.OffLathe;
+import hazelkeep.hold.Squeeze;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Setup;
+import hazelkeep.route.SetupDraft;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The order of work on a finial: rounded between centres, then from its tip down in short lengths,
+ * each whole before the next; its tenon and its hollow foot last, sawn off and pared.
+ *
+ * @param p its drawing
+ * @param called its name
+ */
+record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
+  private FinialStock stock() {
+    return new FinialStock(shop);
+  }
+
+  private double far() {
+    return aim.mm(p.sizes().across()) + 2 * Lay.BEYOND;
+  }
+
+  private HalfSection tenon() {
+    return aim.part(p.name()).stub(FinialPart.TENON).region();
+  }
+
+  /** The holds. */
+  List<Setup> setups(Acts acts) {
+    String name = p.sizes().added().id();
+    SetupDraft centres = draft(name + " centres", "between centres", Hold.of(new Centres()));
+    round(centres);
+    Frame frame = new Frame(tenon().maxZ(), false);
+    Hold jaws = Hold.of(new Squeeze(p.name(), stock().jaws()));
+    SetupDraft held = new SetupDraft(name, title("in the jaws"), jaws, Map.of(p.name(), frame));
+    lengths(held, acts);
+    foot(held, acts);
+    SetupDraft off = draft(name + " by hand", "on the bench", Hold.of(new OffLathe()));
+    HalfSection rest = HalfSection.box(p.low(shop) - Lay.BEYOND, p.end(), 0, far());
+    off.step(
+        "pare",
+        "Saw the " + called + " off",
+        "Saw the neck through, pare the end of the tenon flat.",
+        Speeds.At.TURNING,
+        Acts.remove(p.name(), rest));
+    return List.of(centres.done(), held.done(), off.done());
+  }
+
+  private String title(String how) {
+    return "The " + called + ", " + how;
+  }
+
+  private SetupDraft draft(String name, String how, Hold hold) {
+    return new SetupDraft(name, title(how), hold, Map.of(p.name(), Work.FLAT));
+  }
+
+  private void round(SetupDraft s) {
+    double low = p.low(shop) - Lay.BEYOND;
+    double high = p.low(shop) + aim.mm(p.sizes().along()) + Lay.BEYOND;
+    double widest = Math.max(aim.mm(p.sizes().wide()), aim.mm(p.sizes().foot()));
+    double r = stock().round(widest) / 2;
+    s.step(
+        "round",
+        "Round the offcut for the " + called,
+        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Speeds.At.TURNING,
+        Acts.remove(p.name(), HalfSection.box(low, high, r, far())));
+    HalfSection faced = HalfSection.box(low, tenon().minZ(), 0, far());
+    HalfSection around = HalfSection.box(tenon().minZ(), tenon().maxZ(), 0, far()).minus(tenon());
+    s.step(
+        "tenon",
+        "Face its foot end, cut a tenon for the jaws",
+        "A short one, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Speeds.At.TURNING,
+        Acts.remove(p.name(), faced.plus(around)));
+  }
+
+  private void lengths(SetupDraft s, Acts acts) {
+    List<String> all = p.lengths();
+    for (int i = 0; i < all.size(); i++) {
+      String on = all.get(i);
+      List<Act> cut = new ArrayList<>();
+      if (i == all.size() - 1) {
+        cut.add(Acts.remove(p.name(), room()));
+      }
+      cut.add(acts.bare(0, p.name(), on));
+      s.step(
+          on,
+          i == 0 ? "Turn the tip of the " + called : "The next length of the " + called,
+          "Light cuts towards the jaws; sand and finish it before you go on. Never back to a thin"
+              + " place.",
+          Speeds.At.TURNING,
+          Acts.both(cut, acts.treat(p.name(), on)).toArray(Act[]::new));
+    }
+  }
+
+  /** What is cleared beside the foot, so that a tool comes to it from below. */
+  private HalfSection room() {
+    double foot = aim.mm(p.sizes().foot()) / 2;
+    return HalfSection.box(p.end(), p.zero(), foot, far());
+  }
+
+  private void foot(SetupDraft s, Acts acts) {
+    double within = shop.custom(Line.READ_FIT);
+    s.step(
+        "tenon",
+        "Turn its round tenon and hollow its foot",
+        "To slide into its hole with room for the glue; cut in behind the foot, so that only its rim"
+            + " touches.",
+        Speeds.At.TURNING,
+        acts.bare(0, p.name(), FinialPart.TENON, FinialPart.BASE),
+        Acts.read(p.sizes().tenon().path(), shop.caliper().name(), "on the tenon", within, within),
+        new Act.Try(p.sizes().added().id(), false));
+    double neck = Math.min(shop.custom(Line.TURN_NUB), aim.mm(p.sizes().tenon()) / 2) / 2;
+    HalfSection kerf =
+        HalfSection.box(
+            tenon().maxZ() + shop.custom(Line.STOCK_WASTE_ROOM) / 2, p.end(), neck, far());
+    s.step(
+        "part",
+        "Part in under the tenon",
+        "Down to a thin neck, the other hand round the work; then stop for the saw.",
+        Speeds.At.PARTING,
+        Acts.remove(p.name(), kerf));
+  }
+}
