@@ -182,7 +182,7 @@ final class Finial implements AddedElement {
   /** What is left under the hole's point. */
   private void under(Form form, Form.Sunk sunk, Aim aim, Told told) {
     double thick = form.under(sunk.hole().maxR());
-    double deep = sunk.mouth() - sunk.hole().minZ();
+    double deep = sunk.mouth() - sunk.wall().line().last().z();
     Point at = new Point(sunk.hole().minZ(), 0);
     if (deep >= thick) {
       told.found(
@@ -192,7 +192,7 @@ final class Finial implements AddedElement {
       return;
     }
     told.thin(
-        Entry.DETAIL_THIN, thick - deep, aim.custom(Line.FINIAL_FLOOR), added.part(), at, label());
+        Entry.FINIAL_FLOOR, thick - deep, aim.custom(Line.FINIAL_FLOOR), added.part(), at, label());
   }
 
   private void offcut(Aim aim, Told told) {
@@ -219,8 +219,8 @@ final class Finial implements AddedElement {
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
     double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
-      case FINIAL_THROUGH, DETAIL_THIN ->
-          tries.more(-Math.abs(lack) - aim.custom(Line.FINIAL_FLOOR), sizes.deep().path());
+      case FINIAL_THROUGH -> shallower(lack - aim.custom(Line.FINIAL_FLOOR), aim, tries);
+      case FINIAL_FLOOR -> shallower(-lack, aim, tries);
       case FINIAL_SEAM -> tries.more(2 * lack, sizes.foot().path());
       case FINIAL_SHORT ->
           tries.more(-lack, sizes.height().path()).more(lack, sizes.along().path());
@@ -228,6 +228,11 @@ final class Finial implements AddedElement {
       case KNOB_WIDE -> tries.set(sizes.wide().path(), 0.8 * finding.verdict().limit());
       default -> {}
     }
+  }
+
+  /** A tenon that goes in less deep, to the tenth of a millimetre. */
+  private void shallower(double by, Aim aim, Tries tries) {
+    tries.set(sizes.deep().path(), Math.floor(10 * (aim.mm(sizes.deep()) + by)) / 10);
   }
 
   @Override

@@ -227,7 +227,7 @@ record FinialPart(
     }
     Surface surface =
         Surface.of(
-            new SurfaceId(form.plain().name(), sizes.added().id().replace('-', ' ') + " hole"),
+            new SurfaceId(form.plain().name(), sizes.label() + " hole"),
             Role.FIT,
             new Polyline(wall),
             hole.plus(HalfSection.box(mouth, top.z() + Lay.BEYOND, 0, r)),

@@ -38,16 +38,9 @@ record FinialStock(Shop shop) {
     return end() - jaws().flare(length());
   }
 
-  /** What the jaws hold, what is faced off there and what the parting tool needs, mm. */
+  /** What the jaws hold, what is faced off there and what the tools need, mm. */
   double low() {
-    double parting =
-        shop.thinnestParting()
-            .map(hazelkeep.shop.Tool::width)
-            .orElse(shop.custom(Line.STOCK_PARTING_TOOL));
-    return shop.custom(Line.STOCK_FACE)
-        + length()
-        + Math.max(
-            shop.custom(Line.STOCK_WASTE_FOOT), parting + shop.custom(Line.STOCK_WASTE_ROOM));
+    return shop.custom(Line.STOCK_FACE) + length() + shop.custom(Line.FINIAL_WASTE);
   }
 
   /**

@@ -113,6 +113,15 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
     return HalfSection.box(p.end(), p.zero(), foot, far());
   }
 
+  /**
+   * What is cleared under the tenon down to a radius: room for the tool that hollows the foot, and
+   * for the parting tool.
+   */
+  private HalfSection under(double radius) {
+    double low = tenon().maxZ() + shop.custom(Line.STOCK_WASTE_ROOM) / 2;
+    return HalfSection.box(low, p.end(), radius, far());
+  }
+
   private void foot(SetupDraft s, Acts acts) {
     double within = shop.custom(Line.READ_FIT);
     s.step(
@@ -121,18 +130,16 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
         "To slide into its hole with room for the glue; cut in behind the foot, so that only its rim"
             + " touches.",
         Speeds.At.TURNING,
+        Acts.remove(p.name(), under(aim.mm(p.sizes().tenon()) / 2)),
         acts.bare(0, p.name(), FinialPart.TENON, FinialPart.BASE),
         Acts.read(p.sizes().tenon().path(), shop.caliper().name(), "on the tenon", within, within),
         new Act.Try(p.sizes().added().id(), false));
     double neck = Math.min(shop.custom(Line.TURN_NUB), aim.mm(p.sizes().tenon()) / 2) / 2;
-    HalfSection kerf =
-        HalfSection.box(
-            tenon().maxZ() + shop.custom(Line.STOCK_WASTE_ROOM) / 2, p.end(), neck, far());
     s.step(
         "part",
         "Part in under the tenon",
         "Down to a thin neck, the other hand round the work; then stop for the saw.",
         Speeds.At.PARTING,
-        Acts.remove(p.name(), kerf));
+        Acts.remove(p.name(), under(neck)));
   }
 }

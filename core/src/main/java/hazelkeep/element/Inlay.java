@@ -136,7 +136,7 @@ final class Inlay implements AddedElement {
     Point at = InlayRoom.middle(in.get().groove());
     told.thin(
         Entry.DETAIL_THIN,
-        InlayRoom.left(form, in.get().groove(), place == InlayPlace.COLLAR),
+        left(form, in.get()),
         aim.custom(Line.DETAIL_LEFT),
         added.part(),
         at,
@@ -148,6 +148,12 @@ final class Inlay implements AddedElement {
         added.part(),
         at,
         label());
+  }
+
+  /** What is left under it, mm: under a ring in solid wood no more than its core. */
+  private double left(Form form, Form.Inlaid in) {
+    double wood = InlayRoom.left(form, in.groove(), place == InlayPlace.COLLAR);
+    return place == InlayPlace.RING ? Math.min(wood, 2 * in.groove().minR()) : wood;
   }
 
   /** The size in which it is thinnest. */

@@ -138,7 +138,8 @@ enum KnobShape {
     for (int i = 1; i <= PLACES; i++) {
       double u = (double) i / PLACES;
       double s = Math.sin(Math.PI * u);
-      out.add(new Point(foot + u * urn, slim + (waist - slim) * u + (wide - slim) * s * s));
+      double under = slim + (waist - slim) * u;
+      out.add(new Point(foot + u * urn, under + (wide - under) * s * s));
     }
     spire(out, foot + urn, tall, waist, TIP * wide);
   }

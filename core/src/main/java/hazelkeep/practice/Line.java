@@ -512,6 +512,7 @@ public enum Line {
   FINIAL_SHOULDER,
   FINIAL_LENGTH,
   FINIAL_FLOOR,
+  FINIAL_WASTE,
   FINIAL_FACE;
 
   private static final Map<String, Line> BY_KEY =

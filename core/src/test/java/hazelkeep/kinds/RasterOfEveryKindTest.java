@@ -63,28 +63,34 @@ class RasterOfEveryKindTest {
   }
 
   private void same(String which, Plan<?> plan) {
-    RasterPlay raster = new RasterPlay(plan, CELL);
+    List<RasterPlay> rasters =
+        plan.aim().blanks().stream().map(b -> new RasterPlay(plan, b, CELL)).toList();
     String setup = "";
-    double before = plan.aim().blank().sound().area();
+    double before = plan.aim().blanks().stream().mapToDouble(b -> b.sound().area()).sum();
     for (Stage s : plan.rehearsal().stages()) {
       if (!s.setup().name().equals(setup)) {
         setup = s.setup().name();
-        raster.mount(s.setup(), s);
+        rasters.forEach(x -> x.mount(s.setup(), s));
       }
-      raster.play(s.step());
+      rasters.forEach(x -> x.play(s.step()));
       String at = which + " after " + s.step().key();
       double engine = area(s.after());
       // What came loose and is no part lies on the floor: the engine has let go of it.
       double loose = s.after().waste() > 0 ? before : 0;
-      assertThat(raster.area()).as(at).isCloseTo(engine, within(0.006 * engine + loose));
+      assertThat(rasters.stream().mapToDouble(RasterPlay::area).sum())
+          .as(at)
+          .isCloseTo(engine, within(0.006 * engine + loose));
       if (s.parts() && s.after().waste() == 0) {
-        assertThat(raster.pieces(CRUMBS)).as(at).hasSize(pieces(s.after()));
+        assertThat(rasters.stream().mapToInt(x -> x.pieces(CRUMBS).size()).sum())
+            .as(at)
+            .isEqualTo(pieces(s.after()));
       }
     }
     boolean sound = plan.findings().stream().noneMatch(f -> f.grade() == Grade.STOP);
     if (sound) {
       for (Part p : plan.aim().parts()) {
-        assertThat(raster.differs(p))
+        RasterPlay its = rasters.stream().filter(x -> x.made(p.name())).findFirst().orElseThrow();
+        assertThat(its.differs(p))
             .as(which + ": the " + p.name() + " is whole")
             .isLessThan(0.004 * p.target().area() + 2 * CELL);
       }

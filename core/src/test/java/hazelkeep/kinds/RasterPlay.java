@@ -9,6 +9,7 @@ import hazelkeep.route.Step;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -16,25 +17,30 @@ import java.util.Deque;
 import java.util.List;
 
 /**
- * Plays the route of any piece on a raster of square cells: what a step takes goes cell by cell, by
- * crossings of rings counted here; what hangs together is found by flooding. It shares with the
- * engine what each step is to take, and none of its overlays, its bodies or its bookkeeping.
+ * Plays the route of any piece, as far as one blank is worked, on a raster of square cells: what a
+ * step takes goes cell by cell, by crossings of rings counted here; what hangs together is found by
+ * flooding. It shares with the engine what each step is to take, and none of its overlays, its
+ * bodies or its bookkeeping.
  */
 final class RasterPlay {
   /** The golden ratio's fraction: places shift evenly from row to row, so no wall errs one way. */
   private static final double SHIFT = 0.618_033_988_75;
 
   private final Plan<?> plan;
+  private final Body stock;
+  private final double zero;
   private final double cell;
   private final int nz;
   private final int nr;
   private final boolean[] wood;
 
-  RasterPlay(Plan<?> plan, double cell) {
+  RasterPlay(Plan<?> plan, Body stock, double cell) {
     this.plan = plan;
+    this.stock = stock;
     this.cell = cell;
-    HalfSection blank = plan.aim().blank().sound();
-    this.nz = (int) Math.ceil(blank.maxZ() / cell);
+    HalfSection blank = stock.sound();
+    this.zero = blank.minZ();
+    this.nz = (int) Math.ceil((blank.maxZ() - zero) / cell);
     this.nr = (int) Math.ceil(blank.maxR() / cell);
     this.wood = new boolean[nz * nr];
     set(blank, true, null);
@@ -43,25 +49,32 @@ final class RasterPlay {
   /** What mounting leaves in the wood. */
   void mount(Setup setup, Stage first) {
     for (Hold.Trace t : setup.hold().traces(first.mounted(), plan.shop())) {
-      set(t.dent(), false, piece(t.part()));
+      if (made(t.part())) {
+        set(t.dent(), false, piece(t.part()));
+      }
     }
   }
 
   /** A step, act by act; a cut takes wood of the piece that its part is in and of no other. */
   void play(Step step) {
     for (Act a : step.acts()) {
-      if (a instanceof Act.Remove r) {
+      if (a instanceof Act.Remove r && made(r.part())) {
         set(r.region(), false, piece(r.part()));
-      } else if (a instanceof Act.LetIn l) {
+      } else if (a instanceof Act.LetIn l && made(l.part())) {
         set(l.region(), true, null);
       }
     }
   }
 
+  /** Whether a part comes off this blank. */
+  boolean made(String part) {
+    return plan.aim().own(part).orElse(plan.aim().blank()) == stock;
+  }
+
   /** The cells that hang together with the core of a part. */
   private boolean[] piece(String part) {
     Point core = plan.aim().part(part).core();
-    int i = (int) (core.z() / cell);
+    int i = (int) ((core.z() - zero) / cell);
     int j = (int) (core.r() / cell);
     boolean[] seen = new boolean[wood.length];
     for (int[] d : new int[][] {{0, 0}, {1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
@@ -74,7 +87,7 @@ final class RasterPlay {
   }
 
   private double z(int i, int j) {
-    return (i + shift(j)) * cell;
+    return zero + (i + shift(j)) * cell;
   }
 
   private double r(int i, int j) {
@@ -91,8 +104,8 @@ final class RasterPlay {
       return;
     }
     List<double[]> edges = edges(region);
-    int from = Math.max(0, (int) Math.floor(region.minZ() / cell) - 1);
-    int most = Math.min(nz - 1, (int) Math.ceil(region.maxZ() / cell));
+    int from = Math.max(0, (int) Math.floor((region.minZ() - zero) / cell) - 1);
+    int most = Math.min(nz - 1, (int) Math.ceil((region.maxZ() - zero) / cell));
     for (int i = from; i <= most; i++) {
       for (int j = 0; j < nr; j++) {
         boolean here = where == null || where[i * nr + j];
@@ -179,8 +192,8 @@ final class RasterPlay {
   double differs(Part part) {
     List<double[]> edges = edges(part.target());
     int n = 0;
-    int from = (int) Math.floor(part.target().minZ() / cell);
-    int most = Math.min(nz - 1, (int) Math.ceil(part.target().maxZ() / cell));
+    int from = (int) Math.floor((part.target().minZ() - zero) / cell);
+    int most = Math.min(nz - 1, (int) Math.ceil((part.target().maxZ() - zero) / cell));
     for (int i = Math.max(0, from); i <= most; i++) {
       for (int j = 0; j < nr; j++) {
         boolean wanted = inside(edges, z(i, j), r(i, j));
