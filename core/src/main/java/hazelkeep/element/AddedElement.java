@@ -82,6 +82,11 @@ public interface AddedElement {
    */
   record Own(Part part, Body blank, Joint joint) {}
 
+  /** Whether it is a piece of its own, from a blank of its own. */
+  default boolean ofOwnBlank() {
+    return false;
+  }
+
   /** What is made for it from a blank of its own; empty where it is turned on, cut or let in. */
   default Optional<Own> own(Form form, Sizes sizes, Design design) {
     return Optional.empty();

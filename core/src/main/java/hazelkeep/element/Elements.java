@@ -105,6 +105,25 @@ public final class Elements {
     return Restated.with(Restated.with(design, "elements", all), "sizes", sizes);
   }
 
+  /**
+   * A design in which something that has a blank of its own is of some wood.
+   *
+   * @param wood its common name; empty for the piece's own
+   * @throws IllegalArgumentException when nothing of that name has a blank of its own
+   */
+  public static <D extends Design> D of(D design, String id, String wood) {
+    if (of(design).stream().noneMatch(e -> e.added().id().equals(id) && e.ofOwnBlank())) {
+      throw new IllegalArgumentException(
+          "Nothing from an offcut of its own is called “" + id + "”");
+    }
+    Optional<String> named = Optional.of(wood.strip()).filter(w -> !w.isEmpty());
+    List<Added> all =
+        design.elements().stream()
+            .map(a -> a.id().equals(id) ? new Added(a.what(), a.no(), a.part(), named) : a)
+            .toList();
+    return Restated.with(design, "elements", all);
+  }
+
   /** A design without something that was added, and without its sizes. */
   public static <D extends Design> D without(D design, String id) {
     List<Added> rest = design.elements().stream().filter(a -> !a.id().equals(id)).toList();

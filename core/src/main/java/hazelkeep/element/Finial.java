@@ -102,6 +102,11 @@ final class Finial implements AddedElement {
   }
 
   @Override
+  public boolean ofOwnBlank() {
+    return true;
+  }
+
+  @Override
   public Optional<Own> own(Form form, Sizes s, Design design) {
     return form.sunk(added.id()).map(sunk -> drawn(sunk, s).own(form.plain(), s.shop(), design));
   }

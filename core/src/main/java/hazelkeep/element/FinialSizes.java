@@ -85,7 +85,7 @@ record FinialSizes(Added added, String label, Line tall, Line broad) {
                         d.custom(Line.FINIAL_BASE) * d.mm(wide()),
                         d.mm(hole()) + 2 * d.custom(Line.FINIAL_SHOULDER)),
                     "covers its hole")),
-        new SizeRule(hole(), "Hole for " + label, 2, 60, this::bored).fine(),
+        new SizeRule(hole(), "Hole of " + label, 2, 60, this::bored).fine(),
         new SizeRule(
                 tenon(),
                 "Tenon of " + label,
@@ -105,13 +105,13 @@ record FinialSizes(Added added, String label, Line tall, Line broad) {
                 practice(d.custom(Line.FINIAL_TENON_LONG), Line.FINIAL_TENON_LONG.text().source())),
         new SizeRule(
             along(),
-            "Offcut for " + label + ", along the grain",
+            "Offcut's length of " + label,
             10,
             500,
             d -> derived(need(d), "all that comes out of it")),
         new SizeRule(
             across(),
-            "Offcut for " + label + ", across",
+            "Offcut's width of " + label,
             5,
             200,
             d -> derived(round(d) + 2 * d.custom(Line.STOCK_CENTRING), "room to round it")));

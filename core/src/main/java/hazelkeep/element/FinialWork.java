@@ -64,7 +64,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
   }
 
   private SetupDraft draft(String name, String how, Hold hold) {
-    return new SetupDraft(name, title(how), hold, Map.of(p.name(), Work.FLAT));
+    return new SetupDraft(name, title(how), hold, Map.of(p.name(), new Frame(p.low(shop), false)));
   }
 
   private void round(SetupDraft s) {

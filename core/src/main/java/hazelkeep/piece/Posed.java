@@ -8,7 +8,6 @@ import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * One thing of a piece that stands upright, its foot at zero: loose rings at the lowest place that
@@ -17,8 +16,9 @@ import java.util.Optional;
  * @param name in the trade's words
  * @param shape its half-section, z upwards
  * @param is what becomes of it
+ * @param wood the name of its wood
  */
-public record Posed(String name, HalfSection shape, Is is) {
+public record Posed(String name, HalfSection shape, Is is, String wood) {
   /** What a thing of a piece is. */
   public enum Is {
     /** What stands. */
@@ -49,11 +49,12 @@ public record Posed(String name, HalfSection shape, Is is) {
         shape = rested(shape, under);
       }
       under = under.plus(shape);
-      out.add(new Posed(p.name(), other.isEmpty() ? shape : shape.minus(other), is));
+      String wood = sketch.aim().wood(p.name()).name();
+      out.add(new Posed(p.name(), other.isEmpty() ? shape : shape.minus(other), is, wood));
     }
     for (Fitting f : sketch.fittings()) {
       if (f.wood()) {
-        out.add(new Posed(f.name(), f.outline(), Is.INLAY));
+        out.add(new Posed(f.name(), f.outline(), Is.INLAY, ""));
       }
     }
     return onZero(out);
@@ -77,21 +78,37 @@ public record Posed(String name, HalfSection shape, Is is) {
     return Double.isInfinite(stop) || stop > 0 ? ring : ring.shifted(stop);
   }
 
-  /** The wood as a step leaves it, lying where it lies in the blank, turned upright. */
+  /**
+   * The wood as a step leaves it, lying where it lies in the blank, turned upright; what has a
+   * blank of its own stands over it.
+   */
   public static List<Posed> after(State state, Sketch<?> sketch) {
     List<Posed> out = new ArrayList<>();
+    for (Part p : sketch.aim().offBlank()) {
+      state.stock(p).ifPresent(b -> add(out, p.name(), b, 0));
+    }
     for (Part p : sketch.aim().parts()) {
-      Optional<Body> body = state.stock(p);
-      if (body.isPresent() && out.stream().noneMatch(o -> o.shape.equals(body.get().sound()))) {
-        out.add(new Posed(p.name(), body.get().sound(), Is.STANDS));
+      double high = out.stream().mapToDouble(o -> o.shape.maxZ()).max().orElse(0) + APART;
+      if (sketch.aim().own(p.name()).isPresent()) {
+        state.stock(p).ifPresent(b -> add(out, p.name(), b, high - b.sound().minZ()));
       }
     }
     return onZero(out);
   }
 
+  /** Between one blank and the next, mm. */
+  private static final double APART = 12;
+
+  private static void add(List<Posed> out, String name, Body body, double up) {
+    HalfSection shape = body.sound().shifted(up);
+    if (out.stream().noneMatch(o -> o.shape.equals(shape))) {
+      out.add(new Posed(name, shape, Is.STANDS, body.wood().name()));
+    }
+  }
+
   private static List<Posed> onZero(List<Posed> all) {
     double low = all.stream().mapToDouble(p -> p.shape.minZ()).min().orElse(0);
     Frame down = new Frame(low, false);
-    return all.stream().map(p -> new Posed(p.name, p.shape.in(down), p.is)).toList();
+    return all.stream().map(p -> new Posed(p.name, p.shape.in(down), p.is, p.wood)).toList();
   }
 }

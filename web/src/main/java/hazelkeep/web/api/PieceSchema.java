@@ -90,6 +90,7 @@ final class PieceSchema {
     fields.put("what", Schemas.options(Elements.all().stream().map(Elements.Sort::key).toList()));
     fields.put("no", map("type", "integer", "minimum", 1, "maximum", Added.NO_MOST));
     fields.put("part", Schemas.options(parts));
+    fields.put("wood", map("type", List.of("string", "null"), "maxLength", 60));
     return Schemas.object(fields, List.of("what", "no", "part"));
   }
 

@@ -39,7 +39,7 @@ public final class BlankDrawing {
         .close("defs")
         .region("blank", sheet.both(wood), "url(#waste)");
     String colour = WoodColour.of(sketch.design().species());
-    for (Part p : sketch.aim().parts()) {
+    for (Part p : sketch.aim().offBlank()) {
       svg.region("wood", sheet.both(p.target()), colour);
     }
     return svg.line("axis", 2, TALL / 2, WIDE - 2, TALL / 2).close("svg").toString();

@@ -47,7 +47,6 @@ public final class FoundDrawing {
         sheet.left(),
         "data-scale",
         scale);
-    String wood = WoodColour.of(plan.design().species());
     for (Part p : plan.aim().parts()) {
       String d = sheet.both(p.target().in(p.closed()));
       double datum = p.closed().x(new Gone(p).datum());
@@ -58,7 +57,7 @@ public final class FoundDrawing {
           "d",
           d,
           "fill",
-          wood,
+          WoodColour.of(plan.aim(), p.name()),
           "fill-rule",
           "evenodd",
           "data-part",

@@ -25,7 +25,7 @@ public final class PartsDrawing {
   private static final double LABEL = 22;
 
   /** A thing that lies in the row. */
-  private record Item(String name, HalfSection shape, String css) {
+  private record Item(String name, HalfSection shape, String css, String wood) {
     boolean own() {
       return css.equals("wood");
     }
@@ -48,7 +48,6 @@ public final class PartsDrawing {
     double axis = TOP + row / 2;
     double below = TOP + row + LABEL + 34 + row / 2;
     double height = below + row / 2 + 20;
-    String wood = WoodColour.of(sketch.design().species());
     Svg svg = new Svg();
     svg.open(
         "svg",
@@ -65,7 +64,7 @@ public final class PartsDrawing {
     for (Item i : items) {
       Sheet sheet = new Sheet(x - i.shape().minZ() * scale, axis, scale);
       double mid = x + i.length() * scale / 2;
-      thing(svg, sheet, i, wood);
+      thing(svg, sheet, i);
       no++;
       svg.text("part-label", mid, TOP + row + 18, Integer.toString(no));
       x += i.length() * scale + GAP;
@@ -74,19 +73,19 @@ public final class PartsDrawing {
     double from = closed.stream().mapToDouble(i -> i.shape().minZ()).min().orElse(0);
     double to = closed.stream().mapToDouble(i -> i.shape().maxZ()).max().orElse(1);
     Sheet sheet = new Sheet((WIDTH - (to + from) * scale) / 2, below, scale);
-    closed.forEach(i -> thing(svg, sheet, i, wood));
+    closed.forEach(i -> thing(svg, sheet, i));
     svg.line("axis", sheet.x(from) - 16, below, sheet.x(to) + 16, below);
     return svg.close("svg").toString();
   }
 
-  private static void thing(Svg svg, Sheet sheet, Item i, String wood) {
+  private static void thing(Svg svg, Sheet sheet, Item i) {
     if (i.css().equals("metal")) {
       HalfSection h = i.shape();
       double top = sheet.up(h.maxR());
       double wide = sheet.x(h.maxZ()) - sheet.x(h.minZ());
       svg.rect("metal", sheet.x(h.minZ()), top, wide, sheet.down(h.maxR()) - top, null);
     } else {
-      svg.region(i.css(), sheet.both(i.shape()), i.own() ? wood : null);
+      svg.region(i.css(), sheet.both(i.shape()), i.own() ? i.wood() : null);
       double a = sheet.axis();
       svg.line("axis", sheet.x(i.shape().minZ()) - 8, a, sheet.x(i.shape().maxZ()) + 8, a);
     }
@@ -108,10 +107,12 @@ public final class PartsDrawing {
   private static List<Item> closed(Sketch<?> sketch) {
     List<Item> out = new ArrayList<>();
     for (Part p : sketch.aim().parts()) {
-      out.add(new Item(p.name(), p.target().in(p.closed()), "wood"));
+      out.add(
+          new Item(
+              p.name(), p.target().in(p.closed()), "wood", WoodColour.of(sketch.aim(), p.name())));
     }
     for (Fitting f : sketch.fittings()) {
-      out.add(new Item(f.name(), f.outline(), f.wood() ? "inlay" : "metal"));
+      out.add(new Item(f.name(), f.outline(), f.wood() ? "inlay" : "metal", ""));
     }
     return out;
   }

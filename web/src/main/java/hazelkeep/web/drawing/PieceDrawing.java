@@ -7,9 +7,7 @@ import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
-import hazelkeep.wood.Surface;
 import java.util.List;
 
 /**
@@ -79,8 +77,9 @@ public final class PieceDrawing {
 
   /** As large as there is room. */
   private Sheet filled() {
-    double scale = Math.min((WIDTH - 2 * MARGIN) / length, TALL / (2 * radius));
-    return new Sheet((WIDTH - length * scale) / 2, TOP + radius * scale, scale);
+    double all = length + OffcutDrawing.room(sketch);
+    double scale = Math.min((WIDTH - 2 * MARGIN) / all, TALL / (2 * radius));
+    return new Sheet((WIDTH - all * scale) / 2, TOP + radius * scale, scale);
   }
 
   /**
@@ -106,13 +105,11 @@ public final class PieceDrawing {
 
   /** A small picture of the closed piece in its wood, for a card. */
   public static String card(Sketch<?> sketch) {
-    List<HalfSection> parts =
-        sketch.aim().parts().stream().map(p -> p.target().in(p.closed())).toList();
+    List<HalfSection> parts = sketch.aim().closed();
     double tall = parts.stream().mapToDouble(HalfSection::maxZ).max().orElse(1);
     double wide = parts.stream().mapToDouble(HalfSection::maxR).max().orElse(1);
     double scale = Math.min(230 / tall, 118 / (2 * wide));
     Sheet sheet = new Sheet((250 - tall * scale) / 2, 66, scale);
-    String wood = WoodColour.of(sketch.design().species());
     Svg svg = new Svg();
     svg.open(
         "svg",
@@ -124,7 +121,10 @@ public final class PieceDrawing {
         "img",
         "aria-label",
         "Section of the piece, lying as on the lathe");
-    parts.forEach(h -> svg.region("wood", sheet.both(h), wood));
+    for (Part p : sketch.aim().parts()) {
+      String wood = WoodColour.of(sketch.aim(), p.name());
+      svg.region("wood", sheet.both(p.target().in(p.closed())), wood);
+    }
     return svg.line("axis", 4, 66, 246, 66).close("svg").toString();
   }
 
@@ -160,7 +160,9 @@ public final class PieceDrawing {
         .pattern("grain", 64, 13, null, null, "M2 3h34M44 6.5h18M10 10h40")
         .close("defs");
     blank();
-    sketch.aim().parts().forEach(this::part);
+    PartDrawing of = new PartDrawing(svg, labels, sheet, wood);
+    sketch.aim().offBlank().forEach(of::part);
+    new OffcutDrawing(on, length).draw();
     sketch.letIn().forEach(this::inlay);
     keep();
     holes();
@@ -201,74 +203,11 @@ public final class PieceDrawing {
         svg.line("limb", x, y, x + wide, y);
       }
     }
-    for (Part p : sketch.aim().parts()) {
+    for (Part p : sketch.aim().offBlank()) {
       p.stubs().stream()
           .filter(s -> s.name().endsWith("tenon"))
           .forEach(s -> svg.path("tenon", sheet.both(s.region())));
     }
-  }
-
-  private void part(Part p) {
-    if (p.target().minR() > SEEN) {
-      ring(p);
-      return;
-    }
-    StringBuilder cavity = new StringBuilder();
-    StringBuilder hull = new StringBuilder(sheet.below(p.target()));
-    for (Surface s : p.surfaces()) {
-      if (s.inside()) {
-        cavity.append(sheet.above(s.zone()));
-        hull.append(sheet.below(s.zone()));
-      }
-    }
-    svg.path("hollow", cavity.toString());
-    svg.empty("path", "class", "outside", "d", hull, "fill", wood);
-    svg.empty("path", "class", "outside-grain", "d", hull, "fill", "url(#grain)");
-    String target = sheet.above(p.target());
-    svg.region("wood", target, wood).region("grain", target, "url(#grain)");
-    p.target().rings().forEach(ring -> labels.outline(sheet, ring));
-    for (Surface s : p.surfaces()) {
-      if (!s.inside()) {
-        svg.path("edge", sheet.below(s.line()));
-        // Where the outline turns a corner the eye sees an edge right across.
-        Point corner = s.line().last();
-        if (corner.r() > SEEN && turns(p, s)) {
-          double x = sheet.x(corner.z());
-          svg.line("corner", x, sheet.axis(), x, sheet.down(corner.r()));
-        }
-      }
-    }
-  }
-
-  /** Whether the outline turns a corner at the end of a surface, and does not run on smoothly. */
-  private static boolean turns(Part p, Surface s) {
-    List<Point> in = s.line().points();
-    Point end = in.get(in.size() - 1);
-    Point before = in.get(in.size() - 2);
-    for (Surface o : p.surfaces()) {
-      List<Point> on = o.line().points();
-      if (!o.inside() && on.get(0).distance(end) < SEEN) {
-        double a = Math.atan2(end.r() - before.r(), end.z() - before.z());
-        double b = Math.atan2(on.get(1).r() - end.r(), on.get(1).z() - end.z());
-        return Math.abs(Math.toDegrees(a - b)) > SMOOTH;
-      }
-    }
-    return true;
-  }
-
-  /** An outline that turns by less is one line to the eye, degrees. */
-  private static final double SMOOTH = 8;
-
-  /** What goes round others and has no wood on the axis: seen from outside it hides them. */
-  private void ring(Part p) {
-    HalfSection ring = p.target();
-    String out = sheet.below(HalfSection.box(ring.minZ(), ring.maxZ(), 0, ring.maxR()));
-    String target = sheet.above(ring);
-    svg.empty("path", "class", "outside", "d", out, "fill", wood);
-    svg.empty("path", "class", "outside-grain", "d", out, "fill", "url(#grain)");
-    svg.path("edge", out);
-    svg.region("wood", target, wood).region("grain", target, "url(#grain)");
-    ring.rings().forEach(r -> labels.outline(sheet, r));
   }
 
   /** Another wood: cut through above the axis; below it what runs round the outside. */

@@ -17,8 +17,10 @@ import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -111,11 +113,13 @@ public final class StageDrawing {
       boolean waste = hold.grip() instanceof JamChuck && f.minZ() < -1 && f.minR() == 0;
       svg.path(waste ? "jam-chuck" : "iron", sheet.both(f));
     }
-    String wood = WoodColour.of(plan.design().species());
-    for (HalfSection h : wood()) {
-      svg.region("wood", sheet.both(h), wood);
-      svg.region("grain", sheet.both(h), "url(#grain-" + id + ")");
-    }
+    String wood = wood().values().stream().findFirst().map(WoodColour::of).orElse(WoodColour.INLAY);
+    wood()
+        .forEach(
+            (h, of) -> {
+              svg.region("wood", sheet.both(h), WoodColour.of(of));
+              svg.region("grain", sheet.both(h), "url(#grain-" + id + ")");
+            });
     letIn().forEach(h -> svg.path("inlay", sheet.both(h)));
     gone(wood, ways);
     for (Polyline line : worked()) {
@@ -175,14 +179,14 @@ public final class StageDrawing {
     return sum;
   }
 
-  /** The wood after the step; what a parting cut sets off still lies where it was. */
-  private Set<HalfSection> wood() {
-    Set<HalfSection> out = new LinkedHashSet<>();
+  /** What is there after the step, and its wood; what was parted off still lies where it was. */
+  private Map<HalfSection, String> wood() {
+    Map<HalfSection, String> out = new LinkedHashMap<>();
     for (Part p : plan.aim().parts()) {
       Frame f = stage.setup().frames().get(p.name());
       Optional<Body> body = stage.after().stock(p);
       if (f != null && body.isPresent()) {
-        out.add(body.get().sound().in(f));
+        out.put(body.get().sound().in(f), body.get().wood().name());
       }
     }
     return out;

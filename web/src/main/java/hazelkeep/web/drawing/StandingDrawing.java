@@ -21,7 +21,7 @@ public final class StandingDrawing {
   private StandingDrawing() {}
 
   /** The view from outside. */
-  public static String of(List<Posed> things, String species, Show show) {
+  public static String of(List<Posed> things, Show show) {
     double high = high(things);
     double radius = half(things);
     double scale = Math.min((TALL - 2 * MARGIN) / high, (WIDE - 3 * MARGIN) / (2 * radius + HAND));
@@ -38,7 +38,7 @@ public final class StandingDrawing {
         "img",
         "aria-label",
         "The piece as it stands, seen from outside");
-    place(svg, new Sheet(0, 0, scale), things, middle, ground, WoodColour.of(species));
+    place(svg, new Sheet(0, 0, scale), things, middle, ground);
     double hand = HAND * scale;
     double from = MARGIN / 2;
     svg.line("dim-line", from, ground - 12, from + hand, ground - 12);
@@ -52,10 +52,8 @@ public final class StandingDrawing {
   /**
    * Two pieces beside one another, and between them the outline of the second over the first, all
    * to one scale.
-   *
-   * @param species the wood of each
    */
-  public static String beside(List<Posed> one, List<Posed> other, List<String> species) {
+  public static String beside(List<Posed> one, List<Posed> other) {
     double high = Math.max(high(one), high(other));
     double half = Math.max(half(one), half(other));
     double third = BESIDE / 3;
@@ -73,12 +71,12 @@ public final class StandingDrawing {
         "aria-label",
         "The one on the left, the other on the right, the other's outline over the one between");
     Sheet sheet = new Sheet(0, 0, scale);
-    place(svg, sheet, one, third / 2, ground, WoodColour.of(species.get(0)));
-    place(svg, sheet, one, 1.5 * third, ground, WoodColour.of(species.get(0)));
+    place(svg, sheet, one, third / 2, ground);
+    place(svg, sheet, one, 1.5 * third, ground);
     svg.open("g", "transform", Svg.d("translate(", 1.5 * third, ground, ") rotate(-90)"));
     other.forEach(p -> svg.path("over", seen(p, other, sheet)));
     svg.close("g");
-    place(svg, sheet, other, 2.5 * third, ground, WoodColour.of(species.get(1)));
+    place(svg, sheet, other, 2.5 * third, ground);
     svg.line("ground", MARGIN / 4, ground, BESIDE - MARGIN / 4, ground);
     return svg.close("svg").toString();
   }
@@ -93,12 +91,14 @@ public final class StandingDrawing {
     return things.stream().mapToDouble(p -> p.shape().maxR()).max().orElse(1);
   }
 
-  private static void place(
-      Svg svg, Sheet sheet, List<Posed> things, double x, double ground, String wood) {
+  private static void place(Svg svg, Sheet sheet, List<Posed> things, double x, double ground) {
     svg.open("g", "transform", Svg.d("translate(", x, ground, ") rotate(-90)"));
     for (Posed p : things) {
       boolean inlay = p.is() == Posed.Is.INLAY;
-      svg.region(inlay ? "inlay" : "outside-edge", seen(p, things, sheet), inlay ? null : wood);
+      svg.region(
+          inlay ? "inlay" : "outside-edge",
+          seen(p, things, sheet),
+          inlay ? null : WoodColour.of(p.wood()));
     }
     svg.close("g");
   }
@@ -109,7 +109,6 @@ public final class StandingDrawing {
   /** As it stands on the shelf: from outside on the left, cut open on the right. */
   public static String onShelf(Sketch<?> sketch) {
     List<Posed> things = Posed.finished(sketch);
-    String wood = WoodColour.of(sketch.design().species());
     double high = high(things) * SHELF;
     double half = half(things) * SHELF;
     double wide = 2 * half + 6;
@@ -132,7 +131,10 @@ public final class StandingDrawing {
     Sheet sheet = new Sheet(0, 0, SHELF);
     for (Posed p : things) {
       boolean inlay = p.is() == Posed.Is.INLAY;
-      svg.region(inlay ? "inlay" : "outside-edge", seen(p, things, sheet), inlay ? null : wood);
+      svg.region(
+          inlay ? "inlay" : "outside-edge",
+          seen(p, things, sheet),
+          inlay ? null : WoodColour.of(p.wood()));
     }
     svg.rect("opened", -2, 0, high + 4, half + 2, null);
     for (Posed p : things) {
@@ -140,7 +142,7 @@ public final class StandingDrawing {
       svg.region(
           inlay ? "inlay" : "outside-edge",
           sheet.below(p.shape()),
-          inlay ? null : WoodColour.lighter(wood));
+          inlay ? null : WoodColour.lighter(WoodColour.of(p.wood())));
     }
     svg.line("axis", -3, 0, high + 2, 0);
     return svg.close("g").close("svg").toString();

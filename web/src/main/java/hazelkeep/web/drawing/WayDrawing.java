@@ -48,8 +48,10 @@ public final class WayDrawing {
     svg.open("svg", "viewBox", Svg.d("0 0 ", WIDE, TALL), "class", "way-drawing");
     svg.open("defs").pattern("left-" + no, 6, 6, "rotate(45)", "waste", "M0 0v6").close("defs");
     left.forEach(h -> svg.region("blank", sheet.both(h), "url(#left-" + no + ")"));
-    String wood = WoodColour.of(then.design().species());
-    piece.forEach(h -> svg.region("wood", sheet.both(h), wood));
+    for (Part p : then.aim().parts()) {
+      HalfSection h = p.target().in(p.closed());
+      svg.region("wood", sheet.both(h), WoodColour.of(then.aim(), p.name()));
+    }
     return svg.line("axis", 2, TALL / 2, WIDE - 2, TALL / 2).close("svg").toString();
   }
 }

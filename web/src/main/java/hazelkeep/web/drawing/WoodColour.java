@@ -1,5 +1,6 @@
 package hazelkeep.web.drawing;
 
+import hazelkeep.route.Aim;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -40,6 +41,11 @@ public final class WoodColour {
   public static final String INLAY = "#6f4a36";
 
   private WoodColour() {}
+
+  /** The colour of a part. */
+  static String of(Aim aim, String part) {
+    return of(aim.wood(part).name());
+  }
 
   /** A colour as it is where wood is freshly cut. */
   public static String lighter(String colour) {

@@ -4,6 +4,7 @@ import hazelkeep.element.Elements;
 import hazelkeep.measure.SizeText;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.words.Sentences;
@@ -20,10 +21,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class AddedController {
   private final PieceStore pieces;
   private final PiecePage page;
+  private final Planner planner;
 
-  AddedController(PieceStore pieces, PiecePage page) {
+  AddedController(PieceStore pieces, PiecePage page, Planner planner) {
     this.pieces = pieces;
     this.page = page;
+    this.planner = planner;
   }
 
   /**
@@ -68,6 +71,27 @@ class AddedController {
         put.height.isBlank()
             ? Optional.empty()
             : Optional.of(SizeText.parse(put.height, asked.unit())));
+  }
+
+  /** The wood of something that has a blank of its own. */
+  @PostMapping("/wood")
+  String wood(
+      @PathVariable long id,
+      @RequestParam String element,
+      @RequestParam(name = "value") String wood,
+      @RequestParam int version,
+      PiecePage.Asked asked) {
+    Piece piece = pieces.get(id);
+    return page.change(
+        piece,
+        version,
+        asked,
+        "chose the wood of " + element,
+        () -> wooded(piece.kind(), piece, element, planner.shop().woods().meant(wood)));
+  }
+
+  private static <D extends Design> D wooded(Kind<D> kind, Piece piece, String id, String wood) {
+    return Elements.of(kind.type().cast(piece.design()), id, wood);
   }
 
   @PostMapping("/off")

@@ -15,9 +15,10 @@ import java.util.List;
  *
  * @param id the first words of the names of its sizes
  * @param label its name and its part
+ * @param wood the wood that it is of, where it has a blank of its own; null where it has none
  * @param sizes its sizes
  */
-public record AddedView(String id, String label, List<Field> sizes) {
+public record AddedView(String id, String label, String wood, List<Field> sizes) {
   /**
    * One of its sizes.
    *
@@ -49,7 +50,8 @@ public record AddedView(String id, String label, List<Field> sizes) {
                   return new Field(r.key().path(), word(e, r), show.value(d));
                 })
             .toList();
-    return new AddedView(e.added().id(), e.label() + " on the " + e.added().part(), sizes);
+    String wood = e.ofOwnBlank() ? e.added().wood().orElse("") : null;
+    return new AddedView(e.added().id(), e.label() + " on the " + e.added().part(), wood, sizes);
   }
 
   private static String word(AddedElement e, SizeRule r) {
@@ -58,7 +60,7 @@ public record AddedView(String id, String label, List<Field> sizes) {
 
   /** The parts that have an outside. */
   static List<Room> rooms(Plan<?> plan) {
-    return plan.aim().parts().stream()
+    return plan.aim().offBlank().stream()
         .map(Form::new)
         .filter(Form::hasSide)
         .map(f -> new Room(f.plain().name(), Rounding.to(f.zero(), 3), Rounding.to(f.height(), 1)))

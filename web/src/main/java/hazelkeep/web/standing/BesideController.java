@@ -64,10 +64,7 @@ class BesideController {
       model.addAttribute("other", two);
       model.addAttribute(
           "drawing",
-          StandingDrawing.beside(
-              Posed.finished(a.sketch()),
-              Posed.finished(b.sketch()),
-              List.of(a.design().species(), b.design().species())));
+          StandingDrawing.beside(Posed.finished(a.sketch()), Posed.finished(b.sketch())));
       model.addAttribute("rows", rows(a, b, show));
     }
     return "standing/beside";

@@ -76,7 +76,7 @@ class StandingController {
     List<Stage> stages = plan.rehearsal().stages();
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
-    model.addAttribute("drawing", StandingDrawing.of(things, plan.design().species(), show));
+    model.addAttribute("drawing", StandingDrawing.of(things, show));
     model.addAttribute("lifts", things.stream().anyMatch(p -> p.is() == Posed.Is.LIFTS));
     model.addAttribute("stages", stages.size());
     model.addAttribute(
@@ -98,26 +98,29 @@ class StandingController {
         step >= 0 && step < stages.size()
             ? Posed.after(stages.get(step).after(), plan.sketch())
             : Posed.finished(plan.sketch());
-    String colour = WoodColour.of(plan.design().species());
-    Things all = new Things(posed.stream().map(p -> thing(p, colour)).toList());
+    Things all = new Things(posed.stream().map(StandingController::thing).toList());
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_JSON)
         .body(json.mapper().writeValueAsString(all));
   }
 
-  private static Thing thing(Posed p, String wood) {
-    boolean inlay = p.is() == Posed.Is.INLAY;
+  private static Thing thing(Posed p) {
+    String wood = colour(p);
     List<List<double[][]>> areas = new ArrayList<>();
     p.shape()
         .pieces()
         .forEach(a -> areas.add(a.rings().stream().map(StandingController::line).toList()));
     return new Thing(
         p.name(),
-        inlay ? WoodColour.INLAY : wood,
-        WoodColour.lighter(inlay ? WoodColour.INLAY : wood),
+        wood,
+        WoodColour.lighter(wood),
         p.is() == Posed.Is.LIFTS,
         areas.stream().flatMap(List::stream).toList(),
         areas);
+  }
+
+  private static String colour(Posed p) {
+    return p.is() == Posed.Is.INLAY ? WoodColour.INLAY : WoodColour.of(p.wood());
   }
 
   private static double[][] line(Polyline ring) {
@@ -139,14 +142,11 @@ class StandingController {
 
   private List<ModelFile.Solid> solids(Piece piece) {
     Plan<?> plan = planner.current(piece);
-    String wood = WoodColour.of(plan.design().species());
     return Posed.finished(plan.sketch()).stream()
         .map(
             p ->
                 new ModelFile.Solid(
-                    p.name(),
-                    Mesh.turned(p.shape(), AROUND),
-                    WoodColour.linear(p.is() == Posed.Is.INLAY ? WoodColour.INLAY : wood)))
+                    p.name(), Mesh.turned(p.shape(), AROUND), WoodColour.linear(colour(p))))
         .toList();
   }
 
