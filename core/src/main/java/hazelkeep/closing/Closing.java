@@ -47,7 +47,13 @@ public record Closing(
     Part outer = aim.part(j.outer().part());
     Part inner = aim.part(j.inner().part());
     Part lid = high(outer) > high(inner) ? outer : inner;
-    double lidGrams = grams(aim, lid);
+    double lidGrams =
+        grams(aim, lid)
+            + aim.joints().stream()
+                .filter(x -> x.outer().part().equals(lid.name()))
+                .filter(x -> aim.own(x.inner().part()).isPresent())
+                .mapToDouble(x -> grams(aim, aim.part(x.inner().part())))
+                .sum();
     double all = aim.parts().stream().mapToDouble(p -> grams(aim, p)).sum();
     OptionalDouble room = Properties.closed(aim);
     double recess = aim.mm(j.recess());

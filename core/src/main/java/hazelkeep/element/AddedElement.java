@@ -136,6 +136,9 @@ public interface AddedElement {
     /** A size in mm. */
     double mm(DimKey key);
 
+    /** What a bit is chosen for: the size that was wanted, whatever it really became, mm. */
+    double due(DimKey key);
+
     /** The shop it is made in. */
     Shop shop();
 
@@ -150,6 +153,11 @@ public interface AddedElement {
         @Override
         public double mm(DimKey key) {
           return dims.get(key).mm();
+        }
+
+        @Override
+        public double due(DimKey key) {
+          return dims.get(key).due().mm();
         }
 
         @Override

@@ -86,7 +86,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     for (AddedElement e : Elements.of(design)) {
       e.lengthens().ifPresent(by -> out.replaceAll(r -> r.key().equals(WASTE) ? longer(r, by) : r));
       for (SizeRule r : e.sizes()) {
-        out.add(new Rule<>(r.key(), r.label(), r.least(), r.most(), false, d -> r.by().apply(d)));
+        out.add(r.on());
       }
     }
     return out;

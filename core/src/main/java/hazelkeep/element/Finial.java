@@ -93,7 +93,7 @@ final class Finial implements AddedElement {
     double thick = form.top().map(t -> form.under(s.mm(sizes.hole()) / 2)).orElse(0.0);
     double deep =
         s.mm(sizes.deep()) + s.practice(Line.FINIAL_GLUE_ROOM) + s.practice(Line.FINIAL_FLOOR);
-    return FinialSizes.bit(s.shop(), s.mm(sizes.hole()))
+    return FinialSizes.bit(s.shop(), s.due(sizes.hole()))
         .filter(b -> deep + b.tip() <= thick + SAME);
   }
 
@@ -245,7 +245,7 @@ final class Finial implements AddedElement {
     SurfaceId hole = new SurfaceId(added.part(), label() + " hole");
     SurfaceId tenon = new SurfaceId(part(), FinialPart.TENON);
     return List.of(
-        new Feature(sizes.hole(), hole, Feature.Kind.INNER, sizes.hole()),
+        new Feature(sizes.hole(), hole, Feature.Kind.SHAPE, sizes.hole()),
         new Feature(sizes.tenon(), tenon, Feature.Kind.OUTER, sizes.tenon()));
   }
 

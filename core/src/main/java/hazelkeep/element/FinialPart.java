@@ -1,5 +1,6 @@
 package hazelkeep.element;
 
+import hazelkeep.bore.Sweep;
 import hazelkeep.fit.FitClass;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
@@ -57,9 +58,14 @@ record FinialPart(
     return zero() + sunk.mouth() - s.mm(sizes.deep()) - sunk.foot();
   }
 
-  /** Where its tenon begins: its foot is hollow there, so that only the rim touches. */
+  /**
+   * Where its tenon begins: its foot is hollow there, a cone, so that only the rim touches. A tenon
+   * that was found a hair off leaves the cone where it is.
+   */
   private double root() {
-    return zero() + sunk.mouth() - sunk.foot() + s.practice(Line.FINIAL_UNDERCUT);
+    double deep = sunk.mouth() - sunk.foot() + s.practice(Line.FINIAL_UNDERCUT);
+    double rim = s.mm(sizes.foot()) / 2;
+    return zero() + deep * (rim - tenon()) / (rim - s.due(sizes.tenon()) / 2);
   }
 
   /** Where its offcut begins. */
@@ -213,18 +219,14 @@ record FinialPart(
     Polyline line = form.plain().surface(top.surface()).line();
     double mouth = Form.height(line, r);
     double floor = mouth - s.mm(sizes.deep()) - s.practice(Line.FINIAL_GLUE_ROOM);
-    HalfSection hole =
-        bit.map(b -> hazelkeep.bore.Sweep.of(b, top.z() + Lay.BEYOND, floor))
-            .orElseGet(() -> HalfSection.box(floor, top.z() + Lay.BEYOND, 0, r))
-            .and(form.plain().target());
+    List<Point> end = end(bit, floor, r);
+    List<Point> ring = new ArrayList<>(end);
+    ring.add(new Point(top.z() + Lay.BEYOND, 0));
+    ring.add(new Point(top.z() + Lay.BEYOND, r));
+    HalfSection hole = HalfSection.of(ring).and(form.plain().target());
     List<Point> wall = new ArrayList<>();
     wall.add(new Point(mouth, r));
-    if (bit.isPresent()) {
-      wall.addAll(hazelkeep.bore.Sweep.end(bit.get(), floor, -1));
-    } else {
-      wall.add(new Point(floor, r));
-      wall.add(new Point(floor, 0));
-    }
+    wall.addAll(end);
     Surface surface =
         Surface.of(
             new SurfaceId(form.plain().name(), sizes.label() + " hole"),
@@ -234,5 +236,15 @@ record FinialPart(
             true,
             false);
     return Optional.of(new Form.Sunk(top.surface(), hole, surface, mouth, Form.height(line, foot)));
+  }
+
+  /** How the hole ends: as the bit leaves it, as wide as the hole was found to be; else flat. */
+  private static List<Point> end(Optional<Bit> bit, double floor, double r) {
+    return bit.map(
+            b ->
+                Sweep.end(b, floor, -1).stream()
+                    .map(p -> new Point(p.z(), 2 * p.r() * r / b.diameter()))
+                    .toList())
+        .orElseGet(() -> List.of(new Point(floor, r), new Point(floor, 0)));
   }
 }

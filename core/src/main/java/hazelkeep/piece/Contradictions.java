@@ -123,7 +123,7 @@ public final class Contradictions<D extends Design> {
 
   private Verdict unfit(Aim aim, Dim clearance) {
     Rule<D> rule = clearanceRule().orElseThrow();
-    Joint j = aim.joints().get(0);
+    Joint j = aim.closing().orElseThrow();
     boolean tight = clearance.mm() < rule.least();
     return Entry.SIZES_NO_FIT.told(
         Grade.STOP,

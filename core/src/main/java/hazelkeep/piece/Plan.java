@@ -100,7 +100,7 @@ public record Plan<D extends Design>(
     findings.addAll(played.findings());
     Map<String, Double> planes = kind.anchors(design, aim.sizes());
     for (Weakness w : standing.weak()) {
-      w.told(aim, planes.get(w.as().part())).ifPresent(findings::add);
+      w.told(aim, planes.getOrDefault(w.as().part(), 0.0)).ifPresent(findings::add);
     }
     if (standing.readings().isEmpty()) {
       findings.addAll(new Unused<>(kind, design, shop).sizes(aim));

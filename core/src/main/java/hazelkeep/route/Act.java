@@ -8,6 +8,11 @@ import java.util.Set;
 
 /** One thing done to the work. */
 public sealed interface Act {
+  /** The part that it is done to; empty where it is done to more than one. */
+  default String part() {
+    return "";
+  }
+
   /**
    * Wood taken off.
    *
@@ -34,7 +39,12 @@ public sealed interface Act {
    * @param on the surface
    * @param grit the finest grit used
    */
-  record Sand(SurfaceId on, int grit) implements Act {}
+  record Sand(SurfaceId on, int grit) implements Act {
+    @Override
+    public String part() {
+      return on.part();
+    }
+  }
 
   /**
    * A surface coated.
@@ -42,7 +52,12 @@ public sealed interface Act {
    * @param on the surface
    * @param product the finish
    */
-  record Coat(SurfaceId on, String product) implements Act {}
+  record Coat(SurfaceId on, String product) implements Act {
+    @Override
+    public String part() {
+      return on.part();
+    }
+  }
 
   /**
    * A mark on the wood.

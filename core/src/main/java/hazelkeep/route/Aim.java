@@ -48,6 +48,13 @@ public record Aim(
     return blanks.stream().skip(1).filter(b -> b.name().equals(part)).findFirst();
   }
 
+  /** Where the piece itself is closed; empty where nothing of it comes off and goes on again. */
+  public Optional<Joint> closing() {
+    return joints.stream()
+        .filter(j -> own(j.inner().part()).isEmpty() && own(j.outer().part()).isEmpty())
+        .findFirst();
+  }
+
   /** The wood of a part. */
   public Species wood(String part) {
     return own(part).orElse(blank()).wood();
@@ -69,6 +76,11 @@ public record Aim(
         .filter(p -> p.name().equals(name))
         .findFirst()
         .orElseThrow(() -> new IllegalArgumentException("There is no part " + name));
+  }
+
+  /** Whether there is a part of that name. */
+  public boolean has(String part) {
+    return parts.stream().anyMatch(p -> p.name().equals(part));
   }
 
   /** Whether there is a surface of that name. */

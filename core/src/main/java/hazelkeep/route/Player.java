@@ -83,6 +83,10 @@ final class Player {
   State perform(State before, Step step) {
     State now = before.looked(aim);
     for (Act act : step.acts()) {
+      if (!aim.has(act.part())) {
+        // Done to something that was taken off since: its wood is no longer the piece's.
+        continue;
+      }
       if (act instanceof Act.Remove r) {
         now = done(now, step, r);
       } else if (act instanceof Act.Sand s) {

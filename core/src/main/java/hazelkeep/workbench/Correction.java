@@ -117,7 +117,9 @@ final class Correction {
     double z0 = low(s);
     double z1 = high(s);
     double is = wood.outer((z0 + z1) / 2);
-    HalfSection less = wood.minus(HalfSection.box(z0, z1, r, HalfSection.FAR));
+    // What stands over it and is none of its waste stays: a hollow foot round a tenon.
+    HalfSection over = HalfSection.box(z0, z1, r, HalfSection.FAR).and(s.zone());
+    HalfSection less = wood.minus(over);
     return is < r && r - is < MOST
         ? less.plus(HalfSection.box(z0, z1, Math.max(0, is - 0.01), r))
         : less;

@@ -14,12 +14,14 @@ import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A fresh blank for a part that is made again, and what is done to it until it stands where the
@@ -34,6 +36,11 @@ public record FreshBlank(double length, double across) {
 
   /** The least that a part needs. */
   static FreshBlank least(Aim aim, String part, Shop shop) {
+    Optional<Body> own = aim.own(part);
+    if (own.isPresent()) {
+      HalfSection offcut = own.get().sound();
+      return new FreshBlank(offcut.maxZ() - offcut.minZ(), 2 * offcut.maxR());
+    }
     Place p = Place.of(aim, part);
     double length =
         p.to
@@ -66,6 +73,11 @@ public record FreshBlank(double length, double across) {
               + " by "
               + Dims.both(across)
               + ".");
+    }
+    Optional<Body> own = aim.own(part);
+    if (own.isPresent()) {
+      double low = own.get().sound().minZ();
+      return HalfSection.box(low, low + length, 0, across / 2);
     }
     Place p = Place.of(aim, part);
     double middle = (p.from + p.to) / 2;

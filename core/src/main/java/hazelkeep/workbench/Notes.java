@@ -197,7 +197,8 @@ final class Notes<D extends Design> {
 
   /** Where sound wood begins beside something that only weakens it. */
   private double reaches(Gone gone, AsFound as) {
-    double plane = standing.anchors().get(as.part());
+    // What has a blank of its own lies where no size moves it.
+    double plane = standing.anchors().getOrDefault(as.part(), 0.0);
     if (as.what() == AsFound.What.RIM) {
       return gone.mouth() + (gone.opensUp() ? -as.value() : as.value()) - plane;
     }

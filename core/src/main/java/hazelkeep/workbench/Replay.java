@@ -249,7 +249,7 @@ final class Replay<D extends Design> {
 
   private void reading(long no, Fact.Reading r, Aim then) {
     taken.put(r.what(), no);
-    for (Mended m : r.mended()) {
+    for (Mended m : r.mended().stream().filter(x -> then.has(x.part())).toList()) {
       wood.stock(then.part(m.part())).ifPresent(b -> wood = wood.corrected(mended(b, m), then));
     }
     if (r.settles()) {
@@ -264,6 +264,10 @@ final class Replay<D extends Design> {
   }
 
   private void found(Fact.Found f, Aim then) {
+    if (!then.has(f.as().part())) {
+      // Found on something that was taken off since.
+      return;
+    }
     if (f.as().what() == AsFound.What.LOST) {
       lost(f.as().part(), then);
       return;
@@ -281,6 +285,9 @@ final class Replay<D extends Design> {
   }
 
   private void replaced(Fact.Replaced r, Aim then) {
+    if (!then.has(r.part())) {
+      return;
+    }
     lost(r.part(), then);
     if (r.raw()) {
       raw.add(r.part());

@@ -68,7 +68,8 @@ final class Standing<D extends Design> {
   Route recipe() {
     if (recipe == null) {
       recipe = kind.route(design, aim, shop).with(edits, new Means(aim, shop));
-      for (String part : log.raw()) {
+      // What has an offcut of its own begins with that in the recipe as it is.
+      for (String part : log.raw().stream().filter(p -> aim.own(p).isEmpty()).toList()) {
         recipe = recipe.before(FreshBlank.setup(aim, part), s -> alone(s, part));
       }
     }

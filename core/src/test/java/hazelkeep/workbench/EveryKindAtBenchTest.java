@@ -10,6 +10,7 @@ import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
 import hazelkeep.kinds.vessel.VesselKind;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
@@ -144,6 +145,45 @@ class EveryKindAtBenchTest {
         new Form(last).top().filter(t -> t.radius() > 12).isPresent()
             ? Elements.with(d, "button", last.name(), Optional.empty())
             : d);
+  }
+
+  /** A small knob of its own on each kind that has a top: read, lost, and made again. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void what_has_an_offcut_of_its_own_is_carried_too(Kind<?> kind) {
+    offcut(kind);
+  }
+
+  private <D extends Design> void offcut(Kind<D> kind) {
+    Aim aim = Plan.of(kind, kind.fresh(), shop, List.of()).aim();
+    Optional<Part> on =
+        aim.parts().stream()
+            .filter(p -> new Form(p).top().filter(t -> t.radius() > 8).isPresent())
+            .findFirst();
+    if (on.isEmpty()) {
+      return;
+    }
+    D d = Elements.with(kind.fresh(), "own-ball", on.get().name(), Optional.empty());
+    d = kind.size(d, new DimKey("own-ball-1.deep"), Optional.of(Size.mm(2)));
+    Run<D> run = new Run<>(kind, d);
+    if (run.bench.plan().findings().stream().anyMatch(f -> f.code().equals("knob-by-hand"))) {
+      return;
+    }
+    carried(new Run<>(kind, d));
+    while (run.bench.next().filter(s -> s.title().contains("round tenon")).isEmpty()) {
+      run.step(0);
+    }
+    run.add(run.bench.found(new AsFound("ball finial", AsFound.What.LOST, 0, 0), "flew off"));
+    run.add(run.bench.replaced("ball finial", run.bench.fresh("ball finial")));
+    assertThat(run.bench.next().orElseThrow().title())
+        .isEqualTo("Round the offcut for the ball finial");
+    ended(run);
+    Bench<D> off = Bench.replay(kind, kind.fresh(), shop, List.of(), run.log);
+    assertThat(off.plan().findings())
+        .as("taken off after it was made: the hole is still there")
+        .extracting(Finding::code)
+        .contains("wood-missing");
+    assertThat(off.now().bodies()).doesNotContainKey("ball finial");
   }
 
   /** What was cut is cut: taken off the design afterwards, the wood that is gone is told. */

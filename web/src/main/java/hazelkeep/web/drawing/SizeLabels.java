@@ -71,7 +71,7 @@ final class SizeLabels {
   /** Where its members lie apart no line is as long as the closed piece is high: a field alone. */
   private void whole() {
     Dim d = on.sketch().aim().dims().get(WHOLE);
-    String word = on.sketch().aim().joints().isEmpty() ? "height" : CLOSED;
+    String word = on.sketch().aim().closing().isEmpty() ? "height" : CLOSED;
     double wide = wide(d, word);
     on.labels().keepClear(0, 0, wide + 8, ROW + 4);
     field(d, word, wide / 2 + 4, ROW / 2 + 4);

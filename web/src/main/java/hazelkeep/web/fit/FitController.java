@@ -77,7 +77,7 @@ class FitController {
     model.addAttribute("show", show);
     model.addAttribute("shapeMarks", Marks.shape(findings));
     model.addAttribute("routeMarks", Marks.route(findings));
-    Optional<Joint> joint = plan.aim().joints().stream().findFirst();
+    Optional<Joint> joint = plan.aim().closing();
     if (joint.isEmpty()) {
       model.addAttribute("none", FitWords.PHRASES.of("none"));
       return "fit/none";
@@ -117,7 +117,7 @@ class FitController {
     Piece piece = pieces.get(id);
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
-    Joint joint = plan.aim().joints().get(0);
+    Joint joint = plan.aim().closing().orElseThrow();
     FitPage page = new FitPage(plan, joint, show).tapered(taper(piece, joint));
     YearWish wish = fits.of(id);
     try {

@@ -105,8 +105,10 @@ class InstrumentController {
                 bench.plan().prompts(s).stream()
                     .filter(p -> fit.isEmpty() || !p.dim().fit())
                     .forEach(p -> out.add(thing(p))));
-    bench.plan().aim().joints().stream()
-        .findFirst()
+    bench
+        .plan()
+        .aim()
+        .closing()
         .map(j -> Closing.of(bench.plan().aim(), j))
         .flatMap(c -> c.lidGrams().stream().boxed().findFirst())
         .ifPresent(g -> out.add(new Thing("the lid, finished", Device.SCALE, g)));

@@ -29,6 +29,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -83,13 +84,13 @@ class PractiseController {
       Model model,
       HttpServletResponse response) {
     Plan<?> plan = planner.plan(pieces.get(piece));
-    List<Joint> joints = plan.aim().joints();
-    if (joints.isEmpty()) {
+    Optional<Joint> closing = plan.aim().closing();
+    if (closing.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("refused", Sentences.of("practise.that-piece-has-no"));
       return page(unit, model);
     }
-    Joint j = joints.get(0);
+    Joint j = closing.get();
     Aimed aimed = Closing.of(plan.aim(), j).aimed(j.use(), plan.shop().practice());
     String id = UUID.randomUUID().toString();
     games.put(id, new FitGame(aimed, manner(manner), "true".equals(led), new SplittableRandom()));
