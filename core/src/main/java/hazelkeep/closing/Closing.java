@@ -54,7 +54,7 @@ public record Closing(
                 .filter(x -> aim.own(x.inner().part()).isPresent())
                 .mapToDouble(x -> grams(aim, aim.part(x.inner().part())))
                 .sum();
-    double all = aim.parts().stream().mapToDouble(p -> grams(aim, p)).sum();
+    double all = aim.made().stream().mapToDouble(p -> grams(aim, p)).sum();
     OptionalDouble room = Properties.closed(aim);
     double recess = aim.mm(j.recess());
     return new Closing(

@@ -121,7 +121,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     Aim bare = plain.aim(design, dims, shop);
     List<AddedElement> elements = Elements.of(design);
     Map<String, Form> forms = new LinkedHashMap<>();
-    bare.parts().forEach(p -> forms.put(p.name(), new Form(p)));
+    bare.made().forEach(p -> forms.put(p.name(), new Form(p)));
     for (AddedElement e : elements) {
       Form form = forms.get(e.added().part());
       if (form == null) {
@@ -140,6 +140,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       e.shape(form, AddedElement.Sizes.of(dims, shop));
     }
     List<Part> parts = new ArrayList<>(forms.values().stream().map(Form::part).toList());
+    bare.parts().stream().filter(p -> bare.given(p.name())).forEach(parts::add);
     List<Body> blanks = new ArrayList<>(bare.blanks());
     List<Joint> joints = new ArrayList<>(bare.joints());
     for (AddedElement e : elements) {

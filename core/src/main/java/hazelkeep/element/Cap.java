@@ -46,7 +46,7 @@ public record Cap(SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleF
     Curve round = new Curve.Arc(new Point(0, 0), high, edge.r(), 90, Math.toDegrees(open));
     Polyline line = new Profile(List.of(round)).flat().moved(edge.z());
     double far = lay.far();
-    double beyond = lay.length() + Lay.BEYOND;
+    double beyond = Math.max(lay.length(), lay.at(top)) + Lay.BEYOND;
     part.outside(line)
         .surface(
             on.name(),

@@ -33,6 +33,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import java.util.ArrayList;
@@ -123,18 +124,26 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Sane sane = new Sane(dims);
     sane(design, lay, sane);
     make.elements().forEach(e -> e.sane(lay, sane));
-    List<Part> parts = make.members().stream().map(m -> part(design, m, make, lay)).toList();
+    List<Part> parts =
+        new ArrayList<>(make.members().stream().map(m -> part(design, m, make, lay)).toList());
     Species wood =
         shop.woods()
             .named(design.species())
             .orElseGet(() -> new Species(design.species(), "", Map.of()));
-    return new Aim(
-        Blank.body(make.stock().blank(), lay.mm(LENGTH), lay.mm(ACROSS), wood, design.grainSlope()),
-        parts,
-        make.joints(),
-        dims,
-        shop.practice());
+    List<Body> blanks = new ArrayList<>();
+    blanks.add(
+        Blank.body(
+            make.stock().blank(), lay.mm(LENGTH), lay.mm(ACROSS), wood, design.grainSlope()));
+    for (Make.Given g : make.given()) {
+      Part part = g.part(lay, lay.at(make.members().get(0).low()));
+      parts.add(part);
+      blanks.add(new Body(part.name(), part.target(), part.target(), NOT_SAID));
+    }
+    return new Aim(blanks, parts, make.joints(), dims, shop.practice());
   }
+
+  /** The wood of what was there before: nobody asked for it. */
+  private static final Species NOT_SAID = new Species("as it is", "", Map.of());
 
   private Part part(D design, Member m, Make make, Lay lay) {
     PartDraft draft = new PartDraft(m.name(), !design.finish().isEmpty());

@@ -460,7 +460,15 @@ public final class Form {
       target = target.minus(s.hole());
       surfaces.add(s.wall());
     }
-    return new Part(plain.name(), plain.core(), target, surfaces, plain.stubs(), plain.closed());
+    return new Part(plain.name(), core(target), target, surfaces, plain.stubs(), plain.closed());
+  }
+
+  /** Where it is looked for: where it was, or in the middle of what a cove has left there. */
+  private Point core(HalfSection target) {
+    double z = plain.core().z();
+    return target.holds(plain.core())
+        ? plain.core()
+        : new Point(z, (target.inner(z) + target.outer(z)) / 2);
   }
 
   private Surface bent(Surface s) {

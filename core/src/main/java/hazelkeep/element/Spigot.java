@@ -66,6 +66,8 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
    * @param spare what is left on it until it is fitted, a side; empty where its partner is never
    *     jammed on it
    * @param shown how it is shown
+   * @param hollow how far the shoulder of one that looks down is hollow beside it, mm, so that only
+   *     its outer rim touches
    */
   public record Reach(
       boolean up,
@@ -73,7 +75,19 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
       Edge beyond,
       Edge sunk,
       Optional<Line> spare,
-      Shown shown) {}
+      Shown shown,
+      ToDoubleFunction<Lay> hollow) {
+    /** One with a flat shoulder. */
+    public Reach(
+        boolean up,
+        ToDoubleFunction<Lay> opening,
+        Edge beyond,
+        Edge sunk,
+        Optional<Line> spare,
+        Shown shown) {
+      this(up, opening, beyond, sunk, spare, shown, lay -> 0);
+    }
+  }
 
   /**
    * How a spigot is shown.
@@ -127,10 +141,14 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
           .surface(END, Role.MEET, Polyline.of(end, r, end, opening(lay)), beyond(lay, end));
     } else {
       double outer = side.line(lay).first().r();
-      part.outside(new Point(end, r), new Point(join, r))
+      double root = join + hollow(lay, outer - r);
+      HalfSection under =
+          HalfSection.of(List.of(new Point(join, r), new Point(root, r), new Point(join, outer)));
+      HalfSection room = root > join ? under : HalfSection.EMPTY;
+      part.outside(new Point(end, r), new Point(root, r), new Point(join, outer))
           .surface(END, Role.MEET, Polyline.of(end, opening(lay), end, r), beyond(lay, end))
-          .surface(on.name(), Role.FIT, Polyline.of(end, r, join, r), freed)
-          .surface(SHOULDER, Role.MEET, Polyline.of(join, r, join, outer), sunk);
+          .surface(on.name(), Role.FIT, Polyline.of(end, r, root, r), freed.plus(room))
+          .surface(SHOULDER, Role.MEET, Polyline.of(root, r, join, outer), sunk.plus(room));
     }
     reach.spare.ifPresent(
         line -> part.stub("spare", between(lay, reach.beyond, r, r + lay.custom(line)), on.name()));
@@ -140,6 +158,17 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     double a = join(lay);
     double b = lay.at(to);
     return HalfSection.box(Math.min(a, b), Math.max(a, b), in, out);
+  }
+
+  /**
+   * How far the shoulder is hollow beside the spigot, mm: the cone that was wanted, whatever its
+   * ends became.
+   *
+   * @param wide how wide the shoulder is, mm
+   */
+  private double hollow(Lay lay, double wide) {
+    double deep = reach.hollow.applyAsDouble(lay);
+    return deep * 2 * wide / (lay.due(side.across(false)) - lay.due(DIAMETER));
   }
 
   private double opening(Lay lay) {
@@ -238,7 +267,9 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   @Override
   public void onSection(Built b, OnSection s) {
     s.joint(mate.diameter.path(), DIAMETER.path());
-    s.along(LENGTH.path(), on.part(), on.name());
+    double run = s.high(on.part(), on.name()) - s.low(on.part(), on.name());
+    double wide = reach.up ? 0 : side.line(b).first().r() - b.mm(DIAMETER) / 2;
+    s.is(LENGTH.path(), run - (reach.up ? 0 : hollow(b, wide)));
   }
 
   /** Its end faced, for the bit. */

@@ -5,6 +5,7 @@ import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.cased.CasedKind;
 import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.handle.HandleKind;
+import hazelkeep.kinds.lid.LidKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.piece.Design;
@@ -27,7 +28,8 @@ public final class Kinds {
               MillKind.SHAKER,
               CasedKind.HOUSE,
               GobletKind.GOBLET,
-              HandleKind.HANDLE)
+              HandleKind.HANDLE,
+              LidKind.LID)
           .<Kind<?>>map(Kinds::adorned)
           .toList();
 

@@ -61,7 +61,8 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
   }
 
   private static Is is(Sketch<?> sketch, Part p) {
-    boolean first = sketch.aim().parts().get(0) == p;
+    boolean given = sketch.aim().made().size() < sketch.aim().parts().size();
+    boolean first = given ? sketch.aim().given(p.name()) : sketch.aim().parts().get(0) == p;
     boolean joined =
         sketch.aim().joints().stream()
             .anyMatch(j -> j.outer().part().equals(p.name()) || j.inner().part().equals(p.name()));

@@ -39,7 +39,7 @@ public record Properties(
     double wood = 0;
     double moment = 0;
     double grams = 0;
-    for (Part p : aim.parts()) {
+    for (Part p : aim.made()) {
       HalfSection closed = p.target().in(p.closed());
       wood += closed.volume();
       moment += closed.volume() * closed.centroid();

@@ -61,7 +61,7 @@ public final class StockJudge {
   /** Where bark stays on the outside it is no wall: what is left under it is judged. */
   private void bark(Aim aim, Blank blank, double wall) {
     double wood = aim.blank().sound().maxR() - blank.thick();
-    for (Part p : aim.parts()) {
+    for (Part p : aim.offBlank()) {
       double least = Double.POSITIVE_INFINITY;
       Point where = null;
       double from = Double.NaN;

@@ -513,7 +513,22 @@ public enum Line {
   FINIAL_LENGTH,
   FINIAL_FLOOR,
   FINIAL_WASTE,
-  FINIAL_FACE;
+  FINIAL_FACE,
+  LID_MOUTH,
+  LID_VESSEL_WALL,
+  LID_BELOW,
+  LID_VESSEL_DEEP,
+  LID_LEAN_MOST,
+  LID_LIP,
+  LID_LIP_WALL,
+  LID_OVERHANG,
+  LID_HIGH,
+  LID_EDGE,
+  LID_ROOF,
+  LID_SEAT,
+  LID_SEAT_LEAST,
+  LID_SITS,
+  LID_CHUCK_CLEAR;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

@@ -20,7 +20,7 @@ import java.util.Optional;
  * What is to be made out of what.
  *
  * @param blanks the stock at the start: the blank, then those of parts that have one of their own
- *     and bear its name
+ *     and bear its name; one that is its part already is a thing that was there before: a vessel
  * @param parts what it shall become
  * @param joints where parts meet in a fit
  * @param dims every dimension by its key
@@ -43,9 +43,25 @@ public record Aim(
     return blanks.get(0);
   }
 
-  /** The blank that a part has for itself; empty where it comes off the piece's blank. */
+  /**
+   * The blank that a part has for itself; empty where it comes off the piece's blank or is given.
+   */
   public Optional<Body> own(String part) {
+    return named(part).filter(b -> !given(part));
+  }
+
+  /** Whether a part was there before and is only fitted to. */
+  public boolean given(String part) {
+    return named(part).filter(b -> b.sound() == part(part).target()).isPresent();
+  }
+
+  private Optional<Body> named(String part) {
     return blanks.stream().skip(1).filter(b -> b.name().equals(part)).findFirst();
+  }
+
+  /** The parts that are made. */
+  public List<Part> made() {
+    return parts.stream().filter(p -> !given(p.name())).toList();
   }
 
   /** Where the piece itself is closed; empty where nothing of it comes off and goes on again. */
@@ -57,12 +73,12 @@ public record Aim(
 
   /** The wood of a part. */
   public Species wood(String part) {
-    return own(part).orElse(blank()).wood();
+    return named(part).orElse(blank()).wood();
   }
 
   /** The parts that come off the piece's blank. */
   public List<Part> offBlank() {
-    return parts.stream().filter(p -> own(p.name()).isEmpty()).toList();
+    return parts.stream().filter(p -> named(p.name()).isEmpty()).toList();
   }
 
   /** What the turner goes by in one matter, in the line's unit. */

@@ -442,6 +442,7 @@ public final class HalfSection {
   /** The axial place of the solid's centre of mass, mm; exact for the flattened region. */
   public double centroid() {
     double sum = 0;
+    double volume = 0;
     double[] e = edges();
     for (int i = 0; i < e.length; i += 4) {
       // Integral of z r^2 dz along the edge, Simpson being exact for a cubic.
@@ -451,8 +452,10 @@ public final class HalfSection {
           (e[i + 2] - e[i])
               / 6
               * (e[i] * e[i + 1] * e[i + 1] + 4 * zm * rm * rm + e[i + 2] * e[i + 3] * e[i + 3]);
+      // The solid by the same edges, so that the way round they run does not count.
+      volume += (e[i + 2] - e[i]) / 6 * (e[i + 1] * e[i + 1] + 4 * rm * rm + e[i + 3] * e[i + 3]);
     }
-    return Math.abs(Math.PI * sum) / volume();
+    return sum / volume;
   }
 
   /** The area of the half-section, mm2. */

@@ -57,7 +57,7 @@ class InlayTest {
     return Kinds.ALL.stream()
         .flatMap(
             k ->
-                plan(k).aim().parts().stream()
+                plan(k).aim().made().stream()
                     .flatMap(
                         p ->
                             Stream.of("ring", "disc", "collar")
@@ -148,7 +148,10 @@ class InlayTest {
     double bodies = end.bodies().values().stream().mapToDouble(b -> b.swept().volume()).sum();
     double out = bodies + end.removed() + end.dust() + end.waste();
     assertThat(end.letIn()).isPositive();
-    assertThat(out / (plan.aim().blank().swept().volume() + end.letIn()))
+    assertThat(
+            out
+                / (plan.aim().blanks().stream().mapToDouble(b -> b.swept().volume()).sum()
+                    + end.letIn()))
         .isCloseTo(1, within(1e-5));
   }
 

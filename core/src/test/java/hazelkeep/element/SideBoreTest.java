@@ -29,11 +29,15 @@ class SideBoreTest {
 
   /** Those that are hollow; through solid wood no hole leads anywhere, which is told. */
   static Stream<Kind<?>> hollow() {
-    return Kinds.ALL.stream().filter(k -> middle(k).isPresent());
+    return Kinds.ALL.stream().filter(k -> high(k) > 30).filter(k -> middle(k).isPresent());
   }
 
   private static <D extends Design> Plan<D> plan(Kind<D> kind, D design) {
     return Plan.of(kind, design, SHOP, List.of());
+  }
+
+  private static <D extends Design> double high(Kind<D> kind) {
+    return new Form(plan(kind, kind.fresh()).aim().parts().get(0)).height();
   }
 
   private static <D extends Design> D size(Kind<D> kind, D design, String key, double mm) {

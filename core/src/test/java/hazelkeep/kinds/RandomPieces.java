@@ -76,6 +76,7 @@ public final class RandomPieces {
           case "needle-case", "hanging-house" -> kind.type().cast(cased((Cased) design));
           case "goblet" -> goblet(kind, design);
           case "ringed-handle" -> handle(kind, design);
+          case "fitted-lid" -> lid(kind, design);
           default -> mill(kind, design);
         });
   }
@@ -145,7 +146,7 @@ public final class RandomPieces {
           b.with(
               Optional.of(
                   new LiddedBox.Content(
-                      Optional.of(Size.mm(between(0.2 * wide, 0.5 * wide))),
+                      Optional.of(Size.mm(between(Math.max(10, 0.2 * wide), 0.5 * wide))),
                       Optional.empty(),
                       Optional.empty())),
               b.blank());
@@ -205,6 +206,27 @@ public final class RandomPieces {
             "outside.height", 120.0 + 14 * rings + random.nextInt(40),
             "outside.diameter", 44.0 + random.nextInt(8),
             "stem.diameter", 13.0 + random.nextInt(2));
+    for (Map.Entry<String, Double> e : mm.entrySet()) {
+      out = kind.size(out, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
+    }
+    return out;
+  }
+
+  private <D extends Design> D lid(Kind<D> kind, D design) {
+    double mouth = between(45, 110);
+    double rim = mouth + between(6, 16);
+    D out = kind.choose(design, "fit", one("SNUG", "EASY", "DROP_ON"));
+    out = kind.choose(out, "topBy", one("JAM_CUP", "JAM_PLUG"));
+    Map<String, Double> mm =
+        Map.of(
+            "vessel.mouth",
+            mouth,
+            "vessel.rim",
+            rim,
+            "vessel.below",
+            rim + between(-2, 5),
+            "joint.length",
+            between(6, 10));
     for (Map.Entry<String, Double> e : mm.entrySet()) {
       out = kind.size(out, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
     }

@@ -157,7 +157,14 @@ class RasterOfEveryKindTest {
             a ->
                 out.add(
                     new Mistake(
-                        List.of("detail-thin", "detail-meets", "detail-no-room", "knob-no-top"),
+                        List.of(
+                            "detail-thin",
+                            "detail-meets",
+                            "detail-no-room",
+                            "knob-no-top",
+                            "knob-wide",
+                            "knob-second",
+                            "finial-through"),
                         a.size("deep").path(),
                         28,
                         List.of())));

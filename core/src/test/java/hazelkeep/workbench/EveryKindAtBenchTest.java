@@ -127,7 +127,7 @@ class EveryKindAtBenchTest {
   private <D extends Design> Run<D> added(Kind<D> kind) {
     D d = kind.fresh();
     Aim aim = Plan.of(kind, d, shop, List.of()).aim();
-    for (Part p : aim.parts()) {
+    for (Part p : aim.made()) {
       double at = 0.4 * new Form(p).height();
       if (new Form(p).free(at - 1, at + 1).isPresent()) {
         d = Elements.with(d, "line", p.name(), Size.mm(at));
@@ -139,7 +139,7 @@ class EveryKindAtBenchTest {
         d = Elements.with(d, "collar", p.name(), Optional.empty());
       }
     }
-    Part last = aim.parts().get(aim.parts().size() - 1);
+    Part last = aim.made().get(aim.made().size() - 1);
     return new Run<>(
         kind,
         new Form(last).top().filter(t -> t.radius() > 12).isPresent()

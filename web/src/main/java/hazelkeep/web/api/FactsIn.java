@@ -110,7 +110,7 @@ final class FactsIn {
 
   private static String part(JsonNode f, Hand hand) {
     String name = f.path("part").asString("");
-    List<String> parts = hand.aim().parts().stream().map(Part::name).toList();
+    List<String> parts = hand.aim().made().stream().map(Part::name).toList();
     if (!parts.contains(name)) {
       throw Refused.field(
           "facts.part",

@@ -164,7 +164,7 @@ class FoundController {
     Plan<?> plan = planner.bench(piece).plan();
     model.addAttribute("piece", piece);
     model.addAttribute("show", new Show(unit));
-    model.addAttribute("parts", plan.aim().parts().stream().map(Part::name).toList());
+    model.addAttribute("parts", plan.aim().made().stream().map(Part::name).toList());
     model.addAttribute("whats", AsFound.What.values());
     model.addAttribute("typed", typed);
     model.addAttribute("asked", asked(plan, typed).orElse(null));

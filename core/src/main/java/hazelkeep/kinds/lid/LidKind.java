@@ -1,0 +1,107 @@
+package hazelkeep.kinds.lid;
+
+import hazelkeep.element.Built;
+import hazelkeep.element.ComposedKind;
+import hazelkeep.element.Lay;
+import hazelkeep.element.Make;
+import hazelkeep.element.Spigot;
+import hazelkeep.element.Work;
+import hazelkeep.finding.Entry;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.End;
+import hazelkeep.piece.Finishing;
+import hazelkeep.piece.Properties;
+import hazelkeep.piece.Sane;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.solid.Point;
+import java.util.List;
+
+/** A lid for a vessel that exists: a bowl, a jar, a box that lost its own. */
+public final class LidKind extends ComposedKind<FittedLid> {
+  /** The kind. */
+  public static final LidKind LID = new LidKind();
+
+  private LidKind() {
+    super("fitted-lid", "lid for a vessel", FittedLid.class);
+  }
+
+  @Override
+  public FittedLid fresh() {
+    return FittedLid.fresh();
+  }
+
+  @Override
+  protected Make make(FittedLid d) {
+    return new LidParts(d).make();
+  }
+
+  @Override
+  protected void order(FittedLid d, Work w) {
+    new LidOrder(d, new LidParts(d)).in(w);
+  }
+
+  @Override
+  protected void sane(FittedLid d, Lay lay, Sane sane) {
+    sane.below(Spigot.DIAMETER.path(), LidSizes.EDGE.path());
+    sane.size(LidSizes.SEAT.path())
+        .below(lay.mm(LidSizes.HEIGHT), "the lid", LidSizes.HEIGHT.path());
+  }
+
+  @Override
+  protected void check(FittedLid d, Built b, Told told) {
+    new LidOrder(d, new LidParts(d))
+        .mount(b)
+        .missing()
+        .ifPresent(v -> told.found(v, LidParts.LID, null));
+    Point seat = new Point(b.part(LidParts.LID).surface("shoulder").line().last().z(), 0);
+    told.thin(
+        Entry.SEAT_FLAT, b.mm(LidSizes.SEAT), b.custom(Line.LID_SEAT_LEAST), LidParts.LID, seat);
+    double over = (b.mm(LidSizes.EDGE) - b.mm(Vessel.MOUTH)) / 2;
+    told.thin(Entry.LID_FALLS_IN, over, b.custom(Line.LID_SITS), LidParts.LID, seat);
+  }
+
+  @Override
+  protected void remedies(FittedLid d, Built b, Finding f, Tries r) {
+    double lack = f.verdict().limit() - f.verdict().found();
+    switch (f.verdict().entry()) {
+      case SEAT_FLAT -> r.set(LidSizes.SEAT.path(), b.custom(Line.LID_SEAT));
+      case LID_FALLS_IN -> {
+        r.more(2 * lack, LidSizes.EDGE.path());
+        double over = 2 * b.custom(Line.LID_OVERHANG);
+        r.set(LidSizes.EDGE.path(), b.mm(Vessel.RIM) + over);
+      }
+      case VESSEL_LEANS -> r.set(Vessel.BELOW.path(), b.mm(Vessel.RIM));
+      default -> {}
+    }
+  }
+
+  @Override
+  public List<Choice> choices(FittedLid d) {
+    return List.of(Choice.fit("How the lip fits", d.fit()));
+  }
+
+  @Override
+  public List<End> ends(FittedLid d) {
+    return List.of(
+        End.of(
+            LidParts.TOP,
+            "topBy",
+            "How it is held for the top",
+            d.topBy(),
+            Finishing.JAM_CUP,
+            Finishing.JAM_PLUG,
+            Finishing.EXPAND,
+            Finishing.AROUND));
+  }
+
+  /** What goes in is the vessel's; a lid stands on its rim. */
+  @Override
+  public Properties properties(FittedLid d, Aim aim) {
+    double below = aim.custom(Line.CONTENT_WATER_LINE);
+    return Properties.of(aim, 0, new Properties.Filled(0, below), aim.mm(LidSizes.EDGE));
+  }
+}
