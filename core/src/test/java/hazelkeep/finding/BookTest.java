@@ -22,7 +22,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 class BookTest {
   /** Units that a number may have. */
   private static final Set<String> UNITS =
-      Set.of("", "mm", "mm fit", "%", "N", "N/mm", "N m", "MPa", "rpm", "ml", "grit", "rings");
+      Set.of(
+          "", "mm", "mm fit", "%", "N", "N/mm", "N m", "MPa", "rpm", "ml", "grit", "rings",
+          "degrees");
 
   private static final String[] WORDS = {"4", "5", "6", "7"};
 

@@ -89,22 +89,29 @@ final class Vessel implements Make.Given {
   @Override
   public Part part(Lay lay, double foot) {
     double top = -AWAY;
-    double low = top - lay.mm(BELOW_AT);
     double mouth = lay.mm(MOUTH) / 2;
-    HalfSection wall =
+    double wide = lay.mm(BELOW) / 2;
+    double at = top - lay.mm(BELOW_AT);
+    double floor = top - lay.mm(DEEP);
+    double low = Math.min(at, floor) - lay.custom(Line.LID_VESSEL_WALL);
+    // Under its second diameter nobody measured: it is drawn upright down to its floor.
+    HalfSection wood =
         HalfSection.of(
             List.of(
-                new Point(low, mouth),
-                new Point(low, lay.mm(BELOW) / 2),
+                new Point(low, 0),
+                new Point(low, wide),
+                new Point(at, wide),
                 new Point(top, lay.mm(RIM) / 2),
-                new Point(top, mouth)));
-    Polyline inside = Polyline.of(top, mouth, low, mouth);
+                new Point(top, mouth),
+                new Point(floor, mouth),
+                new Point(floor, 0)));
+    Polyline inside = Polyline.of(top, mouth, floor, mouth);
     Polyline rim = Polyline.of(top, lay.mm(RIM) / 2, top, mouth);
-    HalfSection room = HalfSection.box(low, top, 0, mouth);
+    HalfSection room = HalfSection.box(floor, top, 0, mouth);
     return new Part(
         PART,
-        new Point((low + top) / 2, (mouth + lay.mm(BELOW) / 2) / 2),
-        wall,
+        new Point((low + Math.min(at, floor)) / 2, wide / 2),
+        wood,
         List.of(
             new Surface(INSIDE, Role.FIT, inside, room, true, Set.of()),
             new Surface(

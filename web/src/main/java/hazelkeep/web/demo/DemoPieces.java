@@ -3,6 +3,7 @@ package hazelkeep.web.demo;
 import hazelkeep.closing.YearWish;
 import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
+import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.cased.Cased;
@@ -11,6 +12,8 @@ import hazelkeep.kinds.goblet.Goblet;
 import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.handle.HandleKind;
 import hazelkeep.kinds.handle.Handled;
+import hazelkeep.kinds.lid.FittedLid;
+import hazelkeep.kinds.lid.LidKind;
 import hazelkeep.kinds.mill.Mill;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
@@ -18,6 +21,7 @@ import hazelkeep.kinds.vessel.VesselKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
@@ -77,6 +81,27 @@ class DemoPieces implements ApplicationRunner {
     house();
     goblet();
     handle();
+    bowlLid();
+  }
+
+  /** The sorting bowl of the seed library stands open: a lid with a finial from another offcut. */
+  private void bowlLid() {
+    FittedLid lid = Restated.with(LidKind.LID.fresh(), "species", "Common pear");
+    Map<String, Double> measured =
+        Map.of(
+            "vessel.mouth", 88.0,
+            "vessel.rim", 98.0,
+            "vessel.below", 106.0,
+            "vessel.below-at", 18.0,
+            "vessel.depth", 52.0);
+    for (Map.Entry<String, Double> e : measured.entrySet()) {
+      lid = LidKind.LID.size(lid, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
+    }
+    Added finial = new Added("own-finial", 1, "lid", Optional.of("Gaboon ebony"));
+    pieces.create(
+        "Lid for the sorting bowl",
+        Kinds.named(LidKind.LID.name()).orElseThrow(),
+        Restated.with(lid, "elements", List.of(finial)));
   }
 
   /** For the ship's bell: a pull with three rings that sound when it is taken. */

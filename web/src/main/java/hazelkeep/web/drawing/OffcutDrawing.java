@@ -19,8 +19,10 @@ record OffcutDrawing(Board on, double length) {
   private static final double LINE = 16;
 
   private static List<Body> offcuts(Sketch<?> sketch) {
-    List<Body> all = sketch.aim().blanks();
-    return all.subList(1, all.size());
+    return sketch.aim().blanks().stream()
+        .skip(1)
+        .filter(b -> sketch.aim().own(b.name()).isPresent())
+        .toList();
   }
 
   private static double along(Body b) {

@@ -77,9 +77,11 @@ public final class PieceDrawing {
 
   /** As large as there is room. */
   private Sheet filled() {
-    double all = length + OffcutDrawing.room(sketch);
+    double before = GivenDrawing.before(sketch);
+    double all = before + length + OffcutDrawing.room(sketch);
     double scale = Math.min((WIDTH - 2 * MARGIN) / all, TALL / (2 * radius));
-    return new Sheet((WIDTH - all * scale) / 2, TOP + radius * scale, scale);
+    double left = (WIDTH - all * scale) / 2 + before * scale;
+    return new Sheet(left, TOP + radius * scale, scale);
   }
 
   /**
@@ -163,6 +165,7 @@ public final class PieceDrawing {
     PartDrawing of = new PartDrawing(svg, labels, sheet, wood);
     sketch.aim().offBlank().forEach(of::part);
     new OffcutDrawing(on, length).draw();
+    new GivenDrawing(on).draw();
     sketch.letIn().forEach(this::inlay);
     keep();
     holes();

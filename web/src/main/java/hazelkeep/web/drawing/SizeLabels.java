@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Measure;
+import hazelkeep.route.Aim;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -68,10 +69,15 @@ final class SizeLabels {
     return Board.LETTER * word.length() + Board.DIGIT * text(d).length() + 17;
   }
 
+  /** Whether the piece is made with what closes it. */
+  private static boolean whole(Aim aim) {
+    return aim.closing().isPresent() && aim.made().size() == aim.parts().size();
+  }
+
   /** Where its members lie apart no line is as long as the closed piece is high: a field alone. */
   private void whole() {
     Dim d = on.sketch().aim().dims().get(WHOLE);
-    String word = on.sketch().aim().closing().isEmpty() ? "height" : CLOSED;
+    String word = whole(on.sketch().aim()) ? CLOSED : "height";
     double wide = wide(d, word);
     on.labels().keepClear(0, 0, wide + 8, ROW + 4);
     field(d, word, wide / 2 + 4, ROW / 2 + 4);

@@ -143,6 +143,7 @@ class StandingController {
   private List<ModelFile.Solid> solids(Piece piece) {
     Plan<?> plan = planner.current(piece);
     return Posed.finished(plan.sketch()).stream()
+        .filter(p -> !plan.aim().given(p.name()))
         .map(
             p ->
                 new ModelFile.Solid(
