@@ -150,6 +150,7 @@ public enum Entry {
   KNOB_NECK,
   KNOB_NO_WOOD,
   KNOB_BY_HAND,
+  PART_GIVEN_UP,
   VESSEL_LEANS,
   SEAT_FLAT,
   LID_FALLS_IN,

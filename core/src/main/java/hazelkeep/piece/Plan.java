@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.hold.Hold;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
@@ -51,16 +52,18 @@ public record Plan<D extends Design>(
    * @param route the whole route from there, with the turner's changes and with steps that are owed
    *     again where they can be done; empty for the recipe's with the changes
    * @param weak what was found in the wood and only weakens it
+   * @param gone parts that are lost for good, and without which the piece goes on
    */
   public record Standing(
       Map<DimKey, Double> readings,
       State now,
       Set<StepKey> done,
       Optional<Route> route,
-      List<Weakness> weak) {
+      List<Weakness> weak,
+      Set<String> gone) {
     /** Nothing done yet. */
     public static final Standing NEW =
-        new Standing(Map.of(), null, Set.of(), Optional.empty(), List.of());
+        new Standing(Map.of(), null, Set.of(), Optional.empty(), List.of(), Set.of());
   }
 
   /**
@@ -101,6 +104,10 @@ public record Plan<D extends Design>(
     Map<String, Double> planes = kind.anchors(design, aim.sizes());
     for (Weakness w : standing.weak()) {
       w.told(aim, planes.getOrDefault(w.as().part(), 0.0)).ifPresent(findings::add);
+    }
+    findings.removeIf(f -> standing.gone().contains(f.part()));
+    for (String part : standing.gone()) {
+      findings.add(Finding.of(Entry.PART_GIVEN_UP.told(Grade.NOTE, part), part, null));
     }
     if (standing.readings().isEmpty()) {
       findings.addAll(new Unused<>(kind, design, shop).sizes(aim));

@@ -3,6 +3,7 @@ package hazelkeep.route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /**
@@ -60,8 +61,37 @@ public record Route(List<Setup> setups, List<RouteEdit> ignored) {
     return new Route(out, ignored);
   }
 
+  /**
+   * This route without what is done to parts that are gone: but for cuts that set something free,
+   * which are made in what is still there.
+   */
+  public Route leaving(Set<String> parts) {
+    if (parts.isEmpty()) {
+      return this;
+    }
+    List<Setup> out = new ArrayList<>();
+    for (Setup s : setups) {
+      List<Step> left =
+          s.steps().stream().map(x -> leaving(x, parts)).filter(x -> !x.acts().isEmpty()).toList();
+      if (!left.isEmpty()) {
+        out.add(s.with(left));
+      }
+    }
+    return new Route(out, ignored);
+  }
+
+  private static Step leaving(Step step, Set<String> parts) {
+    List<Act> acts =
+        step.acts().stream()
+            .filter(
+                a ->
+                    !parts.contains(a.part()) || a instanceof Act.Remove r && !r.claims().isEmpty())
+            .toList();
+    return new Step(step.key(), step.title(), step.words(), step.at(), acts, step.bit());
+  }
+
   /** This route without some steps; setups left empty go with them. */
-  public Route without(java.util.Set<StepKey> done) {
+  public Route without(Set<StepKey> done) {
     List<Setup> out = new ArrayList<>();
     for (Setup s : setups) {
       List<Step> rest = s.steps().stream().filter(x -> !done.contains(x.key())).toList();

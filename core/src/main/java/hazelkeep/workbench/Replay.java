@@ -54,6 +54,7 @@ final class Replay<D extends Design> {
   private final Set<Long> expired = new HashSet<>();
   private final List<Weakness> weak = new ArrayList<>();
   private final Set<String> raw = new LinkedHashSet<>();
+  private final Set<String> gone = new LinkedHashSet<>();
   private Map<DimKey, Double> begun = Map.of();
   private Mounting mounted;
   private State wood;
@@ -89,6 +90,11 @@ final class Replay<D extends Design> {
   /** What was done, in order. */
   Map<StepKey, Fact.Done> logged() {
     return logged;
+  }
+
+  /** Parts that are lost for good: a captive ring, which no blank of its own makes again. */
+  Set<String> gone() {
+    return gone;
   }
 
   /** Parts that are made again from a raw blank. */
@@ -270,6 +276,9 @@ final class Replay<D extends Design> {
     }
     if (f.as().what() == AsFound.What.LOST) {
       lost(f.as().part(), then);
+      if (then.part(f.as().part()).stubs().isEmpty()) {
+        gone.add(f.as().part());
+      }
       return;
     }
     if (!f.as().takesWood()) {

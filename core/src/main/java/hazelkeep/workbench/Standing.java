@@ -72,6 +72,7 @@ final class Standing<D extends Design> {
       for (String part : log.raw().stream().filter(p -> aim.own(p).isEmpty()).toList()) {
         recipe = recipe.before(FreshBlank.setup(aim, part), s -> alone(s, part));
       }
+      recipe = recipe.leaving(log.gone());
     }
     return recipe;
   }
@@ -178,7 +179,8 @@ final class Standing<D extends Design> {
         design,
         shop,
         edits,
-        new Plan.Standing(log.standing(), now, done(), Optional.of(route()), log.weak()));
+        new Plan.Standing(
+            log.standing(), now, done(), Optional.of(route()), log.weak(), log.gone()));
   }
 
   /** Whether a part hangs on no one blank with another any more. */

@@ -6,6 +6,7 @@ import hazelkeep.element.Elements;
 import hazelkeep.element.Form;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.kinds.goblet.Goblet;
 import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
@@ -36,6 +37,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every kind turned at the bench from the first step to the last. */
 class EveryKindAtBenchTest {
@@ -184,6 +186,33 @@ class EveryKindAtBenchTest {
         .extracting(Finding::code)
         .contains("wood-missing");
     assertThat(off.now().bodies()).doesNotContainKey("ball finial");
+  }
+
+  /** A captive ring that breaks, free already or not yet: the piece goes on with those left. */
+  @ParameterizedTest
+  @ValueSource(strings = {"free ring 1", "free ring 3"})
+  void a_ring_that_breaks_is_given_up_and_the_rest_is_made(String before) {
+    GobletKind kind = GobletKind.GOBLET;
+    Run<Goblet> run = new Run<>(kind, Restated.with(kind.fresh(), "rings", 3));
+    while (run.bench.next().filter(s -> s.key().path().endsWith(before)).isEmpty()) {
+      run.step(0);
+    }
+    run.add(run.bench.found(new AsFound("ring 3", AsFound.What.LOST, 0, 0), "snapped"));
+    assertThat(run.bench.plan().findings().stream().filter(f -> f.grade() == Grade.STOP))
+        .as("nothing stands in the way of two rings")
+        .isEmpty();
+    assertThat(run.bench.plan().findings()).extracting(Finding::code).contains("part-given-up");
+    toTheEnd(run, 0);
+    Plan<Goblet> end = run.bench.plan();
+    assertThat(end.stops()).isZero();
+    for (Part p : end.aim().parts()) {
+      if (!p.name().equals("ring 3")) {
+        HalfSection is = run.bench.now().stock(p).orElseThrow().sound();
+        assertThat(is.minus(p.target()).area() + p.target().minus(is).area())
+            .as(p.name())
+            .isLessThan(0.05);
+      }
+    }
   }
 
   /** What was cut is cut: taken off the design afterwards, the wood that is gone is told. */
