@@ -6,6 +6,7 @@ import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
+import hazelkeep.piece.Layer;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -82,14 +83,24 @@ public interface AddedElement {
    */
   record Own(Part part, Body blank, Joint joint) {}
 
-  /** Whether it is a piece of its own, from a blank of its own. */
-  default boolean ofOwnBlank() {
+  /** Whether it has a wood of its own: a piece from an offcut, a blank glued up at a seam. */
+  default boolean wooded() {
     return false;
   }
 
   /** What is made for it from a blank of its own; empty where it is turned on, cut or let in. */
   default Optional<Own> own(Form form, Sizes sizes, Design design) {
     return Optional.empty();
+  }
+
+  /** The wood that begins at it; empty where the blank is of one wood. */
+  default Optional<Layer> layer(Form form, Sizes sizes) {
+    return Optional.empty();
+  }
+
+  /** What is done to the blank before anything is turned. */
+  default List<Step> first(Form form, String setup, Aim aim, Shop shop) {
+    return List.of();
   }
 
   /** How that part is made: one hold after the other. */

@@ -18,6 +18,7 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Layer;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Properties;
@@ -44,6 +45,7 @@ import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -180,6 +182,10 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     Acts acts = new Acts(d.aim, design.grit(), design.finish());
     for (Form f : d.forms.values()) {
       out = Order.sparing(out, f.rough());
+    }
+    for (AddedElement e : d.elements) {
+      String part = e.added().part();
+      out = Order.first(out, part, setup -> e.first(d.form(e), setup, d.aim, shop));
     }
     for (AddedElement e : d.elements) {
       Form form = d.form(e);
@@ -375,6 +381,18 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     Drawn d = drawn(design, aim, shop);
     return d.elements.stream().map(e -> e.letIn(d.form(e))).filter(h -> !h.isEmpty()).toList();
+  }
+
+  @Override
+  public List<Layer> layers(D design, Aim aim, Shop shop) {
+    if (none(design)) {
+      return List.of();
+    }
+    Drawn d = drawn(design, aim, shop);
+    return d.elements.stream()
+        .flatMap(e -> e.layer(d.form(e), AddedElement.Sizes.of(aim.dims(), shop)).stream())
+        .sorted(Comparator.comparingDouble(Layer::from))
+        .toList();
   }
 
   /** The holes of the kind, and those that were added to the same part. */

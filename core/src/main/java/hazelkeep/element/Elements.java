@@ -31,6 +31,7 @@ public final class Elements {
         .or(() -> KnobShape.named(added.what()).map(s -> new Knob(added, s)))
         .or(() -> Finial.named(added.what()).map(s -> new Finial(added, s)))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(SideBore.HOLE)).map(SideBore::new))
+        .or(() -> Optional.of(added).filter(a -> a.what().equals(Seam.SEAM)).map(Seam::new))
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
@@ -65,6 +66,7 @@ public final class Elements {
     for (KnobShape s : KnobShape.values()) {
       out.add(new Sort(Finial.key(s), s.own() + ", from an offcut", false));
     }
+    out.add(new Sort(Seam.SEAM, "seam, another wood above it", true));
     return out;
   }
 
@@ -106,15 +108,14 @@ public final class Elements {
   }
 
   /**
-   * A design in which something that has a blank of its own is of some wood.
+   * A design in which something that has a wood of its own is of some wood.
    *
    * @param wood its common name; empty for the piece's own
-   * @throws IllegalArgumentException when nothing of that name has a blank of its own
+   * @throws IllegalArgumentException when nothing of that name has a wood of its own
    */
   public static <D extends Design> D of(D design, String id, String wood) {
-    if (of(design).stream().noneMatch(e -> e.added().id().equals(id) && e.ofOwnBlank())) {
-      throw new IllegalArgumentException(
-          "Nothing from an offcut of its own is called “" + id + "”");
+    if (of(design).stream().noneMatch(e -> e.added().id().equals(id) && e.wooded())) {
+      throw new IllegalArgumentException("Nothing with a wood of its own is called “" + id + "”");
     }
     Optional<String> named = Optional.of(wood.strip()).filter(w -> !w.isEmpty());
     List<Added> all =

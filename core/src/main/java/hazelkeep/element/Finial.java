@@ -102,7 +102,7 @@ final class Finial implements AddedElement {
   }
 
   @Override
-  public boolean ofOwnBlank() {
+  public boolean wooded() {
     return true;
   }
 

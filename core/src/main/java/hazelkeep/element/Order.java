@@ -74,6 +74,23 @@ final class Order {
     return new Route(setups, route.ignored());
   }
 
+  /** A route with what is done to the blank on the bench before anything else. */
+  static Route first(Route route, String part, Function<String, List<Step>> work) {
+    List<Step> steps = work.apply(BLANK);
+    if (steps.isEmpty()) {
+      return route;
+    }
+    List<Setup> setups = new ArrayList<>(route.setups());
+    boolean there = !setups.isEmpty() && setups.get(0).name().equals(BLANK);
+    List<Step> all = new ArrayList<>(there ? setups.remove(0).steps() : List.of());
+    all.addAll(steps);
+    Hold bench = Hold.of(new OffLathe());
+    setups.add(0, new Setup(BLANK, "The blank", bench, Map.of(part, Work.FLAT), all));
+    return new Route(setups, route.ignored());
+  }
+
+  private static final String BLANK = "blank";
+
   /** A route with holds of something that is made by itself, before the last ones on the bench. */
   static Route own(Route route, List<Setup> more) {
     List<Setup> setups = new ArrayList<>(route.setups());

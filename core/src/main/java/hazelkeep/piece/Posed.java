@@ -4,7 +4,6 @@ import hazelkeep.route.State;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,8 +48,11 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
         shape = rested(shape, under);
       }
       under = under.plus(shape);
-      String wood = sketch.aim().wood(p.name()).name();
-      out.add(new Posed(p.name(), other.isEmpty() ? shape : shape.minus(other), is, wood));
+      HalfSection bare = other.isEmpty() ? shape : shape.minus(other);
+      double up = shape.minZ() - p.target().minZ();
+      woods(sketch, p, bare.shifted(-up))
+          .forEach(
+              of -> out.add(new Posed(p.name(), of.region().shifted(up), is, of.wood().name())));
     }
     for (Fitting f : sketch.fittings()) {
       if (f.wood()) {
@@ -58,6 +60,13 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
       }
     }
     return onZero(out);
+  }
+
+  /** What a part is of: its own wood, or those of the blank that it comes off. */
+  private static List<Layer.Of> woods(Sketch<?> sketch, Part p, HalfSection region) {
+    return sketch.aim().offBlank().contains(p)
+        ? sketch.woods(region)
+        : List.of(new Layer.Of(region, sketch.aim().wood(p.name())));
   }
 
   private static Is is(Sketch<?> sketch, Part p) {
@@ -86,12 +95,15 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
   public static List<Posed> after(State state, Sketch<?> sketch) {
     List<Posed> out = new ArrayList<>();
     for (Part p : sketch.aim().offBlank()) {
-      state.stock(p).ifPresent(b -> add(out, p.name(), b, 0));
+      state.stock(p).ifPresent(b -> add(out, p.name(), sketch.woods(b.sound()), 0));
     }
     for (Part p : sketch.aim().parts()) {
       double high = out.stream().mapToDouble(o -> o.shape.maxZ()).max().orElse(0) + APART;
       if (sketch.aim().own(p.name()).isPresent()) {
-        state.stock(p).ifPresent(b -> add(out, p.name(), b, high - b.sound().minZ()));
+        state
+            .stock(p)
+            .ifPresent(
+                b -> add(out, p.name(), woods(sketch, p, b.sound()), high - b.sound().minZ()));
       }
     }
     return onZero(out);
@@ -100,10 +112,12 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
   /** Between one blank and the next, mm. */
   private static final double APART = 12;
 
-  private static void add(List<Posed> out, String name, Body body, double up) {
-    HalfSection shape = body.sound().shifted(up);
-    if (out.stream().noneMatch(o -> o.shape.equals(shape))) {
-      out.add(new Posed(name, shape, Is.STANDS, body.wood().name()));
+  private static void add(List<Posed> out, String name, List<Layer.Of> woods, double up) {
+    for (Layer.Of of : woods) {
+      HalfSection shape = of.region().shifted(up);
+      if (out.stream().noneMatch(o -> o.shape.equals(shape))) {
+        out.add(new Posed(name, shape, Is.STANDS, of.wood().name()));
+      }
     }
   }
 

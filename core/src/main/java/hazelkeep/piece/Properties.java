@@ -55,6 +55,18 @@ public record Properties(
         Math.toDegrees(Math.atan(foot / 2 / (moment / wood))));
   }
 
+  /** The same of a weight in grams; not a number where it is not known. */
+  Properties weighing(double weight) {
+    return new Properties(
+        brimMl,
+        lineMl,
+        below,
+        closedMl,
+        woodMl,
+        Double.isNaN(weight) ? OptionalDouble.empty() : OptionalDouble.of(weight),
+        tips);
+  }
+
   /**
    * How much fits up to a line.
    *

@@ -7,6 +7,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -95,6 +96,16 @@ public record Sketch<D extends Design>(
     return kind.letIn(design, aim, shop);
   }
 
+  /** The woods that its blank is glued up of above the first. */
+  public List<Layer> layers() {
+    return kind.layers(design, aim, shop);
+  }
+
+  /** A region of what comes off the piece's blank, wood by wood. */
+  public List<Layer.Of> woods(HalfSection region) {
+    return Layer.split(region, aim.blank().wood(), layers());
+  }
+
   /** The side with the holes bored into it, rolled out. */
   public Optional<Rolled> rolled() {
     return kind.rolled(design, aim);
@@ -117,7 +128,20 @@ public record Sketch<D extends Design>(
 
   /** What the finished piece is like. */
   public Properties properties() {
-    return kind.properties(design, aim);
+    Properties one = kind.properties(design, aim);
+    return layers().isEmpty() ? one : one.weighing(grams());
+  }
+
+  /** What a piece of several woods weighs, g; none where one of them is not known. */
+  private double grams() {
+    double sum = 0;
+    for (Part p : aim.made()) {
+      boolean own = aim.own(p.name()).isPresent();
+      List<Layer.Of> of =
+          own ? List.of(new Layer.Of(p.target(), aim.wood(p.name()))) : woods(p.target());
+      sum += of.stream().mapToDouble(w -> w.region().volume() * w.wood().kilograms()).sum();
+    }
+    return sum * 1e-6;
   }
 
   /** The design with a handle moved to a place in the blank's z. */

@@ -528,7 +528,14 @@ public enum Line {
   LID_SEAT,
   LID_SEAT_LEAST,
   LID_SITS,
-  LID_CHUCK_CLEAR;
+  LID_CHUCK_CLEAR,
+  SEAM_TENON,
+  SEAM_DEEP,
+  SEAM_COVER,
+  SEAM_STOUTER,
+  SEAM_STEP,
+  SEAM_DRY,
+  SEAM_DAMP;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

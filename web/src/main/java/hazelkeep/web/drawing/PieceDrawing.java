@@ -3,11 +3,13 @@ package hazelkeep.web.drawing;
 import static hazelkeep.web.drawing.Board.WIDTH;
 
 import hazelkeep.piece.Handle;
+import hazelkeep.piece.Layer;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
 import java.util.List;
 
 /**
@@ -164,6 +166,7 @@ public final class PieceDrawing {
     blank();
     PartDrawing of = new PartDrawing(svg, labels, sheet, wood);
     sketch.aim().offBlank().forEach(of::part);
+    sketch.aim().offBlank().forEach(this::layers);
     new OffcutDrawing(on, length).draw();
     new GivenDrawing(on).draw();
     sketch.letIn().forEach(this::inlay);
@@ -223,6 +226,28 @@ public final class PieceDrawing {
     if (seen) {
       HalfSection whole = in.plus(HalfSection.box(in.minZ(), in.maxZ(), 0, in.minR()));
       svg.path("inlay", sheet.below(whole));
+    }
+  }
+
+  /** What of a part lies above a seam, in its own wood, and the seams as lines. */
+  private void layers(Part p) {
+    HalfSection hull = p.target();
+    for (Surface s : p.surfaces()) {
+      hull = s.inside() ? hull.plus(s.zone()) : hull;
+    }
+    for (Layer l : sketch.layers()) {
+      HalfSection above = HalfSection.box(l.from(), HalfSection.FAR, 0, HalfSection.FAR);
+      String colour = WoodColour.of(l.wood().name());
+      String in = sheet.above(p.target().and(above));
+      String out = sheet.below(hull.and(above));
+      svg.region("wood", in, colour).region("grain", in, "url(#grain)");
+      svg.empty("path", "class", "outside", "d", out, "fill", colour);
+      svg.empty("path", "class", "outside-grain", "d", out, "fill", "url(#grain)");
+      double r = p.target().outer(l.from());
+      double x = sheet.x(l.from());
+      if (r > SEEN) {
+        svg.line("seam", x, sheet.up(r), x, sheet.down(r));
+      }
     }
   }
 

@@ -5,6 +5,7 @@ import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Layer;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Act;
@@ -186,7 +187,12 @@ public final class StageDrawing {
       Frame f = stage.setup().frames().get(p.name());
       Optional<Body> body = stage.after().stock(p);
       if (f != null && body.isPresent()) {
-        out.put(body.get().sound().in(f), body.get().wood().name());
+        Body b = body.get();
+        List<Layer.Of> of =
+            plan.aim().own(p.name()).isPresent()
+                ? List.of(new Layer.Of(b.sound(), b.wood()))
+                : plan.sketch().woods(b.sound());
+        of.forEach(w -> out.put(w.region().in(f), w.wood().name()));
       }
     }
     return out;

@@ -15,7 +15,7 @@ import java.util.List;
  *
  * @param id the first words of the names of its sizes
  * @param label its name and its part
- * @param wood the wood that it is of, where it has a blank of its own; null where it has none
+ * @param wood the wood that it is of, where it has one of its own; null where it has none
  * @param sizes its sizes
  */
 public record AddedView(String id, String label, String wood, List<Field> sizes) {
@@ -50,7 +50,7 @@ public record AddedView(String id, String label, String wood, List<Field> sizes)
                   return new Field(r.key().path(), word(e, r), show.value(d));
                 })
             .toList();
-    String wood = e.ofOwnBlank() ? e.added().wood().orElse("") : null;
+    String wood = e.wooded() ? e.added().wood().orElse("") : null;
     return new AddedView(e.added().id(), e.label() + " on the " + e.added().part(), wood, sizes);
   }
 

@@ -44,6 +44,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("goblet", "Usual sizes of goblets"),
           Map.entry("ring", "Captive rings"),
           Map.entry("handle", "Usual sizes of handles"),
+          Map.entry("seam", "Blanks glued up of two woods"),
           Map.entry("lid", "Lids for vessels that exist"),
           Map.entry("finial", "Finials and knobs of their own"),
           Map.entry("inlay", "Rings, discs and collars of another wood"),

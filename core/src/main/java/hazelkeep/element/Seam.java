@@ -1,0 +1,297 @@
+package hazelkeep.element;
+
+import hazelkeep.air.Movement;
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Layer;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Span;
+import hazelkeep.wood.Species;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A seam across the blank: it was glued up of two woods before anything was turned, end grain to
+ * end grain, and a round tenon in the core holds what glue alone would not.
+ */
+final class Seam implements AddedElement {
+  /** Its name in piece files, and its word in the trade. */
+  static final String SEAM = "seam";
+
+  /** How far apart heights are at which the wood round a tenon is looked at, mm. */
+  private static final double STEP = 0.5;
+
+  private final Added added;
+  private final DimKey height;
+  private final DimKey tenon;
+  private final DimKey deep;
+
+  Seam(Added added) {
+    this.added = added;
+    this.height = added.size("height");
+    this.tenon = added.size("tenon");
+    this.deep = added.size("deep");
+  }
+
+  @Override
+  public Added added() {
+    return added;
+  }
+
+  @Override
+  public String word() {
+    return SEAM;
+  }
+
+  @Override
+  public boolean wooded() {
+    return true;
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return List.of(
+        new SizeRule(
+            height,
+            "Height of " + label(),
+            1,
+            600,
+            d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere")),
+        new SizeRule(
+            tenon,
+            "Tenon of " + label(),
+            0,
+            120,
+            d -> Rule.Value.practice(d.custom(Line.SEAM_TENON), Line.SEAM_TENON.text().source())),
+        new SizeRule(
+            deep,
+            "Tenon's length of " + label(),
+            0,
+            200,
+            d -> Rule.Value.practice(d.custom(Line.SEAM_DEEP), Line.SEAM_DEEP.text().source())));
+  }
+
+  /** The outline stays: what changes is the wood above. */
+  @Override
+  public void shape(Form form, Sizes sizes) {}
+
+  private double at(Form form, Sizes s) {
+    return form.zero() + s.mm(height);
+  }
+
+  @Override
+  public Optional<Layer> layer(Form form, Sizes s) {
+    return added
+        .wood()
+        .map(w -> new Layer(at(form, s), s.shop().woods().named(w).orElseGet(() -> unknown(w))));
+  }
+
+  private static Species unknown(String name) {
+    return new Species(name, "", Map.of());
+  }
+
+  @Override
+  public List<Step> first(Form form, String setup, Aim aim, Shop shop) {
+    double z = at(form, Sizes.of(aim.dims(), shop));
+    double low = z - aim.blank().sound().minZ();
+    double high = aim.blank().sound().maxZ() - z;
+    return List.of(
+        new Step(
+            step(setup),
+            "Glue the blank up at " + label(),
+            "Two blocks, "
+                + Dims.both(low + aim.mm(deep))
+                + " for the lower with its tenon and "
+                + Dims.both(high)
+                + " for the upper, both faced square and a hair hollow. A tenon "
+                + Dims.both(aim.mm(tenon))
+                + " thick and "
+                + Dims.both(aim.mm(deep))
+                + " long on the one goes into a hole in the other. Glue, clamp end to end, and leave"
+                + " it as long as the maker says: end grain drinks glue, so size it first.",
+            Speeds.At.TURNING,
+            List.of(new Act.Mark(added.part(), "glued up"))));
+  }
+
+  @Override
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
+    return List.of();
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    double z = form.zero() + aim.mm(height);
+    HalfSection wood = form.plain().target();
+    Point at = new Point(z, wood.outer(z));
+    if (z <= wood.minZ() || z >= wood.maxZ()) {
+      told.found(
+          Entry.SEAM_MISSES.told(
+              Grade.STOP, aim.mm(height), wood.maxZ() - form.zero(), label(), added.part()),
+          added.part(),
+          null);
+      return;
+    }
+    if (added.wood().isEmpty()) {
+      told.found(Entry.SEAM_ONE_WOOD.told(Grade.NOTE, label()), added.part(), at);
+    }
+    told.thin(
+        Entry.SEAM_TENON_SHOWS,
+        cover(wood, z, aim),
+        aim.custom(Line.SEAM_COVER),
+        added.part(),
+        at,
+        label());
+    thinnest(wood, z)
+        .filter(t -> thick(wood, z) < aim.custom(Line.SEAM_STOUTER) * t)
+        .ifPresent(
+            t ->
+                told.found(
+                    Entry.SEAM_AT_NECK.told(
+                        Grade.WATCH, thick(wood, z), aim.custom(Line.SEAM_STOUTER) * t, label()),
+                    added.part(),
+                    at));
+    moves(wood.outer(z), aim)
+        .filter(step -> step > aim.custom(Line.SEAM_STEP))
+        .ifPresent(
+            step ->
+                told.found(
+                    Entry.SEAM_MOVES.told(
+                        Grade.NOTE, step, aim.custom(Line.SEAM_STEP), label(), named(aim)),
+                    added.part(),
+                    at));
+  }
+
+  private String named(Aim aim) {
+    return aim.blank().wood().name() + " and " + added.wood().orElse("");
+  }
+
+  /** The least wood round the tenon, mm; below nothing where it comes out into a hollow. */
+  private double cover(HalfSection wood, double z, Aim aim) {
+    double r = aim.mm(tenon) / 2;
+    double least = Double.POSITIVE_INFINITY;
+    for (double h = z; h <= z + aim.mm(deep) && r > 0; h += STEP) {
+      boolean solid = h < wood.maxZ() && wood.inner(h) <= 0;
+      least = Math.min(least, solid ? wood.outer(h) - r : -r);
+    }
+    return least;
+  }
+
+  /**
+   * How thick the wood is at a height: its wall where it is hollow, all of it where it is solid.
+   */
+  private static double thick(HalfSection wood, double z) {
+    double sum = wood.at(z).stream().mapToDouble(Span::length).sum();
+    return wood.inner(z) > 0 ? sum : 2 * sum;
+  }
+
+  /** The thinnest place of a part that is solid at a height; its ends are left out. */
+  private static Optional<Double> thinnest(HalfSection wood, double z) {
+    if (wood.inner(z) > 0) {
+      return Optional.empty();
+    }
+    double least = Double.POSITIVE_INFINITY;
+    double high = wood.maxZ() - wood.minZ();
+    for (double h = wood.minZ() + ENDS * high; h < wood.maxZ() - ENDS * high; h += STEP) {
+      if (wood.inner(h) <= 0) {
+        least = Math.min(least, thick(wood, h));
+      }
+    }
+    return Optional.of(least);
+  }
+
+  /** What an end rounds off to is no thin place, as a share of the height. */
+  private static final double ENDS = 0.1;
+
+  /** The edge that the two woods make in the swing of a year, mm; empty where one is not known. */
+  private Optional<Double> moves(double radius, Aim aim) {
+    double dry = aim.custom(Line.SEAM_DRY);
+    double damp = aim.custom(Line.SEAM_DAMP);
+    double most = aim.custom(Line.SEASON_SATURATION);
+    Optional<Movement> low = Movement.of(aim.blank().wood(), most);
+    Optional<Movement> high =
+        added.wood().flatMap(Species::named).flatMap(w -> Movement.of(w, most));
+    return low.isEmpty() || high.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            radius
+                * Math.abs(low.get().tangentially(dry, damp) - high.get().tangentially(dry, damp)));
+  }
+
+  @Override
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
+    double lack = finding.verdict().limit() - finding.verdict().found();
+    switch (finding.verdict().entry()) {
+      case SEAM_TENON_SHOWS -> {
+        tries.more(-2 * lack, tenon.path());
+        elsewhere(form, aim, tries);
+      }
+      case SEAM_AT_NECK -> elsewhere(form, aim, tries);
+      case SEAM_MISSES -> tries.set(height.path(), finding.verdict().limit() / 2);
+      default -> {}
+    }
+  }
+
+  /** The nearest heights at which the wood is stout enough. */
+  private void elsewhere(Form form, Aim aim, Tries tries) {
+    HalfSection wood = form.plain().target();
+    double z = form.zero() + aim.mm(height);
+    for (int way : new int[] {1, -1}) {
+      for (double h = z; h > wood.minZ() && h < wood.maxZ(); h += way) {
+        double here = h;
+        boolean stout =
+            thinnest(wood, h)
+                .filter(t -> thick(wood, here) < aim.custom(Line.SEAM_STOUTER) * t)
+                .isEmpty();
+        if (stout && cover(wood, h, aim) >= aim.custom(Line.SEAM_COVER)) {
+          tries.set(height.path(), h - form.zero());
+          break;
+        }
+      }
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    return List.of();
+  }
+
+  @Override
+  public void measures(Form form, Measures m, Aim aim) {
+    m.along(height.path(), label(), form.zero(), form.zero() + aim.mm(height), added.part());
+  }
+
+  @Override
+  public List<Handle> handles(Form form, Aim aim) {
+    double z = form.zero() + aim.mm(height);
+    double r = Math.max(1, form.plain().target().outer(z));
+    return List.of(new Handle(added.id(), label(), new Point(z, r), true, false));
+  }
+
+  @Override
+  public Map<DimKey, Double> dragged(Form form, double z) {
+    return Map.of(height, z - form.zero());
+  }
+
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    return Map.of();
+  }
+}
