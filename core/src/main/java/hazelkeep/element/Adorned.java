@@ -3,13 +3,11 @@ package hazelkeep.element;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.AsFound;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
@@ -31,19 +29,13 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
 import hazelkeep.piece.Walled;
-import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
-import hazelkeep.route.Joint;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
-import hazelkeep.wood.Body;
-import hazelkeep.wood.Part;
-import hazelkeep.wood.Surface;
-import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -112,51 +104,8 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
         r.read());
   }
 
-  /** What was added and where, on the parts as the kind drew them. */
-  private record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> elements) {
-    Form form(AddedElement e) {
-      return forms.get(e.added().part());
-    }
-  }
-
   private Drawn drawn(D design, Map<DimKey, Dim> dims, Shop shop) {
-    Aim bare = plain.aim(design, dims, shop);
-    List<AddedElement> elements = Elements.of(design);
-    Map<String, Form> forms = new LinkedHashMap<>();
-    bare.made().forEach(p -> forms.put(p.name(), new Form(p)));
-    for (AddedElement e : elements) {
-      Form form = forms.get(e.added().part());
-      if (form == null) {
-        throw new BadDesign(
-            e.added().size("height"),
-            "There is no part “"
-                + e.added().part()
-                + "” for the "
-                + e.label()
-                + " on a "
-                + title()
-                + "; it has "
-                + String.join(", ", forms.keySet())
-                + ".");
-      }
-      e.shape(form, AddedElement.Sizes.of(dims, shop));
-    }
-    List<Part> parts = new ArrayList<>(forms.values().stream().map(Form::part).toList());
-    bare.parts().stream().filter(p -> bare.given(p.name())).forEach(parts::add);
-    List<Body> blanks = new ArrayList<>(bare.blanks());
-    List<Joint> joints = new ArrayList<>(bare.joints());
-    for (AddedElement e : elements) {
-      Form on = forms.get(e.added().part());
-      e.own(on, AddedElement.Sizes.of(dims, shop), design)
-          .ifPresent(
-              own -> {
-                parts.add(own.part());
-                blanks.add(own.blank());
-                joints.add(own.joint());
-              });
-    }
-    Aim aim = new Aim(blanks, parts, joints, dims, shop.practice());
-    return new Drawn(bare, aim, forms, elements);
+    return Drawn.of(title(), plain.aim(design, dims, shop), design, dims, shop);
   }
 
   private Drawn drawn(D design, Aim aim, Shop shop) {
@@ -169,7 +118,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
 
   @Override
   public Aim aim(D design, Map<DimKey, Dim> dims, Shop shop) {
-    return none(design) ? plain.aim(design, dims, shop) : drawn(design, dims, shop).aim;
+    return none(design) ? plain.aim(design, dims, shop) : drawn(design, dims, shop).aim();
   }
 
   @Override
@@ -178,36 +127,12 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       return plain.route(design, aim, shop);
     }
     Drawn d = drawn(design, aim, shop);
-    Route out = plain.route(design, d.plain, shop);
-    Acts acts = new Acts(d.aim, design.grit(), design.finish());
-    for (Form f : d.forms.values()) {
-      out = Order.sparing(out, f.rough());
-    }
-    for (AddedElement e : d.elements) {
-      String part = e.added().part();
-      out = Order.first(out, part, setup -> e.first(d.form(e), setup, d.aim, shop));
-    }
-    for (AddedElement e : d.elements) {
-      Form form = d.form(e);
-      Optional<String> where = form.on(e.added().id());
-      if (e.onBench()) {
-        out = Order.bench(out, e.added().part(), setup -> e.work(form, setup, d.aim, shop));
-      } else if (where.isPresent()) {
-        Surface on = form.plain().surface(where.get());
-        out = Order.after(out, on, setup -> e.work(form, setup, d.aim, shop));
-        out = Order.own(out, e.setups(form, d.aim, shop, acts));
-        String part = e.added().part();
-        if (!e.last("bench", d.aim).isEmpty()) {
-          out = Order.bench(out, part, setup -> e.last(setup, d.aim));
-        }
-      }
-    }
-    return out;
+    return d.hung(plain.route(design, d.plain(), shop), design, shop);
   }
 
   @Override
   public List<Walled> walls(D design, Aim aim, Shop shop) {
-    return plain.walls(design, none(design) ? aim : drawn(design, aim, shop).plain, shop);
+    return plain.walls(design, none(design) ? aim : drawn(design, aim, shop).plain(), shop);
   }
 
   @Override
@@ -217,43 +142,11 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     Drawn d = drawn(design, aim, shop);
     Told told = new Told();
-    told.all(plain.judge(design, d.plain, shop));
-    d.elements.forEach(e -> e.check(d.form(e), d.aim, told));
-    close(design, d, told);
-    byHand(design, d, shop, told);
+    told.all(plain.judge(design, d.plain(), shop));
+    d.check(told);
+    rolled(design, d.aim()).ifPresent(r -> d.close(r, told));
+    d.byHand(plain.route(design, d.plain(), shop), told);
     return told.done();
-  }
-
-  /** Holes that come too near to one another; each alone is judged by itself. */
-  private void close(D design, Drawn d, Told told) {
-    rolled(design, d.aim)
-        .ifPresent(
-            r -> {
-              List<SideHole> holes = r.places().stream().map(Rolled.Place::hole).toList();
-              Part part = d.forms.get(r.part()).plain();
-              new SideHoles(part, holes)
-                  .judge(d.aim.practice()).stream()
-                      .filter(f -> f.verdict().entry() == Entry.HOLES_CLOSE)
-                      .filter(
-                          f -> told.done().stream().noneMatch(t -> t.verdict().equals(f.verdict())))
-                      .forEach(f -> told.all(List.of(f)));
-            });
-  }
-
-  /** What stands on a top, or lies in it, that no hold finishes on the lathe can't be turned. */
-  private void byHand(D design, Drawn d, Shop shop, Told told) {
-    for (AddedElement e : d.elements) {
-      Form form = d.form(e);
-      String part = e.added().part();
-      Optional<Form.Top> top =
-          form.top().filter(t -> form.on(e.added().id()).filter(t.surface()::equals).isPresent());
-      if (top.isPresent()
-          && !Order.bares(
-              plain.route(design, d.plain, shop), new SurfaceId(part, top.get().surface()))) {
-        Point at = new Point(top.get().z(), 0);
-        told.found(Entry.KNOB_BY_HAND.told(Grade.STOP, e.label(), part), part, at);
-      }
-    }
   }
 
   @Override
@@ -264,23 +157,15 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     if (!none(design)) {
       Drawn d = drawn(design, aim, shop);
-      for (AddedElement e : d.elements) {
-        if (tells(e, d, finding)) {
+      for (AddedElement e : d.elements()) {
+        if (d.tells(e, finding)) {
           Tries tries = new Tries(aim);
-          e.remedies(finding, d.form(e), d.aim, tries);
+          e.remedies(finding, d.form(e), d.aim(), tries);
           out.addAll(tries.done());
         }
       }
     }
     return out;
-  }
-
-  /** Whether an element is the one that tells a finding. */
-  private static boolean tells(AddedElement e, Drawn d, Finding finding) {
-    Told told = new Told();
-    e.check(d.form(e), d.aim, told);
-    return told.done().stream()
-        .anyMatch(f -> f.part().equals(finding.part()) && f.verdict().equals(finding.verdict()));
   }
 
   private static Optional<AddedElement> owner(Design design, DimKey key) {
@@ -358,7 +243,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     List<Fitting> out = new ArrayList<>(plain.fittings(design, aim, shop));
     if (!none(design)) {
       Drawn d = drawn(design, aim, shop);
-      for (AddedElement e : d.elements) {
+      for (AddedElement e : d.elements()) {
         HalfSection in = e.letIn(d.form(e));
         if (!in.isEmpty()) {
           out.add(
@@ -380,7 +265,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       return List.of();
     }
     Drawn d = drawn(design, aim, shop);
-    return d.elements.stream().map(e -> e.letIn(d.form(e))).filter(h -> !h.isEmpty()).toList();
+    return d.elements().stream().map(e -> e.letIn(d.form(e))).filter(h -> !h.isEmpty()).toList();
   }
 
   @Override
@@ -389,7 +274,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       return List.of();
     }
     Drawn d = drawn(design, aim, shop);
-    return d.elements.stream()
+    return d.elements().stream()
         .flatMap(e -> e.layer(d.form(e), AddedElement.Sizes.of(aim.dims(), shop)).stream())
         .sorted(Comparator.comparingDouble(Layer::from))
         .toList();
@@ -433,7 +318,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     if (!none(design)) {
       Drawn d = drawn(design, aim, shop);
       Measures m = new Measures(aim);
-      d.elements.forEach(e -> e.measures(d.form(e), m, d.aim));
+      d.elements().forEach(e -> e.measures(d.form(e), m, d.aim()));
       out.addAll(m.done());
     }
     return out;
@@ -445,8 +330,8 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       return plain.onSection(design, aim, shop);
     }
     Drawn d = drawn(design, aim, shop);
-    Map<DimKey, Double> out = new LinkedHashMap<>(plain.onSection(design, d.plain, shop));
-    d.elements.forEach(e -> out.putAll(e.onSection(d.form(e), d.aim)));
+    Map<DimKey, Double> out = new LinkedHashMap<>(plain.onSection(design, d.plain(), shop));
+    d.elements().forEach(e -> out.putAll(e.onSection(d.form(e), d.aim())));
     return out;
   }
 
@@ -455,7 +340,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     List<Handle> out = new ArrayList<>(plain.handles(design, aim, shop));
     if (!none(design)) {
       Drawn d = drawn(design, aim, shop);
-      d.elements.forEach(e -> out.addAll(e.handles(d.form(e), d.aim)));
+      d.elements().forEach(e -> out.addAll(e.handles(d.form(e), d.aim())));
     }
     return out;
   }

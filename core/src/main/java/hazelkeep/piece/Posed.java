@@ -4,9 +4,12 @@ import hazelkeep.route.State;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeSet;
 
 /**
  * One thing of a piece that stands upright, its foot at zero: loose rings at the lowest place that
@@ -125,5 +128,48 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
     double low = all.stream().mapToDouble(p -> p.shape.minZ()).min().orElse(0);
     Frame down = new Frame(low, false);
     return all.stream().map(p -> new Posed(p.name, p.shape.in(down), p.is, p.wood)).toList();
+  }
+
+  /** How far beside a corner an outline is looked at, mm. */
+  private static final double HAIR = 0.02;
+
+  /**
+   * What is seen of it from outside: its outermost line, stretch by stretch, where nothing that is
+   * wider hides it. A spigot is not, once its lid is on.
+   *
+   * @param all everything that stands there, itself among them
+   */
+  public List<List<Point>> seen(List<Posed> all) {
+    TreeSet<Double> heights = new TreeSet<>();
+    for (Posed p : all) {
+      for (Polyline ring : p.shape.rings()) {
+        for (Point q : ring.points()) {
+          heights.add(q.z() - HAIR);
+          heights.add(q.z() + HAIR);
+        }
+      }
+    }
+    List<List<Point>> out = new ArrayList<>();
+    List<Point> run = new ArrayList<>();
+    for (double z : heights) {
+      boolean there = z > shape.minZ() && z < shape.maxZ();
+      double r = there ? shape.outer(z) : 0;
+      boolean hidden =
+          r <= 0 || all.stream().anyMatch(o -> o != this && o.shape.outer(z) > r + HAIR);
+      if (!hidden) {
+        run.add(new Point(z, r));
+      } else {
+        ended(run, out);
+        run = new ArrayList<>();
+      }
+    }
+    ended(run, out);
+    return out;
+  }
+
+  private static void ended(List<Point> run, List<List<Point>> out) {
+    if (run.size() > 1) {
+      out.add(run);
+    }
   }
 }

@@ -86,6 +86,74 @@ class AddedTest {
     assertThat(pieces.get(id).version()).isEqualTo(1);
   }
 
+  /** A finial from an offcut of another wood: on every page, and its wood in the file. */
+  @Test
+  void a_finial_has_its_own_wood_on_every_page() {
+    long id = piece("lidded-box");
+    assertThat(put(id, "own-finial", "lid", "", 1).statusCode()).isEqualTo(200);
+    HttpResponse<String> wood =
+        visitor.asPart(
+            "/pieces/" + id + "/elements/wood",
+            "element",
+            "own-finial-1",
+            "value",
+            "walnut black",
+            "version",
+            "2");
+    assertThat(wood.statusCode()).isEqualTo(200);
+    HttpResponse<String> named =
+        visitor.asPart(
+            "/pieces/" + id + "/elements/wood",
+            "element",
+            "own-finial-1",
+            "value",
+            "ebony",
+            "version",
+            "3");
+    assertThat(named.body()).contains("offcut of Gaboon ebony");
+    for (String page :
+        new String[] {"", "/route", "/bench", "/paper", "/holding", "/parts", "/standing"}) {
+      assertThat(visitor.get("/pieces/" + id + page).statusCode()).as(page).isEqualTo(200);
+    }
+    assertThat(visitor.get("/pieces/" + id + "/file").body())
+        .contains("\"wood\" : \"Gaboon ebony\"");
+    assertThat(visitor.get("/pieces/" + id + "/standing.json?step=1").body()).contains("finial");
+    HttpResponse<String> none =
+        visitor.asPart(
+            "/pieces/" + id + "/elements/wood",
+            "element",
+            "bead-7",
+            "value",
+            "ebony",
+            "version",
+            "4");
+    assertThat(none.statusCode()).isEqualTo(422);
+    assertThat(HtmlUtils.htmlUnescape(none.body())).contains("Nothing with a wood of its own");
+  }
+
+  /** Two woods glued end to end, on a goblet: drawn, weighed, glued first. */
+  @Test
+  void a_seam_is_drawn_and_comes_first() {
+    long id = piece("goblet");
+    assertThat(put(id, "seam", "goblet", "12", 1).statusCode()).isEqualTo(200);
+    HttpResponse<String> wood =
+        visitor.asPart(
+            "/pieces/" + id + "/elements/wood",
+            "element",
+            "seam-1",
+            "value",
+            "Black walnut",
+            "version",
+            "2");
+    assertThat(wood.body()).contains("class=\"seam\"");
+    assertThat(visitor.get("/pieces/" + id + "/route").body()).contains("Glue the blank up");
+    assertThat(visitor.get("/pieces/" + id + "/standing.json?step=99").body())
+        .as("both woods are seen")
+        .contains(
+            hazelkeep.web.drawing.WoodColour.of("Black walnut"),
+            hazelkeep.web.drawing.WoodColour.of("Common pear"));
+  }
+
   @Test
   void another_tab_is_told() {
     long id = piece("lidded-box");

@@ -1,6 +1,7 @@
 package hazelkeep.web.demo;
 
 import hazelkeep.closing.YearWish;
+import hazelkeep.element.Adorned;
 import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
 import hazelkeep.kinds.Kinds;
@@ -23,6 +24,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.Kind;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.Twin;
@@ -112,7 +114,7 @@ class DemoPieces implements ApplicationRunner {
 
   /** For the boat crew: a toast of 120 ml, five rings, in the middle of freeing them. */
   private void goblet() {
-    Goblet goblet = Restated.with(GobletKind.GOBLET.fresh(), "species", "Black cherry");
+    Goblet goblet = Restated.with(GobletKind.GOBLET.fresh(), "species", "Black walnut");
     goblet = Restated.with(goblet, "rings", 5);
     goblet =
         Restated.with(
@@ -121,7 +123,12 @@ class DemoPieces implements ApplicationRunner {
             Optional.of(new Goblet.Content(Optional.of(120.0), Optional.of(Size.mm(5)))));
     goblet =
         GobletKind.GOBLET.size(goblet, new DimKey("outside.height"), Optional.of(Size.mm(168)));
-    long id = pieces.create("Toasting goblet for the boat crew", GobletKind.GOBLET, goblet);
+    // A foot of walnut under a stem and a bowl of cherry.
+    Added seam = new Added("seam", 1, "goblet", Optional.of("Black cherry"));
+    goblet = Restated.with(goblet, "elements", List.of(seam));
+    Kind<Goblet> kind = new Adorned<>(GobletKind.GOBLET);
+    goblet = kind.size(goblet, new DimKey("seam-1.height"), Optional.of(Size.mm(12)));
+    long id = pieces.create("Toasting goblet for the boat crew", kind, goblet);
     runs.start(id);
     work(id, "rings/free ring 3", Map.of());
   }

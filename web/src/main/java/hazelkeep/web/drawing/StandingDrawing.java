@@ -2,12 +2,9 @@ package hazelkeep.web.drawing;
 
 import hazelkeep.piece.Posed;
 import hazelkeep.piece.Sketch;
-import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
-import hazelkeep.solid.Polyline;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /** The piece as it stands, seen from outside, with a hand's width beside it. */
 public final class StandingDrawing {
@@ -148,40 +145,12 @@ public final class StandingDrawing {
     return svg.close("g").close("svg").toString();
   }
 
-  /** What is seen of something turned: both sides of its outermost line, where nothing hides it. */
   private static String seen(Posed thing, List<Posed> all, Sheet sheet) {
-    HalfSection h = thing.shape();
-    TreeSet<Double> heights = new TreeSet<>();
-    for (Posed p : all) {
-      for (Polyline ring : p.shape().rings()) {
-        for (Point q : ring.points()) {
-          heights.add(q.z() - HAIR);
-          heights.add(q.z() + HAIR);
-        }
-      }
-    }
-    StringBuilder out = new StringBuilder();
-    List<Point> run = new ArrayList<>();
-    for (double z : heights) {
-      boolean there = z > h.minZ() && z < h.maxZ();
-      double r = there ? h.outer(z) : 0;
-      boolean hidden =
-          all.stream().anyMatch(o -> o != thing && o.shape().outer(z) > r + HAIR) || r <= 0;
-      if (!hidden) {
-        run.add(new Point(z, r));
-      } else {
-        out.append(band(run, sheet));
-        run.clear();
-      }
-    }
-    return out.append(band(run, sheet)).toString();
+    return thing.seen(all).stream().map(run -> band(run, sheet)).collect(Collectors.joining());
   }
 
   /** One side up and the other side down again. */
   private static String band(List<Point> run, Sheet sheet) {
-    if (run.size() < 2) {
-      return "";
-    }
     StringBuilder out = new StringBuilder();
     for (int i = 0; i < run.size(); i++) {
       Point p = run.get(i);
@@ -193,7 +162,4 @@ public final class StandingDrawing {
     }
     return out.append("Z").toString();
   }
-
-  /** How far beside a corner an outline is looked at, mm. */
-  private static final double HAIR = 0.02;
 }

@@ -5,6 +5,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Made;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.drawing.StandingDrawing;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Closing;
 import hazelkeep.web.store.Piece;
@@ -98,6 +99,7 @@ class RecordController {
     model.addAttribute("error", error);
     model.addAttribute("species", piece.design().species());
     model.addAttribute("card", PieceDrawing.card(plan.sketch()));
+    model.addAttribute("standing", StandingDrawing.onShelf(plan.sketch()));
     return "log/record";
   }
 
