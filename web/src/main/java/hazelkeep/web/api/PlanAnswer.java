@@ -9,7 +9,6 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.StickPiece;
-import hazelkeep.piece.Walled;
 import hazelkeep.piece.Walls;
 import hazelkeep.route.Finding;
 import hazelkeep.route.FitSteps;
@@ -197,8 +196,9 @@ record PlanAnswer(
 
   private static List<PartAnswer> parts(Plan<?> plan) {
     List<PartAnswer> parts = new ArrayList<>();
-    for (Walled w : plan.sketch().walls()) {
-      Part p = w.part();
+    Map<String, List<Walls.Least>> walls = new LinkedHashMap<>();
+    plan.sketch().walls().forEach(w -> walls.put(w.part().name(), w.least()));
+    for (Part p : plan.aim().parts()) {
       Map<String, Double> lines = new LinkedHashMap<>();
       p.surfaces().forEach(s -> lines.put(s.id().name(), s.line().length()));
       parts.add(
@@ -208,7 +208,7 @@ record PlanAnswer(
               p.target().minZ(),
               p.target().maxZ(),
               lines,
-              w.least()));
+              walls.getOrDefault(p.name(), List.of())));
     }
     return parts;
   }
