@@ -165,8 +165,10 @@ public final class PieceDrawing {
         .close("defs");
     blank();
     PartDrawing of = new PartDrawing(svg, labels, sheet, wood);
-    sketch.aim().offBlank().forEach(of::part);
-    sketch.aim().offBlank().forEach(this::layers);
+    for (Part p : sketch.aim().offBlank()) {
+      of.part(p);
+      layers(p);
+    }
     new OffcutDrawing(on, length).draw();
     new GivenDrawing(on).draw();
     sketch.letIn().forEach(this::inlay);
@@ -240,6 +242,8 @@ public final class PieceDrawing {
       String colour = WoodColour.of(l.wood().name());
       String in = sheet.above(p.target().and(above));
       String out = sheet.below(hull.and(above));
+      // The wood under the seam was drawn to the top of the part: it does not show through.
+      svg.path("under", in).path("under", out);
       svg.region("wood", in, colour).region("grain", in, "url(#grain)");
       svg.empty("path", "class", "outside", "d", out, "fill", colour);
       svg.empty("path", "class", "outside-grain", "d", out, "fill", "url(#grain)");
