@@ -7,6 +7,7 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Finding;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import java.util.List;
 
@@ -46,8 +47,31 @@ record RingJudge(RingZone zone, Built b) {
     if (count % 2 == 0) {
       tell(told, Entry.RINGS_EVEN.told(Grade.NOTE, count, 0), first);
     }
+    swings(c, told, first);
     weak(c, told, first);
   }
+
+  /**
+   * How far a free ring hangs out under the stem once that is down to size: by half of what its
+   * inside is wider than the stem at its thinnest beneath the rings. Further than the rest stands
+   * off, it strikes it at every turn.
+   */
+  private void swings(RingCut c, Told told, Point first) {
+    HalfSection stem = b.part(zone.room().on().part()).target();
+    List<Double> at = zone.middles(b);
+    double least = Double.POSITIVE_INFINITY;
+    for (double z = at.get(0); z <= at.get(at.size() - 1); z += LOOK) {
+      least = Math.min(least, stem.outer(z));
+    }
+    double out = c.inner() - least;
+    double rest = b.custom(Line.RING_REST);
+    if (out > rest) {
+      tell(told, Entry.RING_SWINGS.told(Grade.NOTE, out, rest), first);
+    }
+  }
+
+  /** How far apart the stem is looked at, mm. */
+  private static final double LOOK = 0.5;
 
   /** Rings that were put too near to an end, and how far they may go there. */
   private void near(double[] z, Told told) {

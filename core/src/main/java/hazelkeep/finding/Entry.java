@@ -173,6 +173,7 @@ public enum Entry {
   RING_STEM,
   RING_FALLS,
   RINGS_EVEN,
+  RING_SWINGS,
   RING_WEAK;
 
   private final String key;

@@ -96,8 +96,9 @@ public record JamChuck(
 
   private Seat at(HalfSection wood, Work work) {
     double slack = work.custom(Line.HOLD_JAM_SLACK);
-    double from = cup() ? Math.max(wood.minZ(), chuck.minZ()) : 0;
-    double to = cup() ? 0 : Math.min(wood.maxZ(), chuck.maxZ());
+    // What does not reach into the chuck at all is pressed along no length.
+    double from = cup() ? Math.min(0, Math.max(wood.minZ(), chuck.minZ())) : 0;
+    double to = cup() ? 0 : Math.max(0, Math.min(wood.maxZ(), chuck.maxZ()));
     Seat.Packed packed = new Seat.Packed(new Span(from, to), paper, slack);
     return cup()
         ? Seat.at(wood, chuck, -JAM_AT, packed, false)

@@ -45,7 +45,7 @@ final class Unused<D extends Design> {
     List<DimKey> open = new ArrayList<>(design.sizes().keySet());
     open.removeAll(kind.onSection(design, aim, shop).keySet());
     // Every length of the stick lies somewhere in the blank.
-    open.removeIf(k -> k.path().startsWith("stick.") || k.path().startsWith("blank."));
+    open.removeAll(StickPiece.stock(kind.stick(design, aim.dims())));
     if (open.isEmpty()) {
       return out;
     }

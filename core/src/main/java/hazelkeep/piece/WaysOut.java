@@ -38,19 +38,19 @@ final class WaysOut {
   /** Wood that a shoulder needs beside a tenon, mm of diameter. */
   private static final double SHOULDER = 4;
 
-  /** Other stock is no other piece: it may be as large as it has to be. */
-  private static final Set<DimKey> STOCK =
-      Set.of(new DimKey("blank.length"), new DimKey("blank.across"));
-
   private final Sketch<?> sketch;
   private final Aim aim;
   private final Shop shop;
   private final Set<DimKey> bought;
 
+  /** Other stock is no other piece: it may be as large as it has to be. */
+  private final Set<DimKey> stock;
+
   WaysOut(Sketch<?> sketch) {
     this.sketch = sketch;
     this.aim = sketch.aim();
     this.shop = sketch.shop();
+    this.stock = StickPiece.stock(sketch.stick());
     this.bought =
         sketch.fittings().stream()
             .filter(f -> !f.wood())
@@ -128,8 +128,7 @@ final class WaysOut {
         sketch.design().elements().stream().anyMatch(a -> a.size("height").equals(set.key()));
     return d.mm() <= 0
         || place
-        || STOCK.contains(set.key())
-        || set.key().path().startsWith("stick.")
+        || stock.contains(set.key())
         || little
         || share <= FACTOR && share >= 1 / FACTOR;
   }

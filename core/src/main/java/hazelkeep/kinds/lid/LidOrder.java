@@ -85,7 +85,8 @@ record LidOrder(FittedLid d, LidParts p) {
 
   /** A chuck that stays clear of the edge, so that this can be turned and sanded beside it. */
   private static JamChuck under(Built b, JamChuck j) {
-    double clear = b.mm(LidSizes.EDGE) / 2 - b.custom(Line.LID_CHUCK_CLEAR);
+    double edge = b.mm(LidSizes.EDGE) / 2 - b.custom(Line.LID_CHUCK_CLEAR);
+    double clear = Math.max(edge, (b.mm(Spigot.DIAMETER) + b.custom(Line.HOLD_CUP_WALL)) / 2);
     HalfSection past = HalfSection.box(-HalfSection.FAR, HalfSection.FAR, clear, HalfSection.FAR);
     return new JamChuck(j.part(), j.seat(), j.chuck().minus(past), j.wood(), j.paper(), j.kept());
   }

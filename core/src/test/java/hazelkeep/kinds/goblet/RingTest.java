@@ -183,6 +183,22 @@ class RingTest {
     assertThat(p.findings()).extracting(f -> f.verdict().entry()).contains(told);
   }
 
+  /** Inside of 30 on a straight stem of 14: it hangs out by 8 under it. */
+  @Test
+  void a_free_ring_that_reaches_the_rest_is_told() {
+    GobletKind kind = GobletKind.GOBLET;
+    Goblet d =
+        Restated.with(Restated.with(Goblet.fresh(), "rings", 1), "stem", Goblet.Stem.STRAIGHT);
+    d = kind.size(d, new DimKey("ring.outside"), Optional.of(Size.mm(42)));
+    d = kind.size(d, new DimKey("ring.inside"), Optional.of(Size.mm(30)));
+    d = kind.size(d, new DimKey("stem.diameter"), Optional.of(Size.mm(14)));
+    Plan<Goblet> p = Plan.of(kind, d, Shop.starter(), List.of());
+    assertThat(p.findings())
+        .filteredOn(f -> f.verdict().entry() == Entry.RING_SWINGS)
+        .singleElement()
+        .satisfies(f -> assertThat(f.verdict().found()).isCloseTo(8, within(0.05)));
+  }
+
   @Test
   void rings_for_which_there_is_no_room_are_helped_by_a_longer_stem() {
     Finding fit =
