@@ -75,11 +75,12 @@ class RasterOfEveryKindTest {
       rasters.forEach(x -> x.play(s.step()));
       String at = which + " after " + s.step().key();
       double engine = area(s.after());
+      // A web thinner than a cell, between a groove and an end, is a row of cells or none.
       // What came loose and is no part lies on the floor: the engine has let go of it.
       double loose = s.after().waste() > 0 ? before : 0;
       assertThat(rasters.stream().mapToDouble(RasterPlay::area).sum())
           .as(at)
-          .isCloseTo(engine, within(0.006 * engine + loose));
+          .isCloseTo(engine, within(0.008 * engine + loose));
       if (s.parts() && s.after().waste() == 0) {
         assertThat(rasters.stream().mapToInt(x -> x.pieces(CRUMBS).size()).sum())
             .as(at)
