@@ -34,7 +34,7 @@ class BrowserTest extends Browsing {
   @Test
   void a_bead_is_put_where_the_outside_is_clicked_sized_moved_and_taken_off() {
     go("/pieces/" + fresh("Beaded box"));
-    page.click("text=Lines, beads, coves, holes, inlays, a knob");
+    page.click("#added summary");
     page.locator("#drawing").click(new Locator.ClickOptions().setPosition(new Position(250, 60)));
     assertThat(page.locator("#put-height")).not().hasValue("");
     page.selectOption("#put-what", "bead");

@@ -17,7 +17,7 @@ import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
-import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
 import java.util.List;
 
 /** A lid for a vessel that exists: a bowl, a jar, a box that lost its own. */
@@ -57,11 +57,12 @@ public final class LidKind extends ComposedKind<FittedLid> {
         .mount(b)
         .missing()
         .ifPresent(v -> told.found(v, LidParts.LID, null));
-    Point seat = new Point(b.part(LidParts.LID).surface("shoulder").line().last().z(), 0);
-    told.thin(
-        Entry.SEAT_FLAT, b.mm(LidSizes.SEAT), b.custom(Line.LID_SEAT_LEAST), LidParts.LID, seat);
-    double over = (b.mm(LidSizes.EDGE) - b.mm(Vessel.MOUTH)) / 2;
-    told.thin(Entry.LID_FALLS_IN, over, b.custom(Line.LID_SITS), LidParts.LID, seat);
+    Polyline seat = b.part(LidParts.LID).surface("shoulder").line();
+    double hollow = seat.first().z() - seat.last().z();
+    told.thin(Entry.SEAT_FLAT, hollow, b.custom(Line.LID_SEAT_LEAST), LidParts.LID, seat.last());
+    double mouth = b.part(Vessel.PART).surface(Vessel.INSIDE.name()).line().first().r();
+    double over = seat.last().r() - mouth;
+    told.thin(Entry.LID_FALLS_IN, over, b.custom(Line.LID_SITS), LidParts.LID, seat.last());
   }
 
   @Override

@@ -21,7 +21,6 @@ final class RecordSheet {
     s.text(Sheet.LEFT, Sheet.TOP, 10, of.piece().design().species() + " \u00b7 " + when);
     double y = SectionPlate.draw(s, of.plan(), of.show(), Sheet.TOP + 4);
     y = made(s, of.plan(), closing, of.show(), y + 2);
-    y = StandingPlate.draw(s, of.plan().sketch(), s.room(y + 4, 70)) + 4;
     for (List<String> said :
         closing
             .map(
@@ -39,6 +38,7 @@ final class RecordSheet {
         }
       }
     }
+    StandingPlate.draw(s, of.plan().sketch(), y + 4);
   }
 
   private static double made(

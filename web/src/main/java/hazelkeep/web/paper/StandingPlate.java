@@ -17,19 +17,28 @@ final class StandingPlate {
   /** The greys that woods are told apart by, the lightest first. */
   private static final float[] GREYS = {0.92f, 0.72f, 0.82f, 0.62f};
 
+  /** Kept under the line that it stands on, mm. */
+  private static final double GROUND = 2;
+
   private StandingPlate() {}
 
+  /** Smaller than this it shows nothing. */
+  private static final double LEAST = 18;
+
   /**
-   * Draws it.
+   * Draws it as large as there is room on the page: the record stays one page.
    *
    * @param top where its picture begins, mm
-   * @return where it ends, mm
    */
-  static double draw(Sheet s, Sketch<?> sketch, double top) {
+  static void draw(Sheet s, Sketch<?> sketch, double top) {
     List<Posed> things = Posed.finished(sketch);
     double high = things.stream().mapToDouble(p -> p.shape().maxZ()).max().orElse(1);
     double wide = things.stream().mapToDouble(p -> 2 * p.shape().maxR()).max().orElse(1);
-    double scale = Math.min(1, Math.min(TALL / high, WIDE / wide));
+    double room = Math.min(TALL, s.bottom() - top - GROUND);
+    if (room < LEAST) {
+      return;
+    }
+    double scale = Math.min(1, Math.min(room / high, WIDE / wide));
     double ground = top + high * scale;
     double middle = Sheet.LEFT + WIDE / 2;
     List<String> woods = things.stream().map(Posed::wood).distinct().toList();
@@ -46,6 +55,5 @@ final class StandingPlate {
       }
     }
     s.line(Sheet.LEFT, ground, Sheet.LEFT + WIDE, ground);
-    return ground;
   }
 }
