@@ -237,6 +237,10 @@ public final class PieceDrawing {
     for (Surface s : p.surfaces()) {
       hull = s.inside() ? hull.plus(s.zone()) : hull;
     }
+    if (hull.minR() > SEEN) {
+      // A ring is a band to the eye: its far side shows through.
+      hull = HalfSection.box(hull.minZ(), hull.maxZ(), 0, hull.maxR());
+    }
     for (Layer l : sketch.layers()) {
       HalfSection above = HalfSection.box(l.from(), HalfSection.FAR, 0, HalfSection.FAR);
       String colour = WoodColour.of(l.wood().name());
