@@ -160,7 +160,7 @@ final class Finial implements AddedElement {
       return;
     }
     Point at = new Point(top.get().z(), 0);
-    double cover = (aim.mm(sizes.foot()) - aim.mm(sizes.hole())) / 2;
+    double cover = cover(form, aim);
     told.thin(
         Entry.FINIAL_SEAM, cover, aim.custom(Line.FINIAL_SHOULDER), added.part(), at, label());
     Optional<Form.Sunk> sunk = form.sunk(added.id());
@@ -172,6 +172,17 @@ final class Finial implements AddedElement {
     }
     under(form, sunk.get(), aim, told);
     offcut(aim, told);
+  }
+
+  /**
+   * How far its foot reaches over its hole, a side, mm: as drawn, or as stated where it was not.
+   */
+  private double cover(Form form, Aim aim) {
+    return form.sunk(added.id())
+        .map(
+            sunk ->
+                aim.part(part()).surface(FinialPart.BASE).line().last().r() - sunk.hole().maxR())
+        .orElseGet(() -> (aim.mm(sizes.foot()) - aim.mm(sizes.hole())) / 2);
   }
 
   private hazelkeep.finding.Verdict notThere(Form form, Form.Top top, Aim aim) {
