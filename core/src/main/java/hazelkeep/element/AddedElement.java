@@ -20,6 +20,7 @@ import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import java.util.List;
@@ -136,8 +137,13 @@ public interface AddedElement {
   /** Its points that can be dragged. */
   List<Handle> handles(Form form, Aim aim);
 
-  /** Its sizes when its point is dragged along to a place in the blank's z. */
-  Map<DimKey, Double> dragged(Form form, double z);
+  /** Its sizes when its point is dragged to a place, along in the blank's z. */
+  Map<DimKey, Double> dragged(Form form, Point to);
+
+  /** What it is at a height before it is put there, which is stated with it; as a rule nothing. */
+  default Map<DimKey, Double> seen(Form form, double height) {
+    return Map.of();
+  }
 
   /** Its sizes read again on the drawn section; none where it was not drawn. */
   Map<DimKey, Double> onSection(Form form, Aim aim);

@@ -197,7 +197,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     AddedElement e = Elements.of(added.get());
     D out = design;
     for (Map.Entry<DimKey, Double> s :
-        e.dragged(new Form(aim.part(added.get().part())), to.z()).entrySet()) {
+        e.dragged(new Form(aim.part(added.get().part())), to).entrySet()) {
       double mm = Rounding.to(Math.max(0, s.getValue()), 1);
       out = size(out, s.getKey(), Optional.of(Size.mm(mm)));
     }

@@ -97,11 +97,16 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   protected final Built built(D design, Aim aim, Shop shop) {
     Drawn<D> last = drawn;
     if (last == null || last.design != design || last.aim != aim || last.shop != shop) {
-      Lay lay = new Lay(aim.dims(), shop, made(design).stick());
+      Lay lay = lay(design, aim.dims(), shop);
       last = new Drawn<>(design, aim, shop, new Built(lay, aim));
       drawn = last;
     }
     return last.built;
+  }
+
+  private Lay lay(D design, Map<DimKey, Dim> dims, Shop shop) {
+    Make make = made(design);
+    return new Lay(dims, shop, make.stick(), Through.of(design, make));
   }
 
   private <T> List<T> each(D design, Function<Element, List<T>> of) {
@@ -113,14 +118,14 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Make make = made(design);
     List<Rule<D>> out = new ArrayList<>();
     make.elements().flatMap(e -> e.sizes().stream()).forEach(r -> out.add(r.on()));
-    out.addAll(make.stock().rules(make.stick()));
+    out.addAll(make.stock().rules(make.stick(), OutlinePoint.diameters(design)));
     return out;
   }
 
   @Override
   public final Aim aim(D design, Map<DimKey, Dim> dims, Shop shop) {
     Make make = made(design);
-    Lay lay = new Lay(dims, shop, make.stick());
+    Lay lay = lay(design, dims, shop);
     Sane sane = new Sane(dims);
     sane(design, lay, sane);
     make.elements().forEach(e -> e.sane(lay, sane));
@@ -188,7 +193,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Built b = built(design, aim, shop);
     Tries tries = new Tries(aim);
     Make make = made(design);
-    make.stock().remedies(finding, tries);
+    make.stock().remedies(finding, tries, OutlinePoint.diameters(design));
     remedies(design, b, finding, tries);
     make.elements().forEach(e -> e.remedies(b, finding, tries));
     if (Tries.held(finding.code())) {

@@ -5,6 +5,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
+import hazelkeep.route.Aim;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,11 @@ public final class Elements {
         .or(() -> InlayPlace.named(added.what()).map(s -> new Inlay(added, s)))
         .or(() -> KnobShape.named(added.what()).map(s -> new Knob(added, s)))
         .or(() -> Finial.named(added.what()).map(s -> new Finial(added, s)))
+        .or(
+            () ->
+                Optional.of(added)
+                    .filter(a -> a.what().equals(OutlinePoint.POINT))
+                    .map(OutlinePoint::new))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(SideBore.HOLE)).map(SideBore::new))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(Seam.SEAM)).map(Seam::new))
         .orElseThrow(
@@ -56,6 +62,7 @@ public final class Elements {
     for (Shape s : Shape.values()) {
       out.add(new Sort(s.key(), s.word(), true));
     }
+    out.add(new Sort(OutlinePoint.POINT, "point that the outside goes through", true));
     out.add(new Sort(SideBore.HOLE, SideBore.HOLE, true));
     for (InlayPlace s : InlayPlace.values()) {
       out.add(new Sort(s.key(), s.word(), s == InlayPlace.RING));
@@ -105,6 +112,22 @@ public final class Elements {
     Map<DimKey, Size> sizes = new TreeMap<>(design.sizes());
     height.ifPresent(h -> sizes.put(added.size("height"), h));
     return Restated.with(Restated.with(design, "elements", all), "sizes", sizes);
+  }
+
+  /**
+   * The same on a piece as it is drawn: what it is there before it is put is stated with it.
+   *
+   * @param aim the piece without it
+   */
+  public static <D extends Design> D with(
+      D design, Aim aim, String what, String part, Size height) {
+    D out = with(design, what, part, height);
+    List<Added> all = out.elements();
+    Map<DimKey, Size> sizes = new TreeMap<>(out.sizes());
+    of(all.get(all.size() - 1))
+        .seen(new Form(aim.part(part)), height.mm())
+        .forEach((k, mm) -> sizes.put(k, Size.mm(mm)));
+    return Restated.with(out, "sizes", sizes);
   }
 
   /**

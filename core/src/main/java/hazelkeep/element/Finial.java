@@ -283,7 +283,7 @@ final class Finial implements AddedElement {
   }
 
   @Override
-  public Map<DimKey, Double> dragged(Form form, double z) {
+  public Map<DimKey, Double> dragged(Form form, Point to) {
     return Map.of();
   }
 

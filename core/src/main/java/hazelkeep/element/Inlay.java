@@ -267,8 +267,8 @@ final class Inlay implements AddedElement {
   }
 
   @Override
-  public Map<DimKey, Double> dragged(Form form, double z) {
-    return Map.of(key(InlaySize.HEIGHT), z - form.zero());
+  public Map<DimKey, Double> dragged(Form form, Point to) {
+    return Map.of(key(InlaySize.HEIGHT), to.z() - form.zero());
   }
 
   @Override

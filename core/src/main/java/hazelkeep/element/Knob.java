@@ -222,8 +222,8 @@ final class Knob implements AddedElement {
   }
 
   @Override
-  public Map<DimKey, Double> dragged(Form form, double z) {
-    return Map.of(tall, Math.max(2, z - form.top().map(Form.Top::z).orElse(z)));
+  public Map<DimKey, Double> dragged(Form form, Point to) {
+    return Map.of(tall, Math.max(2, to.z() - form.top().map(Form.Top::z).orElse(to.z())));
   }
 
   @Override

@@ -4,6 +4,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.Point;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -26,22 +27,25 @@ public class Lay {
   private final Shop shop;
   private final List<Stretch> stick;
   private final Map<Edge, Double> stations;
+  private final Through through;
   private final Map<Object, Map<String, Object>> once = new IdentityHashMap<>();
 
   /**
    * @param dims every size, resolved
    * @param stick the stretches of the blank from its foot on
+   * @param through the places that outsides go through beside their own
    */
-  public Lay(Map<DimKey, Dim> dims, Shop shop, List<Stretch> stick) {
+  Lay(Map<DimKey, Dim> dims, Shop shop, List<Stretch> stick, Through through) {
     this.dims = dims;
     this.shop = shop;
     this.stick = stick;
+    this.through = through;
     this.stations = stations(stick, k -> dims.get(k).mm());
   }
 
   /** The same sizes and stations. */
   Lay(Lay other) {
-    this(other.dims, other.shop, other.stick);
+    this(other.dims, other.shop, other.stick, other.through);
   }
 
   /**
@@ -58,6 +62,19 @@ public class Lay {
       out.put(Edge.to(s.key()), z);
     }
     return out;
+  }
+
+  /**
+   * The places that were added to the outside of a part, upwards, each a height over its low end
+   * and a radius, mm.
+   */
+  public List<Point> through(String part) {
+    return through.of(part, this::mm);
+  }
+
+  /** Where the outside of a part begins, in the blank's z. */
+  double low(String part) {
+    return at(through.low(part));
   }
 
   /** A size, mm. */

@@ -286,8 +286,8 @@ final class Seam implements AddedElement {
   }
 
   @Override
-  public Map<DimKey, Double> dragged(Form form, double z) {
-    return Map.of(height, z - form.zero());
+  public Map<DimKey, Double> dragged(Form form, Point to) {
+    return Map.of(height, to.z() - form.zero());
   }
 
   @Override

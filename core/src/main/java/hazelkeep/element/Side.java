@@ -67,7 +67,22 @@ public record Side(
       double up = place.share().applyAsDouble(lay) * rise.high(lay);
       p.add(new Point(up, lay.mm(place.drawn()) / 2));
     }
-    return Bent.through(p, places.stream().map(s -> s.bend().orElse(rise.bend())).toList());
+    List<Point> all = Through.merged(p, added(lay));
+    return all.size() > p.size()
+        ? Profile.smooth(all)
+        : Bent.through(p, places.stream().map(s -> s.bend().orElse(rise.bend())).toList());
+  }
+
+  /** The places that were added to its part, heights over its own low end. */
+  private List<Point> added(Lay lay) {
+    double low = foot(lay) - lay.low(on.part());
+    return lay.through(on.part()).stream().map(p -> new Point(p.z() - low, p.r())).toList();
+  }
+
+  /** Whether it goes through places that were added to it. */
+  private boolean isFree(Lay lay) {
+    List<Point> ends = List.of(new Point(0, 0), new Point(rise.high(lay), 0));
+    return Through.merged(ends, added(lay)).size() > ends.size();
   }
 
   @Override
@@ -241,10 +256,13 @@ public record Side(
   }
 
   private void places(Built b, OnSection s, Polyline line) {
-    besides.ifPresent(p -> read(b, s, p, new Seen(line, Double.NEGATIVE_INFINITY)));
+    boolean free = isFree(b);
+    besides
+        .filter(p -> !free)
+        .ifPresent(p -> read(b, s, p, new Seen(line, Double.NEGATIVE_INFINITY)));
     double below = Double.NEGATIVE_INFINITY;
     for (Station p : places) {
-      read(b, s, p, new Seen(line, below));
+      read(b, s, free ? p.here() : p, new Seen(line, below));
       below = z(b, p);
     }
   }

@@ -62,6 +62,12 @@ public record Station(
     return new Station(key, drawn, label, share, reads, other, grip, height, bend);
   }
 
+  /** The same, read at its own height, where what is widest or narrowest is not its own. */
+  Station here() {
+    boolean end = reads == Reads.FIRST || reads == Reads.LAST;
+    return end ? this : new Station(key, drawn, label, share, Reads.HERE, sign, grip, height, bend);
+  }
+
   /** The same, shown as the diameter that it is all about. */
   public Station plain() {
     return new Station(key, drawn, label, share, reads, "⌀", grip, height, bend);

@@ -14,6 +14,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.route.Finding;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The blank that a piece is turned from.
@@ -45,10 +46,19 @@ public record Stock(
     }
   }
 
-  <D extends Design> List<Rule<D>> rules(List<Stretch> stick) {
+  /**
+   * The rules of the blank.
+   *
+   * @param stick what its length is made of
+   * @param places diameters that were added to an outside
+   */
+  <D extends Design> List<Rule<D>> rules(List<Stretch> stick, List<DimKey> places) {
     return this.<D>usual()
         .blank(
-            stick.stream().map(s -> s.key().path()).toList(), this::wide, round.left, round.taken)
+            stick.stream().map(s -> s.key().path()).toList(),
+            d -> wide(d, places),
+            round.left,
+            round.taken)
         .done();
   }
 
@@ -56,8 +66,11 @@ public record Stock(
     return new StockRules<>(d -> blank);
   }
 
-  private double wide(Dims<?> d) {
-    return widest.stream().mapToDouble(k -> d.mm(k)).max().orElse(0);
+  private double wide(Dims<?> d, List<DimKey> places) {
+    return Stream.concat(widest.stream(), places.stream())
+        .mapToDouble(k -> d.mm(k))
+        .max()
+        .orElse(0);
   }
 
   /** The widest that the stock at hand surely gives once it is rounded, mm; endless without one. */
@@ -72,13 +85,19 @@ public record Stock(
     told.all(StockJudge.of(b.aim(), b.shop(), wide, shorter, blank, b.custom(wall)));
   }
 
-  void remedies(Finding f, Tries r) {
+  /**
+   * Ways out of what it told.
+   *
+   * @param places diameters that were added to an outside
+   */
+  void remedies(Finding f, Tries r, List<DimKey> places) {
     double lack = f.verdict().limit() - f.verdict().found();
     if (f.verdict().entry() == Entry.BLANK_SHORT) {
       saves.forEach(k -> r.more(-lack, k.path()));
     }
     if (f.verdict().entry() == Entry.BLANK_THIN) {
       widest.forEach(k -> r.set(k.path(), f.verdict().found()));
+      places.forEach(k -> r.set(k.path(), f.verdict().found()));
     }
   }
 }

@@ -8,10 +8,14 @@ import static hazelkeep.kinds.box.BoxSizes.ROUNDOVER;
 import static hazelkeep.kinds.box.BoxSizes.TOP;
 import static hazelkeep.kinds.box.BoxSizes.WIDEST;
 
+import hazelkeep.element.Bend;
+import hazelkeep.element.Bent;
+import hazelkeep.element.Through;
 import hazelkeep.kinds.box.LiddedBox.Form;
 import hazelkeep.kinds.box.LiddedBox.OutlinePoint;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
@@ -22,6 +26,7 @@ import hazelkeep.solid.Curve;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Profile;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -87,24 +92,47 @@ final class BoxLine {
     double r = mm.applyAsDouble(WIDEST) / 2;
     double rFoot = d.form() == Form.STRAIGHT ? r : mm.applyAsDouble(FOOT) / 2;
     double rTop = d.form() == Form.STRAIGHT ? r : mm.applyAsDouble(TOP) / 2;
-    return switch (d.form()) {
-      case STRAIGHT, TAPER -> List.of(new Curve.Line(new Point(0, rFoot), new Point(h, rTop)));
-      // The belly sits in the middle; two cubics that are level there and need no common centre.
-      case BARREL ->
-          List.of(
-              new Curve.Hermite(new Point(0, rFoot), new Point(h / 2, r), 4 * (r - rFoot) / h, 0),
-              new Curve.Hermite(new Point(h / 2, r), new Point(h, rTop), 0, -4 * (r - rTop) / h));
-      case OGEE ->
-          Profile.smooth(
+    Point foot = new Point(0, rFoot);
+    Point top = new Point(h, rTop);
+    Point belly = new Point(h / 2, r);
+    List<Point> own =
+        switch (d.form()) {
+          case STRAIGHT, TAPER -> List.of(foot, top);
+          case BARREL -> List.of(foot, belly, top);
+          case OGEE ->
               List.of(
-                  new Point(0, rFoot),
+                  foot,
                   new Point(practice.of(Line.BOX_OGEE_FULL) * h, r),
                   new Point(
                       practice.of(Line.BOX_OGEE_DRAWN) * h,
                       Math.min(rTop, r) * practice.of(Line.BOX_OGEE_WAIST)),
-                  new Point(h, rTop)));
-      case FREE -> Profile.smooth(free(d.points(), h));
-    };
+                  top);
+          case FREE -> free(d.points(), h);
+        };
+    List<Point> all = Through.merged(own, added(d, mm));
+    boolean smooth = all.size() > own.size() || d.form() == Form.OGEE || d.form() == Form.FREE;
+    return smooth ? Profile.smooth(all) : Bent.through(own, bends(own));
+  }
+
+  /** Straight from end to end; level at a belly, or at a waist, that sits between them. */
+  private static List<Bend> bends(List<Point> own) {
+    List<Bend> out = new ArrayList<>(Collections.nCopies(own.size(), Bend.STRAIGHT));
+    double middle = own.get(1).r();
+    for (int i = 1; own.size() > 2 && i < own.size(); i++) {
+      double end = own.get(i == 1 ? 0 : i).r();
+      out.set(i, middle >= end ? Bend.BULGING : Bend.HOLLOW);
+    }
+    return out;
+  }
+
+  /** The places that were added to both halves, over the foot of the closed piece. */
+  private static List<Point> added(LiddedBox d, ToDoubleFunction<DimKey> mm) {
+    List<Point> out = new ArrayList<>(Through.on(d.elements(), BoxParts.BODY, mm));
+    double join = mm.applyAsDouble(BODY_HEIGHT);
+    out.removeIf(p -> p.z() >= join);
+    Through.on(d.elements(), BoxParts.LID, mm)
+        .forEach(p -> out.add(new Point(join + p.z(), p.r())));
+    return out;
   }
 
   private static List<Point> free(List<OutlinePoint> points, double h) {
@@ -149,8 +177,9 @@ final class BoxLine {
       return d;
     }
     Shop shop = Shop.starter();
-    Map<DimKey, Dim> dims = Dims.resolve(d, LiddedBoxKind.BOX.rules(d), shop, Map.of());
-    Profile line = of(d, k -> dims.get(k).mm(), shop.practice());
+    LiddedBox bare = Restated.with(d, "elements", List.of());
+    Map<DimKey, Dim> dims = Dims.resolve(bare, LiddedBoxKind.BOX.rules(bare), shop, Map.of());
+    Profile line = of(bare, k -> dims.get(k).mm(), shop.practice());
     double side = line.flat().last().z() - dims.get(cap(d)).mm();
     List<OutlinePoint> points = new ArrayList<>();
     for (int i = 0; i < FREE_POINTS; i++) {

@@ -3,6 +3,7 @@ package hazelkeep.kinds.goblet;
 import hazelkeep.element.Bend;
 import hazelkeep.element.Bent;
 import hazelkeep.element.Bowl;
+import hazelkeep.element.Through;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -21,6 +22,7 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  * @param bellyAt how high its belly lies, mm
  * @param belly how wide its belly is, mm
  * @param rim how wide its rim is, mm
+ * @param through what was added to its line, upwards, heights over its low end
  * @param in its hollow
  */
 record BowlShape(
@@ -30,6 +32,7 @@ record BowlShape(
     double bellyAt,
     double belly,
     double rim,
+    List<Point> through,
     Hollow in) {
   /**
    * A hollow.
@@ -62,7 +65,8 @@ record BowlShape(
       p.add(new Point(bellyAt, belly / 2));
     }
     p.add(new Point(high, rim / 2));
-    return new Profile(Bent.through(p, bends(form)));
+    List<Point> all = Through.merged(p, through);
+    return new Profile(all.size() > p.size() ? Profile.smooth(all) : Bent.through(p, bends(form)));
   }
 
   /** The line of its hollow from the rim down, heights over its low end. */
@@ -90,7 +94,7 @@ record BowlShape(
 
   /** The same bowl, so many times as wide at its belly and its rim. */
   private BowlShape wider(double times) {
-    return new BowlShape(form, high, stem, bellyAt, times * belly, times * rim, in);
+    return new BowlShape(form, high, stem, bellyAt, times * belly, times * rim, through, in);
   }
 
   /**

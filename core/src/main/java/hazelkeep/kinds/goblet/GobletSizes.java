@@ -6,6 +6,7 @@ import static hazelkeep.piece.Rule.Value.practice;
 import hazelkeep.element.SizeRule;
 import hazelkeep.element.StemLine;
 import hazelkeep.element.Stock;
+import hazelkeep.element.Through;
 import hazelkeep.kinds.goblet.Goblet.Form;
 import hazelkeep.kinds.goblet.Goblet.Stands;
 import hazelkeep.kinds.goblet.Goblet.Stem;
@@ -15,6 +16,7 @@ import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Widest;
 import hazelkeep.practice.Line;
+import hazelkeep.solid.Point;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
 
@@ -164,9 +166,24 @@ final class GobletSizes {
         design.form() != Form.EGG
             ? widest
             : d.stated(RIM).map(Size::mm).orElse(d.custom(Line.GOBLET_EGG_RIM) * widest);
-    BowlShape.Hollow in = new BowlShape.Hollow(d.mm(WALL), d.mm(FLOOR), d.mm(ROUND));
+    return shape(d, belly, rim);
+  }
+
+  private BowlShape shape(Dims<?> d, double belly, double rim) {
+    double low = d.planned(FOOT_HIGH) + d.planned(STEM_LONG);
+    List<Point> through =
+        Through.on(design.elements(), GobletParts.PART, d::mm).stream()
+            .map(p -> new Point(p.z() - low, p.r()))
+            .toList();
     return new BowlShape(
-        design.form(), d.mm(BOWL_HIGH), d.mm(STEM_HIGH), d.mm(BELLY_AT), belly, rim, in);
+        design.form(),
+        d.mm(BOWL_HIGH),
+        d.mm(STEM_HIGH),
+        d.mm(BELLY_AT),
+        belly,
+        rim,
+        through,
+        new BowlShape.Hollow(d.mm(WALL), d.mm(FLOOR), d.mm(ROUND)));
   }
 
   private double bellyShare(Dims<?> d) {
@@ -203,12 +220,7 @@ final class GobletSizes {
   private Rule.Value mouth(Dims<?> d) {
     double belly = d.mm(BELLY);
     double rim = design.form() == Form.EGG ? d.mm(RIM) : d.mm(WIDEST);
-    BowlShape.Hollow in = new BowlShape.Hollow(d.mm(WALL), d.mm(FLOOR), d.mm(ROUND));
-    return derived(
-        new BowlShape(
-                design.form(), d.mm(BOWL_HIGH), d.mm(STEM_HIGH), d.mm(BELLY_AT), belly, rim, in)
-            .mouth(),
-        "the rim less its wall");
+    return derived(shape(d, belly, rim).mouth(), "the rim less its wall");
   }
 
   private Rule.Value depth(Dims<?> d) {

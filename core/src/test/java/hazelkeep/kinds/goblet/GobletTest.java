@@ -4,13 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.element.Adorned;
 import hazelkeep.element.Bowl;
+import hazelkeep.element.Elements;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Properties;
 import hazelkeep.route.Act;
@@ -122,7 +125,7 @@ class GobletTest {
   @Test
   void a_cone_is_a_frustum() {
     BowlShape.Hollow thin = new BowlShape.Hollow(1e-3, 2, 1);
-    BowlShape cone = new BowlShape(Goblet.Form.CONE, 60, 20, 30, 60, 60, thin);
+    BowlShape cone = new BowlShape(Goblet.Form.CONE, 60, 20, 30, 60, 60, List.of(), thin);
     double low = 10 + 20.0 * 2 / 60;
     double frustum = Math.PI * 58 / 3 * (low * low + low * 30 + 900);
     assertThat(cone.holds(0)).isCloseTo(frustum / 1000, within(0.01 * frustum / 1000));
@@ -211,6 +214,21 @@ class GobletTest {
     }
     double hand = Math.toDegrees(Math.atan(p.aim().mm("outside.foot") / 2 / (moment / volume)));
     assertThat(p.sketch().properties().tips()).isCloseTo(hand, within(0.1));
+  }
+
+  @Test
+  void it_holds_it_whatever_its_line_was_drawn_through() {
+    Goblet wished = holding(with(goblet(Goblet.Form.EGG), "outside.height", 170), 90, 0);
+    double high = plan(wished).aim().mm("bowl.height");
+    Kind<Goblet> kind = new Adorned<>(KIND);
+    Goblet d = Elements.with(wished, "point", "goblet", Size.mm(Math.rint(170 - high / 3)));
+    double drawnIn = plan(wished).aim().mm("outside.diameter") - 8;
+    d = kind.size(d, new DimKey("point-1.diameter"), Optional.of(Size.mm(drawnIn)));
+    Plan<Goblet> p = Plan.of(kind, d, SHOP, List.of());
+    assertThat(slices(p, 0)).isCloseTo(90, within(0.45));
+    assertThat(p.aim().mm("outside.diameter"))
+        .as("wider elsewhere, since it is drawn in over the belly")
+        .isGreaterThan(plan(wished).aim().mm("outside.diameter"));
   }
 
   @Test

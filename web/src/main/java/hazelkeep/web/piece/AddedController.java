@@ -4,6 +4,7 @@ import hazelkeep.element.Elements;
 import hazelkeep.measure.SizeText;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.route.Aim;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
@@ -58,19 +59,17 @@ class AddedController {
           if (placed && put.height.isBlank()) {
             throw new IllegalArgumentException(Sentences.of("added.say-how-high-it"));
           }
-          return with(piece.kind(), piece.design(), put, asked);
+          return with(piece.kind(), piece, put, asked);
         });
   }
 
-  private static <D extends Design> D with(
-      Kind<D> kind, Design design, Put put, PiecePage.Asked asked) {
-    return Elements.with(
-        kind.type().cast(design),
-        put.what,
-        put.part,
-        put.height.isBlank()
-            ? Optional.empty()
-            : Optional.of(SizeText.parse(put.height, asked.unit())));
+  private <D extends Design> D with(Kind<D> kind, Piece piece, Put put, PiecePage.Asked asked) {
+    D design = kind.type().cast(piece.design());
+    if (put.height.isBlank()) {
+      return Elements.with(design, put.what, put.part, Optional.empty());
+    }
+    Aim aim = planner.plan(piece).aim();
+    return Elements.with(design, aim, put.what, put.part, SizeText.parse(put.height, asked.unit()));
   }
 
   /** The wood of something that has a blank of its own. */

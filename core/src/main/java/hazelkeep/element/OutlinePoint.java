@@ -1,0 +1,170 @@
+package hazelkeep.element;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.measure.Rounding;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Handle;
+import hazelkeep.piece.Measures;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
+import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
+import hazelkeep.route.Step;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.Point;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A place that an outside goes through, beside those of its kind: so many of them, so many bellies
+ * and waists. The outside is then one smooth line through all its places ({@link Through}); its own
+ * step cuts it, and everything that follows the outside follows this one.
+ */
+final class OutlinePoint implements AddedElement {
+  /** Its name in piece files. */
+  static final String POINT = "point";
+
+  static final String HEIGHT = "height";
+  static final String DIAMETER = "diameter";
+
+  /** The diameter of most pieces at their widest. */
+  private static final DimKey WIDEST = new DimKey("outside.diameter");
+
+  /** Diameters that differ by less are one, mm. */
+  private static final double SAME = 0.01;
+
+  private final Added added;
+  private final DimKey height;
+  private final DimKey diameter;
+
+  OutlinePoint(Added added) {
+    this.added = added;
+    this.height = added.size(HEIGHT);
+    this.diameter = added.size(DIAMETER);
+  }
+
+  /** The diameters of all that were added to a design. */
+  static List<DimKey> diameters(Design design) {
+    return design.elements().stream()
+        .filter(a -> a.what().equals(POINT))
+        .map(a -> a.size(DIAMETER))
+        .toList();
+  }
+
+  @Override
+  public Added added() {
+    return added;
+  }
+
+  @Override
+  public String word() {
+    return POINT;
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    return List.of(
+        new SizeRule(
+            height,
+            "Height of " + label(),
+            0,
+            900,
+            d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere")),
+        new SizeRule(
+            diameter,
+            "Diameter at " + label(),
+            3,
+            400,
+            d -> Rule.Value.derived(d.mm(WIDEST), "as wide as the piece until it is said")));
+  }
+
+  /** The part was drawn through it. */
+  @Override
+  public void shape(Form form, Sizes sizes) {}
+
+  /** How wide the outside is where it lies, mm. */
+  private double wide(Form form, Aim aim) {
+    return 2 * form.radius(aim.mm(height.path()));
+  }
+
+  private boolean isMissed(Form form, Aim aim) {
+    return Math.abs(wide(form, aim) - aim.mm(diameter.path())) > SAME;
+  }
+
+  private Point at(Form form, Aim aim) {
+    return new Point(form.zero() + aim.mm(height.path()), aim.mm(diameter.path()) / 2);
+  }
+
+  /** Its outside is cut through it. */
+  @Override
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
+    return List.of();
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    if (isMissed(form, aim)) {
+      double said = aim.mm(diameter.path());
+      told.found(
+          Entry.POINT_MISSED.told(Grade.STOP, wide(form, aim), said, label(), added.part()),
+          added.part(),
+          at(form, aim));
+    }
+  }
+
+  /** Onto the line as it is, or to the middle of its outside. */
+  @Override
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
+    if (finding.verdict().entry() == Entry.POINT_MISSED) {
+      if (finding.verdict().found() > 0) {
+        tries.set(diameter.path(), finding.verdict().found());
+      }
+      tries.set(height.path(), form.height() / 2);
+    }
+  }
+
+  @Override
+  public List<Feature> features() {
+    return List.of();
+  }
+
+  @Override
+  public void measures(Form form, Measures m, Aim aim) {
+    Point at = at(form, aim);
+    m.outside(diameter.path(), "\u2300", at.z(), added.part());
+    m.along(height.path(), label(), form.zero(), at.z(), added.part());
+  }
+
+  @Override
+  public List<Handle> handles(Form form, Aim aim) {
+    return List.of(new Handle(added.id(), label(), at(form, aim), true, true));
+  }
+
+  @Override
+  public Map<DimKey, Double> dragged(Form form, Point to) {
+    return Map.of(height, to.z() - form.zero(), diameter, 2 * to.r());
+  }
+
+  /** It is put on the line as it runs. */
+  @Override
+  public Map<DimKey, Double> seen(Form form, double at) {
+    double wide = Rounding.to(2 * form.radius(at), 1);
+    return wide > 0 ? Map.of(diameter, wide) : Map.of();
+  }
+
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    if (!isMissed(form, aim)) {
+      out.put(diameter, wide(form, aim));
+    }
+    return out;
+  }
+}
