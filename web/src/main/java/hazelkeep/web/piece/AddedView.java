@@ -9,6 +9,7 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Show;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Something added to a piece as it is shown.
@@ -55,7 +56,10 @@ public record AddedView(String id, String label, String wood, List<Field> sizes)
   }
 
   private static String word(AddedElement e, SizeRule r) {
-    return r.label().replace(" of " + e.label(), "").toLowerCase(java.util.Locale.ROOT);
+    return r.label()
+        .replace(" of " + e.label(), "")
+        .replace(" at " + e.label(), "")
+        .toLowerCase(Locale.ROOT);
   }
 
   /** The parts that have an outside. */
