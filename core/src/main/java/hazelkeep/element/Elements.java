@@ -122,6 +122,9 @@ public final class Elements {
   public static <D extends Design> D with(
       D design, Aim aim, String what, String part, Size height) {
     D out = with(design, what, part, height);
+    if (!aim.has(part)) {
+      return out;
+    }
     List<Added> all = out.elements();
     Map<DimKey, Size> sizes = new TreeMap<>(out.sizes());
     of(all.get(all.size() - 1))

@@ -170,11 +170,6 @@ final class GobletSizes {
   }
 
   private BowlShape shape(Dims<?> d, double belly, double rim) {
-    double low = d.planned(FOOT_HIGH) + d.planned(STEM_LONG);
-    List<Point> through =
-        Through.on(design.elements(), GobletParts.PART, d::mm).stream()
-            .map(p -> new Point(p.z() - low, p.r()))
-            .toList();
     return new BowlShape(
         design.form(),
         d.mm(BOWL_HIGH),
@@ -182,8 +177,15 @@ final class GobletSizes {
         d.mm(BELLY_AT),
         belly,
         rim,
-        through,
+        through(d),
         new BowlShape.Hollow(d.mm(WALL), d.mm(FLOOR), d.mm(ROUND)));
+  }
+
+  /** The places that were added to it, heights over the bowl's low end. */
+  private List<Point> through(Dims<?> d) {
+    return Through.on(design.elements(), GobletParts.PART, d::mm).stream()
+        .map(p -> new Point(p.z() - d.planned(FOOT_HIGH) - d.planned(STEM_LONG), p.r()))
+        .toList();
   }
 
   private double bellyShare(Dims<?> d) {
