@@ -16,7 +16,9 @@ import static hazelkeep.element.PairSizes.RECESS;
 import static hazelkeep.element.PairSizes.TOP;
 
 import hazelkeep.finding.Entry;
+import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.Role;
@@ -68,6 +70,16 @@ public final class BoredPair {
    */
   public record Look(String lid, Bend bend, boolean foot, boolean eaves, String shaping) {}
 
+  /**
+   * A body that swells between foot and neck and is hollowed through its mouth.
+   *
+   * @param belly its widest diameter
+   * @param at how high that lies over the foot
+   * @param wall the wall of the hollow, which follows the outside
+   * @param sizes their rules
+   */
+  public record Swell(DimKey belly, DimKey at, DimKey wall, List<SizeRule> sizes) {}
+
   /** How both ends are finished. */
   public record Ends(Finishing foot, Finishing top) {}
 
@@ -75,6 +87,7 @@ public final class BoredPair {
   private final PairSizes sizes;
   private final Look look;
   private final Ends ends;
+  private final Optional<Swell> swell;
   private final Spare kerf = Spare.kerf();
   private final ChuckTenon low = ChuckTenon.at(BODY, "foot", true);
   private final ChuckTenon high = ChuckTenon.at(LID, "top", false);
@@ -86,15 +99,25 @@ public final class BoredPair {
   private final Face rim;
   private final EndWork end;
 
-  /** A pair with its sizes, its look and its ends. */
+  /** A pair with its sizes, its look and its ends, bored straight. */
   public BoredPair(Design design, PairSizes sizes, Look look, Ends ends) {
+    this(design, sizes, look, ends, Optional.empty());
+  }
+
+  /**
+   * The same.
+   *
+   * @param swell how its body swells; empty where it is bored straight
+   */
+  public BoredPair(Design design, PairSizes sizes, Look look, Ends ends, Optional<Swell> swell) {
     this.design = design;
     this.sizes = sizes;
     this.look = look;
     this.ends = ends;
+    this.swell = swell;
+    this.bodySide = bodySide();
     this.bore = bore();
     this.recess = recess();
-    this.bodySide = bodySide();
     this.lidSide = lidSide();
     this.spigot = spigot();
     this.rim =
@@ -106,6 +129,35 @@ public final class BoredPair {
             lidSide,
             lay -> lay.mm(RECESS) / 2);
     this.end = new EndWork(FOOT_OF_BODY, ends.foot, design, bore, Optional.of(spigot));
+  }
+
+  /**
+   * The ways to finish both ends.
+   *
+   * @param foot how the foot is
+   * @param top how the top is
+   */
+  public static List<End> ends(Finishing foot, Finishing top) {
+    return List.of(
+        End.of(
+            FOOT_OF_BODY,
+            "footBy",
+            "How the foot is finished",
+            foot,
+            Finishing.SAW,
+            Finishing.JAM_PLUG,
+            Finishing.JAM_CUP,
+            Finishing.AROUND,
+            Finishing.MANDREL,
+            Finishing.EXPAND,
+            Finishing.PRESSED),
+        End.of(
+            TOP_OF_LID,
+            "topBy",
+            "How the top is finished",
+            top,
+            Finishing.ON_PARTNER,
+            Finishing.SAW));
   }
 
   /**
@@ -206,11 +258,19 @@ public final class BoredPair {
   private Side bodySide() {
     Station foot = Station.of(FOOT, "foot", lay -> 0, Station.Reads.FIRST);
     Station join = Station.of(JOIN, "join", lay -> 1, Station.Reads.LAST).plain();
+    List<SizeRule> rules = new ArrayList<>(sizes.bodySide());
+    List<Station> places = new ArrayList<>(List.of(foot.hiddenIf(!look.foot)));
+    swell.ifPresent(
+        s -> {
+          rules.addAll(s.sizes);
+          places.add(Station.at(s.belly, "belly", s.at, BODY_HEIGHT, Station.Reads.WIDEST));
+        });
+    places.add(join);
     return new Side(
         new SurfaceId(BODY, Side.NAME),
         Rise.whole(BODY_HEIGHT, BODY, look.bend),
-        sizes.bodySide(),
-        List.of(foot.hiddenIf(!look.foot), join),
+        rules,
+        places,
         Optional.empty(),
         Optional.of(b -> bore.walls(b)));
   }
@@ -228,7 +288,7 @@ public final class BoredPair {
   }
 
   private Drilled bore() {
-    return new Drilled(
+    HolePlace place =
         new HolePlace(
             "body's bore",
             new SurfaceId(BODY, "inside"),
@@ -236,8 +296,9 @@ public final class BoredPair {
             Edge.to(Spigot.LENGTH),
             true,
             lay -> lay.at(Edge.from(kerf.key())) + Lay.BEYOND,
-            lay -> 0),
-        new HoleSizes(sizes.bodyBore(), BORE, DEPTH, Optional.empty()),
+            lay -> 0);
+    HoleSizes hole = new HoleSizes(sizes.bodyBore(), BORE, DEPTH, Optional.empty());
+    WoodLeft left =
         new WoodLeft(
             Line.WALL_CASE,
             Line.WALL_CASE_END,
@@ -246,7 +307,14 @@ public final class BoredPair {
             lay -> lay.at(AT_FOOT) + lay.mm(DishedFoot.HOLLOW),
             FLOOR,
             AT_FOOT,
-            List.of(Spigot.DIAMETER)));
+            List.of(Spigot.DIAMETER));
+    // Under the shoulder a wall is left as all round: the hollow widens below it.
+    return swell
+        .<Drilled>map(
+            s ->
+                new Hollowed(
+                    place, hole, left, bodySide, s.wall, lay -> lay.at(AT_JOIN) - lay.mm(s.wall)))
+        .orElseGet(() -> new Drilled(place, hole, left));
   }
 
   private Recess recess() {

@@ -104,6 +104,7 @@ public record ClosedOrder(
         "Body on its tenon, " + said.lid + " off",
         onFoot,
         alone,
+        this::hollow,
         body.spigot::ease,
         this::coat);
     end.in(w, new EndWork.Sawn("Body on its tenon", onFoot, low.frame(b), Line.TURN_CASE_NUB));
@@ -133,6 +134,13 @@ public record ClosedOrder(
         both(low.frame(b)),
         (s, x) -> RecipeSteps.grain(s, bodyName(), lidName(), said.lid),
         kerf.part(bodyName(), lidName(), said.lid));
+  }
+
+  /** The outside is there and the lid is off: before the fit, which moves with what is hollowed. */
+  private void hollow(SetupDraft s, Work w) {
+    if (body.bore instanceof Hollowed hollow) {
+      hollow.hollow(s, w);
+    }
   }
 
   private void coat(SetupDraft s, Work w) {

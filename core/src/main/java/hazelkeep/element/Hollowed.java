@@ -42,7 +42,8 @@ public class Hollowed extends Drilled {
    *
    * @param side the outside that it follows
    * @param wall the size of the wall between
-   * @param below from where down it widens, in the blank's z
+   * @param below from where down it widens, in the blank's z; at 45 degrees at most, as a hooked bar
+   *     that came in straight does
    */
   public Hollowed(
       HolePlace place,
@@ -99,8 +100,11 @@ public class Hollowed extends Drilled {
     double[] outside = radii(lay);
     double foot = side.line(lay).first().z();
     p.add(new Point(place().top(lay), mouth));
-    for (double z = below.applyAsDouble(lay) - STEP; z > floor + corner; z -= STEP) {
-      p.add(new Point(z, Math.max(mouth, within(outside, z - foot, lay.mm(wall)))));
+    double from = below.applyAsDouble(lay);
+    p.add(new Point(from, mouth));
+    for (double z = from - STEP; z > floor + corner; z -= STEP) {
+      double follows = within(outside, z - foot, lay.mm(wall));
+      p.add(new Point(z, Math.max(mouth, Math.min(follows, mouth + from - z))));
     }
     double last = Math.max(mouth, within(outside, floor + corner - foot, lay.mm(wall)));
     double across = Math.min(corner, last - FLAT);

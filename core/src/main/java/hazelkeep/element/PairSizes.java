@@ -92,8 +92,8 @@ public class PairSizes {
   final List<SizeRule> bodyBore() {
     return List.of(
         new SizeRule(BORE, "Bore of the body", 2, 120, this::bore),
-        new SizeRule(DEPTH, "Bore of the body, to its full diameter", 5, 500, this::depth),
-        new SizeRule(FLOOR, "Floor under the bit's point", 0.5, 100, this::floorLeft));
+        new SizeRule(DEPTH, depthSaid(), 5, 500, this::depth),
+        new SizeRule(FLOOR, floorSaid(), 0.5, 100, this::floorLeft));
   }
 
   final List<SizeRule> lidBore() {
@@ -167,6 +167,21 @@ public class PairSizes {
 
   private static Pair<?> pair(Dims<?> d) {
     return new Pair<>(d, RECESS.path(), Spigot.DIAMETER.path());
+  }
+
+  /** What is left under the body's bore, in words. */
+  protected String floorSaid() {
+    return "Floor under the bit's point";
+  }
+
+  /** How deep the body is, in words. */
+  protected String depthSaid() {
+    return "Bore of the body, to its full diameter";
+  }
+
+  /** What the point of the body's bit takes under its depth, mm. */
+  protected double tip(Dims<?> d) {
+    return tip(d, BORE, DEPTH);
   }
 
   /** The line of how long the spigot is. */
@@ -266,8 +281,8 @@ public class PairSizes {
   }
 
   /** What a bore takes of the body's height, its point included, mm. */
-  private static double above(Dims<?> d, double depth) {
-    return depth + tip(d, BORE, DEPTH) - d.mm(Spigot.LENGTH);
+  private double above(Dims<?> d, double depth) {
+    return depth + tip(d) - d.mm(Spigot.LENGTH);
   }
 
   /** The point of the bit that bores the body or the lid, mm. */

@@ -79,9 +79,7 @@ public record Stock(
   }
 
   void check(Built b, Told told) {
-    double drawn =
-        b.aim().offBlank().stream().mapToDouble(p -> 2 * p.target().maxR()).max().orElse(0);
-    double wide = Math.max(drawn, widest.stream().mapToDouble(b::mm).max().orElse(0));
+    double wide = Math.max(b.aim().across(), widest.stream().mapToDouble(b::mm).max().orElse(0));
     told.all(StockJudge.of(b.aim(), b.shop(), wide, shorter, blank, b.custom(wall)));
   }
 

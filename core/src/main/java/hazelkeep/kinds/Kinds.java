@@ -5,6 +5,7 @@ import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.cased.CasedKind;
 import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.handle.HandleKind;
+import hazelkeep.kinds.jar.JarKind;
 import hazelkeep.kinds.lid.LidKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.VesselKind;
@@ -27,6 +28,7 @@ public final class Kinds {
               MillKind.MILL,
               MillKind.SHAKER,
               CasedKind.HOUSE,
+              JarKind.JAR,
               GobletKind.GOBLET,
               HandleKind.HANDLE,
               LidKind.LID)

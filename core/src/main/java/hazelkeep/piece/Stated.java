@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Size;
 import java.util.Optional;
 
@@ -67,6 +68,18 @@ public final class Stated {
     if (slope < 0 || slope > SLOPE_MOST) {
       throw new IllegalArgumentException(
           "The grain leans by 0 to " + SLOPE_MOST + " degrees; beyond that it is another blank");
+    }
+  }
+
+  /**
+   * Checks how a lid fits in use.
+   *
+   * @throws IllegalArgumentException when it would not come off again
+   */
+  public static void worn(FitClass fit) {
+    if (fit == FitClass.JAM) {
+      throw new IllegalArgumentException(
+          "A jam is for turning only; choose push to drop-on for use");
     }
   }
 }

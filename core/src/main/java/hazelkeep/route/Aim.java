@@ -142,6 +142,11 @@ public record Aim(
     return parts.stream().map(p -> p.target().in(p.closed())).toList();
   }
 
+  /** The widest of what comes off the piece's blank, as drawn, mm. */
+  public double across() {
+    return offBlank().stream().mapToDouble(p -> 2 * p.target().maxR()).max().orElse(0);
+  }
+
   /** A dimension in mm. */
   public double mm(String key) {
     return dims.get(new DimKey(key)).mm();

@@ -77,6 +77,7 @@ public final class RandomPieces {
           case "goblet" -> goblet(kind, design);
           case "ringed-handle" -> handle(kind, design);
           case "fitted-lid" -> lid(kind, design);
+          case "lidded-jar" -> jar(kind, design);
           default -> mill(kind, design);
         });
   }
@@ -206,6 +207,17 @@ public final class RandomPieces {
             "outside.height", 120.0 + 14 * rings + random.nextInt(40),
             "outside.diameter", 44.0 + random.nextInt(8),
             "stem.diameter", 13.0 + random.nextInt(2));
+    for (Map.Entry<String, Double> e : mm.entrySet()) {
+      out = kind.size(out, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
+    }
+    return out;
+  }
+
+  private <D extends Design> D jar(Kind<D> kind, D design) {
+    D out = kind.choose(design, "fit", one("SNUG", "EASY", "SUCTION"));
+    out = kind.choose(out, "form", one("ROUND", "PEAR", "SHOULDERED"));
+    Map<String, Double> mm =
+        Map.of("bore.diameter", one(35.0, 40.0), "bore.depth", between(60, 100));
     for (Map.Entry<String, Double> e : mm.entrySet()) {
       out = kind.size(out, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
     }

@@ -162,10 +162,7 @@ public record LiddedBox(
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public LiddedBox {
-    if (fit == FitClass.JAM) {
-      throw new IllegalArgumentException(
-          "A jam is for turning only; choose push to drop-on for use");
-    }
+    Stated.worn(fit);
     elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
     species = Stated.name(species, "The wood's name");

@@ -88,10 +88,7 @@ public record Cased(
   public Cased {
     elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
-    if (fit == FitClass.JAM) {
-      throw new IllegalArgumentException(
-          "A jam is for turning only; choose push to drop-on for use");
-    }
+    Stated.worn(fit);
     if (holes.size() > HOLES_MOST) {
       throw new IllegalArgumentException("At most " + HOLES_MOST + " holes go into a side");
     }

@@ -19,7 +19,6 @@ import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
-import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.practice.Line;
@@ -124,26 +123,7 @@ public final class CasedKind extends ComposedKind<Cased> {
 
   @Override
   public List<End> ends(Cased d) {
-    return List.of(
-        End.of(
-            BoredPair.FOOT_OF_BODY,
-            "footBy",
-            "How the foot is finished",
-            d.footBy(),
-            Finishing.SAW,
-            Finishing.JAM_PLUG,
-            Finishing.JAM_CUP,
-            Finishing.AROUND,
-            Finishing.MANDREL,
-            Finishing.EXPAND,
-            Finishing.PRESSED),
-        End.of(
-            BoredPair.TOP_OF_LID,
-            "topBy",
-            "How the top is finished",
-            d.topBy(),
-            Finishing.ON_PARTNER,
-            Finishing.SAW));
+    return BoredPair.ends(d.footBy(), d.topBy());
   }
 
   @Override

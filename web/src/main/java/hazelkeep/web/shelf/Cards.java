@@ -94,10 +94,7 @@ class Cards {
         p.id(),
         p.name(),
         plan.design().species(),
-        "⌀ "
-            + show.bare(plan.aim().mm("outside.diameter"))
-            + " × "
-            + show.len(plan.aim().mm("outside.height")),
+        "⌀ " + show.bare(plan.aim().across()) + " × " + show.len(plan.aim().mm("outside.height")),
         next,
         href,
         closed ? 0 : plan.stops(),

@@ -41,6 +41,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("case", "Usual sizes of bored cases"),
           Map.entry("mill", "Usual sizes of mills and shakers"),
           Map.entry("house", "Usual sizes of little houses"),
+          Map.entry("jar", "Usual sizes of jars"),
           Map.entry("goblet", "Usual sizes of goblets"),
           Map.entry("ring", "Captive rings"),
           Map.entry("handle", "Usual sizes of handles"),

@@ -1,0 +1,79 @@
+package hazelkeep.kinds.jar;
+
+import static hazelkeep.element.PairSizes.BODY_HEIGHT;
+import static hazelkeep.element.PairSizes.BORE;
+import static hazelkeep.element.PairSizes.DEPTH;
+
+import hazelkeep.element.Bend;
+import hazelkeep.element.BoredPair;
+import hazelkeep.element.ComposedKind;
+import hazelkeep.element.Holes;
+import hazelkeep.element.Make;
+import hazelkeep.element.Work;
+import hazelkeep.piece.Choice;
+import hazelkeep.piece.Choice.Option;
+import hazelkeep.piece.End;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A jar: a body that swells under its neck, hollowed through its mouth once its outside is there,
+ * and a lid that goes over the neck.
+ */
+public final class JarKind extends ComposedKind<Jar> {
+  /** The kind. */
+  public static final JarKind JAR = new JarKind();
+
+  private JarKind() {
+    super("lidded-jar", "lidded jar", Jar.class);
+  }
+
+  @Override
+  public Jar fresh() {
+    return Jar.fresh();
+  }
+
+  private static BoredPair pair(Jar d) {
+    JarSizes sizes = new JarSizes(d);
+    BoredPair.Look look =
+        new BoredPair.Look(
+            BoredPair.LID,
+            Bend.SMOOTH,
+            true,
+            false,
+            "Belly first, then in to neck and foot; the lid carries the line on.");
+    return new BoredPair(
+        d, sizes, look, new BoredPair.Ends(d.footBy(), d.topBy()), Optional.of(sizes.swell()));
+  }
+
+  @Override
+  protected Make make(Jar d) {
+    return pair(d).make(List.of());
+  }
+
+  @Override
+  protected void order(Jar d, Work w) {
+    pair(d).order(new Holes(BoredPair.BODY, List.of(), DEPTH)).in(w);
+  }
+
+  @Override
+  public List<Choice> choices(Jar d) {
+    return List.of(
+        Choice.of(
+            "form",
+            "Where it is fullest",
+            List.of(
+                new Option("ROUND", "In the middle", "A round jar."),
+                new Option("PEAR", "Below", "A pear: stands firm."),
+                new Option("SHOULDERED", "Above", "Shoulders under the neck.")),
+            d.form(),
+            BODY_HEIGHT.path(),
+            BORE.path()),
+        Choice.fit("How the lid fits", d.fit()));
+  }
+
+  @Override
+  public List<End> ends(Jar d) {
+    return BoredPair.ends(d.footBy(), d.topBy());
+  }
+}

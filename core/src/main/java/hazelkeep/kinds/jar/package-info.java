@@ -1,0 +1,2 @@
+/** Jars with a lid, hollowed through their mouth. */
+package hazelkeep.kinds.jar;
