@@ -276,7 +276,7 @@ public class Drilled implements Element {
     double mouth = b.at(place.mouth());
     double floor = place.below(b, b.mm(sizes.depth()));
     String part = place.on().part();
-    m.inside(sizes.diameter().path(), "⌀ bore", place.below(b, AT * b.mm(sizes.depth())), part)
+    m.inside(sizes.diameter().path(), "⌀ bore", hangs(b), part)
         .deep(
             sizes.depth().path(),
             "deep",
@@ -286,6 +286,11 @@ public class Drilled implements Element {
             part);
     floorMeasured(b, m);
     sizes.narrow().ifPresent(n -> m.read(n.depth().path(), "narrow", mouth, -place.way(), part));
+  }
+
+  /** Where its diameter stands on the drawing, in the blank's z. */
+  protected double hangs(Lay lay) {
+    return place.below(lay, AT * lay.mm(sizes.depth()));
   }
 
   /** Where its floor lies. */

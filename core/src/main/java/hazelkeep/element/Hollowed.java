@@ -42,8 +42,8 @@ public class Hollowed extends Drilled {
    *
    * @param side the outside that it follows
    * @param wall the size of the wall between
-   * @param below from where down it widens, in the blank's z; at 45 degrees at most, as a hooked bar
-   *     that came in straight does
+   * @param below from where down it widens, in the blank's z; at 45 degrees at most, as a hooked
+   *     bar that came in straight does
    */
   public Hollowed(
       HolePlace place,
@@ -113,7 +113,11 @@ public class Hollowed extends Drilled {
         .flat()
         .reversed()
         .points()
-        .forEach(p::add);
+        .forEach(
+            q -> {
+              double follows = within(outside, q.z() - foot, lay.mm(wall));
+              p.add(new Point(q.z(), Math.min(q.r(), Math.max(FLAT, follows))));
+            });
     p.add(new Point(floor, 0));
     return p;
   }
@@ -153,6 +157,12 @@ public class Hollowed extends Drilled {
     s.is(diameter().path(), 2 * s.first(part, inside));
     s.is(depth().path(), place().deep(b, s.low(part, inside)));
     floorOnSection(b, s);
+  }
+
+  /** Over where it widens. */
+  @Override
+  protected double hangs(Lay lay) {
+    return (place().top(lay) + below.applyAsDouble(lay)) / 2;
   }
 
   @Override

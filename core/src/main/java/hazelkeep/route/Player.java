@@ -21,7 +21,6 @@ import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,7 +46,7 @@ final class Player {
   private final Shaking shaking;
   private final List<Stage> stages = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
-  private final Map<String, StepKey> tried = new HashMap<>();
+  private final EarlyFits fits;
 
   /** What the step at hand is held by; null before and after the route. */
   private Hold held;
@@ -57,6 +56,7 @@ final class Player {
     this.shop = shop;
     this.reaching = new Reaching(shop, aim);
     this.shaking = new Shaking(aim, shop);
+    this.fits = new EarlyFits(aim);
   }
 
   Rehearsal play(State start, Route route) {
@@ -138,6 +138,7 @@ final class Player {
     for (Verdict v : hold.judge(work)) {
       find(v, first, part, null);
     }
+    tell(fits.mounted(hold.grip()));
     State now = state;
     for (Hold.Trace t : hold.traces(work, shop)) {
       Part marked = aim.part(t.part());
@@ -169,7 +170,7 @@ final class Player {
       } else if (act instanceof Act.Coat c) {
         now = treat(setup, step, now, c.on(), Doing.FINISH, 0);
       } else if (act instanceof Act.Try t) {
-        tried.putIfAbsent(t.joint(), step.key());
+        fits.tried(t, step.key());
         trial(step.key(), now, t);
       } else if (act instanceof Act.Mark m && !setup.frames().containsKey(m.part())) {
         notHeld(step, m.part());
@@ -323,7 +324,8 @@ final class Player {
           null);
     }
     after = touched(state, after, step, r.region());
-    hollowedBehindFit(step, body, part, after, r);
+    double left = after.stock(part).map(b -> b.sound().volume()).orElse(0.0);
+    tell(fits.hollowed(part.name(), r, () -> 1 - left / body.sound().volume()));
     for (SurfaceId id : r.bares()) {
       // What is cut into an outside that was mostly bare, lines or a bead, is cut with a point.
       if (aim.surface(id).inside() || state.surf(id).covered() > DETAIL) {
@@ -474,27 +476,6 @@ final class Player {
     return region.minZ() <= z1 + 1 && region.maxZ() >= z0 - 1 && r1 >= region.minR() - 1;
   }
 
-  private void hollowedBehindFit(Step step, Body was, Part part, State after, Act.Remove r) {
-    for (Joint j : aim.joints()) {
-      StepKey when = tried.get(j.name());
-      boolean hollows =
-          r.bares().stream().anyMatch(id -> aim.surface(id).inside() && !id.equals(j.outer()));
-      if (when == null || !j.fitted().part().equals(part.name()) || !hollows) {
-        continue;
-      }
-      double left = after.stock(part).map(b -> b.sound().volume()).orElse(0.0);
-      double share = 1 - left / was.sound().volume();
-      double width = aim.width(j);
-      if (share > aim.custom(Line.ROUTE_MOVES) && 2 * aim.custom(Line.ROUTE_REGRIP) > width) {
-        find(
-            Entry.FIT_EARLY.told(Grade.WATCH, 2 * aim.custom(Line.ROUTE_REGRIP), width),
-            when,
-            part.name(),
-            null);
-      }
-    }
-  }
-
   private void cutReached(Setup setup, Step step, State after, Surface s) {
     Reaching.Answer a = reaching.of(setup, after, s, Doing.CUT);
     if (!a.workable() && after.surf(s.id()).bare()) {
@@ -627,6 +608,10 @@ final class Player {
     HalfSection most = h.pieces().get(0);
     double z = (most.minZ() + most.maxZ()) / 2;
     return new Point(z, (most.inner(z) + most.outer(z)) / 2);
+  }
+
+  private void tell(List<EarlyFits.Early> early) {
+    early.forEach(e -> find(e.verdict(), e.at(), e.part(), null));
   }
 
   private void find(Verdict v, StepKey at, String part, Point where) {

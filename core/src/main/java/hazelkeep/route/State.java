@@ -107,7 +107,9 @@ public record State(
     List<Polyline.Sample> samples = line.samples(STEP, 0.5);
     for (Polyline.Sample s : samples) {
       Point p = s.at();
-      if (wood.holds(p.z() + probe * s.nz(), p.r() + probe * s.nr())) {
+      // In a sharp valley the wood of its other side lies a hair away: there it is looked nearer.
+      if (wood.holds(p.z() + probe * s.nz(), p.r() + probe * s.nr())
+          && wood.holds(p.z() + PROBE_FIT * s.nz(), p.r() + PROBE_FIT * s.nr())) {
         covered++;
       } else if (!wood.holds(p.z() - probe * s.nz(), p.r() - probe * s.nr())) {
         lost++;

@@ -129,7 +129,7 @@ class OutlinePointTest {
   }
 
   private static <D extends Design> Plan<?> plan(Kind<D> kind, String part) {
-    return plan(kind, with(kind, part, new double[][] {{0.5, -0.5}, {0.56, 0.3}}));
+    return plan(kind, with(kind, part, new double[][] {{0.56, -0.5}, {0.62, 0.3}}));
   }
 
   /** A swan neck: belly, neck, second belly, second neck. The volume by frusta of its cubics. */

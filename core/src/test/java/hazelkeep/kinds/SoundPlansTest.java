@@ -20,15 +20,23 @@ class SoundPlansTest {
   private static final int PLANS = 300;
 
   private static final Map<String, String> DEFENDED =
-      Map.of(
-          "bit-short", "a bore deeper than any bit of the starter shop reaches",
-          "wall-thin", "a form that takes the wall below its least at one place",
-          "shakes", "slim or soft work that gives way: lighter cuts are told",
-          "hold-weak", "a lid much wider than its spigot stands little at the rim",
-          "lever", "tall work on the tenon that a narrow foot leaves",
-          "spigot-wall", "what goes in leaves a slim spigot a little less than its least",
-          "free-length", "tall work without the tailstock at its top",
-          "lid-corner", "under the dome of a low lid the inside comes a hair under its least");
+      Map.ofEntries(
+          Map.entry("bit-short", "a bore deeper than any bit of the starter shop reaches"),
+          Map.entry("wall-thin", "a form that takes the wall below its least at one place"),
+          Map.entry("shakes", "slim or soft work that gives way: lighter cuts are told"),
+          Map.entry("hold-weak", "a lid much wider than its spigot stands little at the rim"),
+          Map.entry("lever", "tall work on the tenon that a narrow foot leaves"),
+          Map.entry(
+              "spigot-wall", "what goes in leaves a slim spigot a little less than its least"),
+          Map.entry("free-length", "tall work without the tailstock at its top"),
+          Map.entry(
+              "lid-corner", "under the dome of a low lid the inside comes a hair under its least"),
+          Map.entry(
+              "hidden",
+              "a lid whose edge hardly stands over its lip: the wall of a cup is in the way"),
+          Map.entry("splits", "round a jam the ring of a wood that splits easily is thin"),
+          Map.entry("ring-weak", "a slim ring of the softest wood"),
+          Map.entry("no-hold-reaches", "the same: its edge is then sanded by hand"));
 
   @Test
   void of_three_hundred_sound_plans_nearly_all_are_let_pass() {

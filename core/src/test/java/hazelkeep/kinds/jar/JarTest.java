@@ -58,9 +58,9 @@ class JarTest {
   @Test
   void its_numbers_by_hand() {
     Plan<Jar> p = plan(jar("bore.diameter", 40, "bore.depth", 95, "recess.diameter", 46));
-    // A ring of 6 round the neck on either side: 46 + 12 at the join; the belly 1.35 times that.
-    assertThat(p.aim().mm("outside.diameter")).isCloseTo(58, within(1e-6));
-    assertThat(p.aim().mm("outside.belly")).isCloseTo(78.3, within(1e-6));
+    // A ring of 9 round the neck on either side: 46 + 18 at the join; the belly 1.28 times that.
+    assertThat(p.aim().mm("outside.diameter")).isCloseTo(64, within(1e-6));
+    assertThat(p.aim().mm("outside.belly")).isCloseTo(81.92, within(1e-6));
     // Hollowed to the floor itself: the bit's point takes nothing more.
     double floor = p.aim().mm("body.floor");
     assertThat(p.aim().mm("body.height")).isCloseTo(95 + floor - 10, within(1e-6));
