@@ -49,7 +49,9 @@ public class KindBenchmark {
     "needle-case",
     "mill",
     "shaker",
-    "hanging-house"
+    "hanging-house",
+    "lidded-jar",
+    "goblet"
   })
   private String piece;
 

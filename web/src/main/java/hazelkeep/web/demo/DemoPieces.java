@@ -13,6 +13,8 @@ import hazelkeep.kinds.goblet.Goblet;
 import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.handle.HandleKind;
 import hazelkeep.kinds.handle.Handled;
+import hazelkeep.kinds.jar.Jar;
+import hazelkeep.kinds.jar.JarKind;
 import hazelkeep.kinds.lid.FittedLid;
 import hazelkeep.kinds.lid.LidKind;
 import hazelkeep.kinds.mill.Mill;
@@ -42,6 +44,7 @@ import hazelkeep.workbench.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
@@ -84,6 +87,20 @@ class DemoPieces implements ApplicationRunner {
     goblet();
     handle();
     bowlLid();
+    jar();
+  }
+
+  /** For the peas of the seed library: full above, drawn in over a foot, a ball to lift it by. */
+  private void jar() {
+    Kind<?> kind = Kinds.named(JarKind.JAR.name()).orElseThrow();
+    Jar jar = Restated.with(JarKind.JAR.fresh(), "species", "European sycamore");
+    jar = JarKind.JAR.choose(jar, "form", "SHOULDERED");
+    jar = Elements.with(jar, "ball", "lid", Optional.empty());
+    jar = Elements.with(jar, "point", "body", Size.mm(16));
+    Map<DimKey, Size> sizes = new TreeMap<>(jar.sizes());
+    sizes.put(new DimKey("point-1.diameter"), Size.mm(58));
+    sizes.put(new DimKey("outside.foot"), Size.mm(64));
+    pieces.create("Pea jar for the seed shelf", kind, Restated.with(jar, "sizes", sizes));
   }
 
   /** The sorting bowl of the seed library stands open: a lid with a finial from another offcut. */
