@@ -205,6 +205,11 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   @Override
+  public boolean stands() {
+    return plain.stands();
+  }
+
+  @Override
   public List<Choice> choices(D design) {
     return plain.choices(design);
   }

@@ -363,8 +363,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
         filled()
             ? Properties.Filled.upTo(hollow, first.target().maxZ(), below)
             : new Properties.Filled(0, below);
-    return Properties.of(
-        aim, hollow.volume(), line, 2 * first.surface(Side.NAME).line().first().r());
+    return Properties.of(aim, hollow.volume(), line);
   }
 
   @Override

@@ -152,6 +152,11 @@ public record Side(
       // What lacks is stiffness, not millimetres: a little stouter is tried.
       case SHAKES -> stouter(b, f, r, 3, 6, 10);
       case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn().path());
+      case TIPS_OVER -> {
+        if (foot(b) <= b.part(on.part()).target().minZ() + SAME) {
+          r.wider(f.verdict(), places.get(0).drawn().path());
+        }
+      }
       default -> {}
     }
   }

@@ -76,6 +76,11 @@ public interface Kind<D extends Design> {
   /** The design with a handle of the outline moved to a place in the blank's z. */
   D drag(D design, Aim aim, Shop shop, String handle, Point to);
 
+  /** Whether it is put down upright; what lies, hangs or is a lid is not. */
+  default boolean stands() {
+    return true;
+  }
+
   /** The decisions that shape it. */
   List<Choice> choices(D design);
 

@@ -16,7 +16,8 @@ import java.util.OptionalDouble;
  *     empty for what stays open
  * @param woodMl wood in the finished parts, ml
  * @param grams mass of the finished parts; empty where the density is unknown
- * @param tips angle at which it tips over, degrees
+ * @param tips angle at which it tips over empty, degrees
+ * @param tipsFull the same filled to the brim
  */
 public record Properties(
     double brimMl,
@@ -25,24 +26,22 @@ public record Properties(
     OptionalDouble closedMl,
     double woodMl,
     OptionalDouble grams,
-    double tips) {
+    double tips,
+    double tipsFull) {
   private static final double ML = 1000;
 
   /**
-   * What the parts weigh and when they tip over, closed as they are.
+   * What the parts weigh, closed as they are; when it tips over {@link Tipping} says.
    *
    * @param brim room to the brim, mm3
    * @param line room to a line below it
-   * @param foot diameter that it stands on, mm
    */
-  public static Properties of(Aim aim, double brim, Filled line, double foot) {
+  public static Properties of(Aim aim, double brim, Filled line) {
     double wood = 0;
-    double moment = 0;
     double grams = 0;
     for (Part p : aim.made()) {
       HalfSection closed = p.target().in(p.closed());
       wood += closed.volume();
-      moment += closed.volume() * closed.centroid();
       grams += p.target().volume() * aim.wood(p.name()).kilograms() / ML / ML;
     }
     return new Properties(
@@ -52,7 +51,13 @@ public record Properties(
         closed(aim),
         wood / ML,
         Double.isNaN(grams) ? OptionalDouble.empty() : OptionalDouble.of(grams),
-        Math.toDegrees(Math.atan(foot / 2 / (moment / wood))));
+        Double.NaN,
+        Double.NaN);
+  }
+
+  /** The same that tips over so. */
+  Properties tipping(Tipping so) {
+    return new Properties(brimMl, lineMl, below, closedMl, woodMl, grams, so.empty(), so.full());
   }
 
   /** The same of a weight in grams; not a number where it is not known. */
@@ -64,7 +69,8 @@ public record Properties(
         closedMl,
         woodMl,
         Double.isNaN(weight) ? OptionalDouble.empty() : OptionalDouble.of(weight),
-        tips);
+        tips,
+        tipsFull);
   }
 
   /**

@@ -43,7 +43,14 @@ public record Sketch<D extends Design>(
     kind.walls(design, aim, shop).forEach(w -> findings.addAll(w.judge()));
     findings.addAll(kind.judge(design, aim, shop));
     findings.addAll(Foresight.of(aim, shop, design));
-    return new Sketch<>(kind, design, shop, aim, List.copyOf(findings));
+    Sketch<D> drawn = new Sketch<>(kind, design, shop, aim, List.copyOf(findings));
+    return kind.stands() ? drawn.tipping().told(aim).map(drawn::and).orElse(drawn) : drawn;
+  }
+
+  private Sketch<D> and(Finding more) {
+    List<Finding> all = new ArrayList<>(findings);
+    all.add(more);
+    return with(all);
   }
 
   /** This sketch with other findings. */
@@ -128,20 +135,30 @@ public record Sketch<D extends Design>(
 
   /** What the finished piece is like. */
   public Properties properties() {
-    Properties one = kind.properties(design, aim);
+    Properties one = kind.properties(design, aim).tipping(tipping());
     return layers().isEmpty() ? one : one.weighing(grams());
+  }
+
+  private Tipping tipping() {
+    List<Layer> layers = layers();
+    return Tipping.of(aim, p -> made(p, layers));
+  }
+
+  /** A part wood by wood. */
+  private List<Layer.Of> made(Part p, List<Layer> layers) {
+    return aim.own(p.name()).isPresent()
+        ? List.of(new Layer.Of(p.target(), aim.wood(p.name())))
+        : Layer.split(p.target(), aim.blank().wood(), layers);
   }
 
   /** What a piece of several woods weighs, g; none where one of them is not known. */
   private double grams() {
-    double sum = 0;
-    for (Part p : aim.made()) {
-      boolean own = aim.own(p.name()).isPresent();
-      List<Layer.Of> of =
-          own ? List.of(new Layer.Of(p.target(), aim.wood(p.name()))) : woods(p.target());
-      sum += of.stream().mapToDouble(w -> w.region().volume() * w.wood().kilograms()).sum();
-    }
-    return sum * 1e-6;
+    List<Layer> layers = layers();
+    return aim.made().stream()
+            .flatMap(p -> made(p, layers).stream())
+            .mapToDouble(w -> w.region().volume() * w.wood().kilograms())
+            .sum()
+        * 1e-6;
   }
 
   /** The design with a handle moved to a place in the blank's z. */

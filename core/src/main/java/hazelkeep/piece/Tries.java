@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.finding.Verdict;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Rounding;
@@ -34,6 +35,19 @@ public final class Tries {
   public Tries more(double mm, String... keys) {
     for (String key : keys) {
       set(key, aim.mm(key) + mm);
+    }
+    return this;
+  }
+
+  /**
+   * Feet as much wider as the tangent of the angle at which a piece tips over has to grow, and once
+   * more as much, since what a wider foot carries grows with it.
+   */
+  public Tries wider(Verdict tips, String... feet) {
+    double times = Math.tan(Math.toRadians(tips.limit())) / Math.tan(Math.toRadians(tips.found()));
+    for (String foot : feet) {
+      double lack = (times - 1) * aim.mm(foot) + LEAST;
+      more(lack, foot).more(2 * lack, foot);
     }
     return this;
   }

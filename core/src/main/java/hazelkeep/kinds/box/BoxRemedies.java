@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.piece.End;
+import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -34,6 +35,8 @@ final class BoxRemedies {
         shortBlank();
         largerBlank(aim.mm("outside.diameter"));
       }
+      case "tips-over" ->
+          out.addAll(new Tries(aim).wider(f.verdict(), "outside.foot", "outside.diameter").done());
       case "part-gone" -> largerBlank(aim.mm("outside.diameter"));
       case "recess-too-big" -> newSpigot();
       case "blank-thin" -> {

@@ -106,6 +106,11 @@ public final class CasedKind extends ComposedKind<Cased> {
   }
 
   @Override
+  public boolean stands() {
+    return false;
+  }
+
+  @Override
   public List<Choice> choices(Cased d) {
     return List.of(
         Choice.of(

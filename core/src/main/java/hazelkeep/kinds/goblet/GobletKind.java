@@ -122,9 +122,6 @@ public final class GobletKind extends ComposedKind<Goblet> {
     HalfSection hollow = Properties.hollow(goblet);
     double below = d.below() > 0 ? d.below() : aim.custom(Line.CONTENT_WATER_LINE);
     return Properties.of(
-        aim,
-        hollow.volume(),
-        Properties.Filled.upTo(hollow, goblet.target().maxZ(), below),
-        aim.mm(FOOT));
+        aim, hollow.volume(), Properties.Filled.upTo(hollow, goblet.target().maxZ(), below));
   }
 }

@@ -58,6 +58,11 @@ public final class HandleKind extends ComposedKind<Handled> {
   private static final double LEAST = 3;
 
   @Override
+  public boolean stands() {
+    return false;
+  }
+
+  @Override
   public List<Choice> choices(Handled d) {
     return List.of(
         Choice.of(

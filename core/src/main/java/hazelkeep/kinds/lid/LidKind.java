@@ -81,6 +81,11 @@ public final class LidKind extends ComposedKind<FittedLid> {
   }
 
   @Override
+  public boolean stands() {
+    return false;
+  }
+
+  @Override
   public List<Choice> choices(FittedLid d) {
     return List.of(Choice.fit("How the lip fits", d.fit()));
   }
@@ -103,6 +108,6 @@ public final class LidKind extends ComposedKind<FittedLid> {
   @Override
   public Properties properties(FittedLid d, Aim aim) {
     double below = aim.custom(Line.CONTENT_WATER_LINE);
-    return Properties.of(aim, 0, new Properties.Filled(0, below), aim.mm(LidSizes.EDGE));
+    return Properties.of(aim, 0, new Properties.Filled(0, below));
   }
 }

@@ -212,6 +212,6 @@ public final class MillKind extends ComposedKind<Mill> {
     HalfSection shaft = HalfSection.box(0, to, 0, aim.mm(SHAFT.path()) / 2);
     HalfSection room =
         HalfSection.box(from, to, 0, aim.mm(BORE.path()) / 2).minus(body).minus(shaft);
-    return Properties.of(aim, room.volume(), new Properties.Filled(0, 0), aim.mm(FOOT.path()));
+    return Properties.of(aim, room.volume(), new Properties.Filled(0, 0));
   }
 }

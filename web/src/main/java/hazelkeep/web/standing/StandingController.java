@@ -84,6 +84,7 @@ class StandingController {
         stages.stream().map(s -> "after: " + s.step().title()).collect(Collectors.joining("|"))
             + "|finished");
     model.addAttribute("properties", plan.sketch().properties());
+    model.addAttribute("stands", plan.kind().stands());
     model.addAttribute("shapeMarks", Marks.shape(findings));
     model.addAttribute("routeMarks", Marks.route(findings));
     return "standing/standing";
