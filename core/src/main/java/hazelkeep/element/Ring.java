@@ -1,9 +1,9 @@
 package hazelkeep.element;
 
 import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
 import hazelkeep.route.Claim;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import java.util.List;
@@ -43,23 +43,22 @@ public record Ring(int no, RingZone zone) implements Element {
     double z0 = z - c.width() / 2;
     double z1 = z + c.width() / 2;
     double q = c.inner() + Math.min(c.ridge(), c.outer() - c.inner());
-    part.outside(new Point(z0, c.outer()), new Point(z1, c.outer()));
+    Polyline outside = c.outside(z);
+    double side = outside.first().r();
+    part.outside(outside);
     part.hollow(HalfSection.box(z0, z1, 0, c.outer()).minus(c.ring(z)));
     part.surface(
-        OUTSIDE,
-        Role.SHOW,
-        Polyline.of(z0, c.outer(), z1, c.outer()),
-        HalfSection.box(z0, z1, c.outer(), lay.far()));
+        OUTSIDE, Role.SHOW, outside, HalfSection.box(z0, z1, side, lay.far()).minus(c.ring(z)));
     double deep = c.lowest();
     part.surface(
         LOW,
         Role.SHOW,
-        Polyline.of(z0, q, z0, c.outer()),
+        Polyline.of(z0, q, z0, side),
         HalfSection.box(z0 - c.slot(), z0, deep, lay.far()));
     part.surface(
         HIGH,
         Role.SHOW,
-        Polyline.of(z1, c.outer(), z1, q),
+        Polyline.of(z1, side, z1, q),
         HalfSection.box(z1, z1 + c.slot(), deep, lay.far()));
     part.surface(
         UNDER_LOW, Role.SHOW, Polyline.of(z, c.inner(), z0, q), c.under(z, -1).minus(c.ring(z)));
@@ -67,8 +66,17 @@ public record Ring(int no, RingZone zone) implements Element {
         UNDER_HIGH, Role.SHOW, Polyline.of(z1, q, z, c.inner()), c.under(z, 1).minus(c.ring(z)));
   }
 
-  /** Its outside to size. */
+  /** Its outside to size; where its edges are rounded, up to them. */
   Act turned(Work w) {
+    RingCut c = zone.cut(w.built());
+    double z = z(w.built());
+    HalfSection over =
+        HalfSection.box(z - c.width() / 2, z + c.width() / 2, c.outer(), w.built().far());
+    return c.edge() > 0 ? Acts.remove(name(), over) : w.acts().bare(0, name(), OUTSIDE);
+  }
+
+  /** Its edges, once there are slots beside it. */
+  Act edged(Work w) {
     return w.acts().bare(0, name(), OUTSIDE);
   }
 

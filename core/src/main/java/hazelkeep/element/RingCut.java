@@ -1,13 +1,18 @@
 package hazelkeep.element;
 
+import hazelkeep.solid.Curve;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
+import hazelkeep.solid.Profile;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * How a captive ring is cut free with a straight tool that leans in from both sides through slots
- * beside it. The ring is a house in section: straight sides, and two flat faces inside that meet in
- * a ridge in its middle.
+ * How a captive ring is cut free through slots beside it. A straight tool leans in from both sides:
+ * the ring is a house in section, straight sides and two flat faces inside that meet in a ridge in
+ * its middle. A hook goes in flat and leaves it square inside. Its outer edges may be rounded, by
+ * half its width into a half round.
  *
  * <pre>
  * outer ___ ________ ____        the ridge lies at r = inner, h = outer - inner
@@ -22,12 +27,11 @@ import java.util.List;
  * @param inner radius of its ridge, mm
  * @param width along the axis, mm
  * @param slot between two rings, mm
- * @param tool thickness of the tool, mm
- * @param play of the tool in the slot, along the axis, mm
- * @param past how far the tool's tip goes beyond the middle, mm
+ * @param edge by what its outer edges are rounded, mm
+ * @param tool that frees it
  */
 public record RingCut(
-    double outer, double inner, double width, double slot, double tool, double play, double past) {
+    double outer, double inner, double width, double slot, double edge, RingTool tool) {
   private double high() {
     return outer - inner;
   }
@@ -43,14 +47,18 @@ public record RingCut(
    * goes in at all.
    */
   public double lean() {
-    double g = slot - play + width / 2;
+    if (tool.hooked()) {
+      return 0;
+    }
+    double thick = tool.thick();
+    double g = slot - tool.play() + width / 2;
     double far = Math.hypot(g, high());
-    return tool >= far ? Double.NaN : Math.acos(tool / far) - Math.atan(high() / g);
+    return thick >= far ? Double.NaN : Math.acos(thick / far) - Math.atan(high() / g);
   }
 
-  /** How high the ridge stands between the straight sides, mm. */
+  /** How high the ridge stands between the straight sides, mm; a hook leaves none. */
   public double ridge() {
-    return width / 2 / Math.tan(lean());
+    return tool.hooked() ? 0 : width / 2 / Math.tan(lean());
   }
 
   /** How long its straight sides are, mm; below 0 the tools meet too deep. */
@@ -60,7 +68,9 @@ public record RingCut(
 
   /** The lowest point that the tool reaches, as a radius, mm: slots are cut as deep. */
   public double lowest() {
-    return inner - past * Math.cos(lean()) - tool * Math.sin(lean());
+    return tool.hooked()
+        ? inner - tool.thick()
+        : inner - tool.past() * Math.cos(lean()) - tool.thick() * Math.sin(lean());
   }
 
   /**
@@ -69,7 +79,9 @@ public record RingCut(
    * @param stands the radius that it stands to, mm
    */
   public double clear(double stands) {
-    return (stands - inner) * Math.tan(lean()) + tool / Math.cos(lean()) + play;
+    return tool.hooked()
+        ? width / 2 + tool.slot(width)
+        : (stands - inner) * Math.tan(lean()) + tool.thick() / Math.cos(lean()) + tool.play();
   }
 
   /** How many rings there are room for between two places of that distance, mm. */
@@ -91,20 +103,25 @@ public record RingCut(
     return CURVED * thin(force);
   }
 
-  /** The same without what its curvature adds. */
+  /**
+   * The same without what its curvature adds: the second moment of its section about the line
+   * through its centroid along the axis, edge by edge of its outline (Green's theorem).
+   */
   double thin(double force) {
-    double q = Math.min(ridge(), high());
-    double side = high() - q;
-    double box = width * side;
-    double tip = width * q / 2;
-    double boxAt = outer - side / 2;
-    double tipAt = inner + 2 * q / 3;
-    double centre = (box * boxAt + tip * tipAt) / (box + tip);
-    double inertia =
-        width * Math.pow(side, 3) / 12
-            + box * Math.pow(boxAt - centre, 2)
-            + width * Math.pow(q, 3) / 36
-            + tip * Math.pow(tipAt - centre, 2);
+    List<Point> p = outline(0);
+    double area = 0;
+    double first = 0;
+    double second = 0;
+    for (int i = 0; i < p.size(); i++) {
+      Point a = p.get(i);
+      Point b = p.get((i + 1) % p.size());
+      double cross = a.z() * b.r() - b.z() * a.r();
+      area += cross / 2;
+      first += cross * (a.r() + b.r()) / 6;
+      second += cross * (a.r() * a.r() + a.r() * b.r() + b.r() * b.r()) / 12;
+    }
+    double centre = first / area;
+    double inertia = Math.abs(second - area * centre * centre);
     double fibre = Math.max(centre - inner, outer - centre);
     return force * centre / Math.PI * fibre / inertia;
   }
@@ -113,16 +130,41 @@ public record RingCut(
 
   /** A ring with its middle at a height. */
   HalfSection ring(double z) {
+    return HalfSection.of(outline(z));
+  }
+
+  /** Its outline, from the low side's outer end over its outside. */
+  private List<Point> outline(double z) {
     double q = Math.min(ridge(), high());
+    List<Point> out = new ArrayList<>(outside(z).points());
+    out.add(new Point(z + width / 2, inner + q));
+    if (q > 0) {
+      out.add(new Point(z, inner));
+    }
+    out.add(new Point(z - width / 2, inner + q));
+    return out;
+  }
+
+  /** By what its edges can be rounded at most, mm. */
+  double roundest() {
+    return Math.min(width / 2, Math.max(0, straight()));
+  }
+
+  /** Its outside from the low side to the high one, its edges rounded. */
+  Polyline outside(double z) {
     double z0 = z - width / 2;
     double z1 = z + width / 2;
-    return HalfSection.of(
-        List.of(
-            new Point(z0, outer),
-            new Point(z1, outer),
-            new Point(z1, inner + q),
-            new Point(z, inner),
-            new Point(z0, inner + q)));
+    double e = Math.min(edge, roundest());
+    if (e <= 0) {
+      return Polyline.of(z0, outer, z1, outer);
+    }
+    List<Curve> curves = new ArrayList<>();
+    curves.add(new Curve.Arc(new Point(z0 + e, outer - e), e, e, 180, 90));
+    if (z1 - z0 > 2 * e) {
+      curves.add(new Curve.Line(new Point(z0 + e, outer), new Point(z1 - e, outer)));
+    }
+    curves.add(new Curve.Arc(new Point(z1 - e, outer - e), e, e, 90, 0));
+    return new Profile(curves).flat();
   }
 
   /**
@@ -131,14 +173,20 @@ public record RingCut(
    * @param way -1 from the low side, 1 from the high one
    */
   HalfSection under(double z, int way) {
+    double past = tool.past();
+    if (tool.hooked()) {
+      double from = z + way * (width / 2);
+      double to = z - way * past;
+      return HalfSection.box(Math.min(from, to), Math.max(from, to), lowest(), inner);
+    }
     double lean = lean();
     // Along the tool from its tip outwards, and across it towards the stem.
     double az = way * Math.sin(lean);
     double ar = Math.cos(lean);
     double tz = z - way * past * Math.sin(lean);
     double tr = inner - past * Math.cos(lean);
-    double cz = way * Math.cos(lean) * tool;
-    double cr = -Math.sin(lean) * tool;
+    double cz = way * Math.cos(lean) * tool.thick();
+    double cr = -Math.sin(lean) * tool.thick();
     double long_ = (outer - tr) / ar;
     return HalfSection.of(
         List.of(

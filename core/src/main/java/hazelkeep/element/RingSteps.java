@@ -45,6 +45,16 @@ public final class RingSteps {
             + ", so that chips leave; the sides straight.",
         Speeds.At.PARTING,
         slots.toArray(Act[]::new));
+    if (c.edge() > 0) {
+      s.step(
+          "edges",
+          "Round the rings",
+          "Roll their edges by "
+              + Dims.both(c.edge())
+              + ", a small skew or a bead tool, from the middle of each ring down into the slots.",
+          Speeds.At.TURNING,
+          zone.rings().stream().map(r -> r.edged(w)).toArray(Act[]::new));
+    }
     s.step(
         "sand rings",
         "Sand and finish the rings outside",
@@ -56,15 +66,21 @@ public final class RingSteps {
   /** Freed one after the other, the highest first. */
   public static void freed(RingZone zone, String stem, SetupDraft s, Work w) {
     List<Ring> rings = zone.rings();
-    String lean = Math.round(Math.toDegrees(zone.cut(w.built()).lean())) + "°";
+    RingCut c = zone.cut(w.built());
+    String in =
+        c.tool().hooked()
+            ? "The hook goes in flat through the slot, down to its depth, and is drawn under the ring"
+                + " from both sides, a little past the middle each time."
+            : "The parting tool leans in by "
+                + Math.round(Math.toDegrees(c.lean()))
+                + "° from both sides, a little past the middle each time.";
     for (int i = rings.size() - 1; i >= 0; i--) {
       Ring r = rings.get(i);
       s.step(
           "free " + r.name(),
           "Free " + r.name(),
-          "The parting tool leans in by "
-              + lean
-              + " from both sides, a little past the middle each time. Slow; no finger behind the ring. Tape it to the side once it is free, clear of the rest.",
+          in
+              + " Slow; no finger behind the ring. Tape it to the side once it is free, clear of the rest.",
           Speeds.At.PARTING,
           r.freed(w, stem));
     }
@@ -78,7 +94,10 @@ public final class RingSteps {
         "sand inside",
         "Sand the rings inside",
         "Abrasive taped round the stem, the lathe at its slowest, each ring held lightly against it;"
-            + " the ridge goes. Then the finish.",
+            + (zone.cut(w.built()).ridge() > 0
+                ? " the ridge goes."
+                : " its inner edges are broken.")
+            + " Then the finish.",
         Speeds.At.SANDING,
         acts.toArray(Act[]::new));
   }

@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Choice;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
@@ -26,9 +27,10 @@ import java.util.stream.IntStream;
  * Where captive rings are cut round a stem: how many, how large, how far apart.
  *
  * @param count how many are wished
+ * @param how how the tool gets under them
  * @param room what they find room on
  */
-public record RingZone(int count, Room room) implements Element {
+public record RingZone(int count, RingTool.How how, Room room) implements Element {
   /** Their outside. */
   public static final DimKey OUT = new DimKey("ring.outside");
 
@@ -40,6 +42,9 @@ public record RingZone(int count, Room room) implements Element {
 
   /** The slot between two of them. */
   public static final DimKey SLOT = new DimKey("ring.slot");
+
+  /** By what their outer edges are rounded. */
+  public static final DimKey EDGE = new DimKey("ring.edge");
 
   /** Where the middle of all of them lies, over the low end of the stem. */
   public static final DimKey AT = new DimKey("ring.at");
@@ -101,13 +106,29 @@ public record RingZone(int count, Room room) implements Element {
             1,
             40,
             d -> usual(d.custom(Line.RING_WIDE), "all of one section")),
+        new SizeRule(SLOT, "Slot between rings", 1, 60, this::slot),
         new SizeRule(
-            SLOT,
-            "Slot between rings",
-            1,
-            60,
-            d -> usual(d.custom(Line.RING_SLOT), "the parting tool leans in it")),
+            EDGE,
+            "Outer edges of a ring, rounded by",
+            0,
+            20,
+            d -> usual(d.custom(Line.RING_EDGE), "sanding breaks them; half the width is round")),
         new SizeRule(AT, "Middle of the rings, over the stem's low end", 0, 400, this::middle));
+  }
+
+  private Rule.Value slot(Dims<?> d) {
+    return how == RingTool.How.HOOKED
+        ? usual(tool(d.shop()).slot(d.mm(WIDE)), "the hook goes in flat")
+        : usual(d.custom(Line.RING_SLOT), "the parting tool leans in it");
+  }
+
+  private RingTool tool(Shop shop) {
+    double parts = shop.thinnestParting().map(t -> t.width()).orElse(shop.custom(Line.RING_TOOL));
+    return new RingTool(
+        how,
+        how == RingTool.How.HOOKED ? shop.custom(Line.RING_HOOK) : parts,
+        shop.custom(Line.RING_PLAY),
+        shop.custom(Line.RING_PAST));
   }
 
   /** Between the low end, over which the tool leans in, and the high one; no reading moves it. */
@@ -121,6 +142,24 @@ public record RingZone(int count, Room room) implements Element {
 
   private static final DimKey ROUNDED = new DimKey("blank.round");
 
+  /** The choice of how they are cut free; none where there are no rings. */
+  public static List<Choice> choice(int count, RingTool.How how) {
+    return count == 0
+        ? List.of()
+        : List.of(
+            Choice.of(
+                "ringTool",
+                "What frees the rings",
+                List.of(
+                    new Choice.Option(
+                        "STRAIGHT", "A leaning parting tool", "Leaves a ridge inside to sand off."),
+                    new Choice.Option(
+                        "HOOKED", "A hook", "Leaves them square inside; wants a wider slot.")),
+                how,
+                SLOT.path(),
+                IN.path()));
+  }
+
   /** Whether there are rings. */
   public boolean any() {
     return count > 0;
@@ -131,15 +170,14 @@ public record RingZone(int count, Room room) implements Element {
     return cut(lay.shop(), lay::mm);
   }
 
-  private static RingCut cut(Shop shop, ToDoubleFunction<DimKey> mm) {
+  private RingCut cut(Shop shop, ToDoubleFunction<DimKey> mm) {
     return new RingCut(
         mm.applyAsDouble(OUT) / 2,
         mm.applyAsDouble(IN) / 2,
         mm.applyAsDouble(WIDE),
         mm.applyAsDouble(SLOT),
-        shop.thinnestParting().map(t -> t.width()).orElse(shop.custom(Line.RING_TOOL)),
-        shop.custom(Line.RING_PLAY),
-        shop.custom(Line.RING_PAST));
+        mm.applyAsDouble(EDGE),
+        tool(shop));
   }
 
   /** The rings themselves. */
@@ -165,16 +203,22 @@ public record RingZone(int count, Room room) implements Element {
     if (any()) {
       sane.below(IN.path(), OUT.path());
       RingCut c = cut(lay);
-      double least = c.tool() + c.play();
-      if (Double.isNaN(c.lean()) || c.lean() <= 0 || lay.mm(SLOT) < least) {
+      double least = c.tool().slot(c.width());
+      boolean leans = c.tool().hooked() || c.lean() > 0;
+      if (!leans || lay.mm(SLOT) < least - SAME) {
         throw new BadDesign(
             SLOT,
-            "The slot between rings takes the parting tool and its play; it has to be wider than "
+            "The slot between rings takes the tool that frees them and its play; it has to be wider"
+                + " than "
                 + Dims.both(least)
                 + ".");
       }
+      sane.size(EDGE.path()).below(c.roundest() + SAME, "half the width and the straight side");
     }
   }
+
+  /** Sizes that differ by less are one, mm. */
+  private static final double SAME = 1e-6;
 
   @Override
   public void check(Built b, Told told) {
@@ -213,6 +257,7 @@ public record RingZone(int count, Room room) implements Element {
       double high = s.high(Ring.name(count - 1), Ring.OUTSIDE);
       double middle = (s.low(first, Ring.OUTSIDE) + high) / 2;
       s.is(AT.path(), middle - b.at(Edge.from(room.along)));
+      s.is(EDGE.path(), s.widest(first, Ring.OUTSIDE) - s.narrowest(first, Ring.OUTSIDE));
       if (count > 1) {
         s.is(SLOT.path(), s.low(Ring.name(1), Ring.OUTSIDE) - s.high(first, Ring.OUTSIDE));
       }

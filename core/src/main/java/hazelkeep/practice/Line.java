@@ -463,6 +463,8 @@ public enum Line {
   RING_WIDE,
   RING_SLOT,
   RING_TOOL,
+  RING_HOOK,
+  RING_EDGE,
   RING_PLAY,
   RING_PAST,
   RING_CLEAR,

@@ -202,6 +202,7 @@ public final class RandomPieces {
     int rings = random.nextInt(4);
     D out = Restated.with(design, "rings", rings);
     out = kind.choose(out, "stem", random.nextBoolean() ? "STRAIGHT" : "WAISTED");
+    out = kind.choose(out, "ringTool", one("STRAIGHT", "STRAIGHT", "HOOKED"));
     Map<String, Double> mm =
         Map.of(
             "outside.height", 120.0 + 14 * rings + random.nextInt(40),

@@ -35,6 +35,9 @@ class SoundPlansTest {
               "hidden",
               "a lid whose edge hardly stands over its lip: the wall of a cup is in the way"),
           Map.entry("splits", "round a jam the ring of a wood that splits easily is thin"),
+          Map.entry(
+              "sizes-contradict",
+              "a low lid that its spigot leaves a little thinner than is asked"),
           Map.entry("ring-weak", "a slim ring of the softest wood"),
           Map.entry("no-hold-reaches", "the same: its edge is then sanded by hand"));
 

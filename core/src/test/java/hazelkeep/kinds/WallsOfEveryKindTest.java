@@ -18,6 +18,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
+import java.awt.geom.Line2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +32,6 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class WallsOfEveryKindTest {
   private static final WallWishes WISHES = new WallWishes(3, 3, 3, 3, 3);
-  private static final double SAMPLES = 0.25;
   private static final double CLOSE = 0.03;
 
   private static final Set<String> TOLD = Set.of("wall-thin", "rim-thin", "outside-into-inside");
@@ -126,17 +126,19 @@ class WallsOfEveryKindTest {
     return p.get(p.size() - 1).r();
   }
 
-  /** Whether what is told is the least distance between samples of side and inside. */
+  /**
+   * Whether what is told is the least distance between side and inside: at a corner of one of them.
+   */
   private int judged(Part p, Wished<?> w) {
     List<Finding> told = Walls.of(p, WISHES, z -> 0);
     double least = Double.POSITIVE_INFINITY;
-    List<Point> side = dense(p.surface("side").line());
+    List<Point> side = p.surface("side").line().points();
     for (Surface in : p.surfaces().stream().filter(Surface::inside).toList()) {
-      for (Point a : dense(in.line())) {
-        for (Point b : side) {
-          least = Math.min(least, a.distance(b));
-        }
-      }
+      List<Point> inside = in.line().points();
+      least =
+          cross(side, inside)
+              ? 0
+              : Math.min(least, Math.min(apart(side, inside), apart(inside, side)));
     }
     double found =
         told.stream()
@@ -154,10 +156,40 @@ class WallsOfEveryKindTest {
     return 0;
   }
 
-  private static List<Point> dense(Polyline line) {
-    List<Point> out = new ArrayList<>(line.points());
-    line.samples(SAMPLES, 0).forEach(s -> out.add(s.at()));
-    return out;
+  private static boolean cross(List<Point> one, List<Point> other) {
+    for (int i = 1; i < one.size(); i++) {
+      for (int k = 1; k < other.size(); k++) {
+        if (Line2D.linesIntersect(
+            one.get(i - 1).z(),
+            one.get(i - 1).r(),
+            one.get(i).z(),
+            one.get(i).r(),
+            other.get(k - 1).z(),
+            other.get(k - 1).r(),
+            other.get(k).z(),
+            other.get(k).r())) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /** The least distance of the corners of one line from the stretches of another. */
+  private static double apart(List<Point> corners, List<Point> line) {
+    double least = Double.POSITIVE_INFINITY;
+    for (Point c : corners) {
+      for (int i = 1; i < line.size(); i++) {
+        Point a = line.get(i - 1);
+        double dz = line.get(i).z() - a.z();
+        double dr = line.get(i).r() - a.r();
+        double long2 = dz * dz + dr * dr;
+        double along = long2 == 0 ? 0 : ((c.z() - a.z()) * dz + (c.r() - a.r()) * dr) / long2;
+        double t = Math.max(0, Math.min(1, along));
+        least = Math.min(least, c.distance(new Point(a.z() + t * dz, a.r() + t * dr)));
+      }
+    }
+    return least;
   }
 
   /** A cut that goes right through is no thin wall but a hole. */

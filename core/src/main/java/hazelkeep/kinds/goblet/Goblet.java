@@ -1,5 +1,6 @@
 package hazelkeep.kinds.goblet;
 
+import hazelkeep.element.RingTool;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
@@ -20,6 +21,7 @@ import java.util.TreeMap;
  * @param stem the line of the stem
  * @param stands how wide the foot is beside the bowl
  * @param rings how many captive rings go round the stem, 0 to 9
+ * @param ringTool how they are cut free
  * @param species the wood's common name
  * @param grit the finest grit, 80 to 2000
  * @param finish the finish product; empty when it stays raw
@@ -37,6 +39,7 @@ public record Goblet(
     Stem stem,
     Stands stands,
     int rings,
+    RingTool.How ringTool,
     String species,
     int grit,
     String finish,
@@ -98,6 +101,8 @@ public record Goblet(
   public Goblet {
     elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
+    // Files from before there was a choice know the straight tool alone.
+    ringTool = ringTool == null ? RingTool.How.STRAIGHT : ringTool;
     if (rings < 0 || rings > RINGS_MOST) {
       throw new IllegalArgumentException("A stem carries 0 to " + RINGS_MOST + " rings");
     }
@@ -114,6 +119,7 @@ public record Goblet(
         Stem.WAISTED,
         Stands.SMALLER,
         0,
+        RingTool.How.STRAIGHT,
         "Common pear",
         400,
         "oil",

@@ -16,6 +16,7 @@ import static hazelkeep.kinds.goblet.GobletSizes.WIDEST;
 import hazelkeep.element.ComposedKind;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
+import hazelkeep.element.RingZone;
 import hazelkeep.element.Work;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -28,6 +29,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
 import java.util.List;
 
 /** A goblet: a bowl on a stem on a foot, out of one blank. */
@@ -73,34 +75,40 @@ public final class GobletKind extends ComposedKind<Goblet> {
 
   @Override
   public List<Choice> choices(Goblet d) {
-    return List.of(
-        Choice.of(
-            "form",
-            "Outline of the bowl",
+    List<Choice> out =
+        new ArrayList<>(
             List.of(
-                new Option("EGG", "Egg", "Fullest in the middle, drawn in at the rim."),
-                new Option("TULIP", "Tulip", "A round belly, the rim opens over it."),
-                new Option("BELL", "Bell", "Slim below, wide open at the rim."),
-                new Option("CONE", "Cone", "Straight from the stem to the rim.")),
-            d.form(),
-            BELLY_AT.path(),
-            RIM.path()),
-        Choice.of(
-            "stem",
-            "Line of the stem",
-            List.of(
-                new Option("WAISTED", "Waisted", "Thinnest in the middle, runs out into both."),
-                new Option("STRAIGHT", "Straight", "One thickness; lets beads stand out.")),
-            d.stem(),
-            STEM_HIGH.path()),
-        Choice.of(
-            "stands",
-            "How wide the foot is",
-            List.of(
-                new Option("SMALLER", "A little smaller than the bowl", "Looks light."),
-                new Option("AS_WIDE", "As wide as the bowl", "Stands safer when it is full.")),
-            d.stands(),
-            FOOT.path()));
+                Choice.of(
+                    "form",
+                    "Outline of the bowl",
+                    List.of(
+                        new Option("EGG", "Egg", "Fullest in the middle, drawn in at the rim."),
+                        new Option("TULIP", "Tulip", "A round belly, the rim opens over it."),
+                        new Option("BELL", "Bell", "Slim below, wide open at the rim."),
+                        new Option("CONE", "Cone", "Straight from the stem to the rim.")),
+                    d.form(),
+                    BELLY_AT.path(),
+                    RIM.path()),
+                Choice.of(
+                    "stem",
+                    "Line of the stem",
+                    List.of(
+                        new Option(
+                            "WAISTED", "Waisted", "Thinnest in the middle, runs out into both."),
+                        new Option("STRAIGHT", "Straight", "One thickness; lets beads stand out.")),
+                    d.stem(),
+                    STEM_HIGH.path()),
+                Choice.of(
+                    "stands",
+                    "How wide the foot is",
+                    List.of(
+                        new Option("SMALLER", "A little smaller than the bowl", "Looks light."),
+                        new Option(
+                            "AS_WIDE", "As wide as the bowl", "Stands safer when it is full.")),
+                    d.stands(),
+                    FOOT.path())));
+    out.addAll(RingZone.choice(d.rings(), d.ringTool()));
+    return out;
   }
 
   @Override

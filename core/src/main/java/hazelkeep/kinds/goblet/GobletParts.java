@@ -103,7 +103,9 @@ final class GobletParts {
             bowlLine(), Side.NAME, lay -> RingedStem.over(lay, Side.NAME, bowlLine(), rough(lay)));
     this.rings =
         new RingZone(
-            d.rings(), RingedStem.room(on("stem"), side, new RingZone.Keeps(FOOT, WIDEST)));
+            d.rings(),
+            d.ringTool(),
+            RingedStem.room(on("stem"), side, new RingZone.Keeps(FOOT, WIDEST)));
     this.ringed = new RingedStem(PART, stem, rings);
     this.bowl = bowl();
     this.rim = new Face(on("rim"), Role.SHOW, AT_RIM, true, side, bowl::mouth);

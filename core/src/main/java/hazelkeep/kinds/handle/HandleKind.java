@@ -10,12 +10,14 @@ import static hazelkeep.kinds.handle.HandleParts.WIDEST;
 import hazelkeep.element.ComposedKind;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
+import hazelkeep.element.RingZone;
 import hazelkeep.element.StemLine;
 import hazelkeep.element.Work;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Sane;
+import java.util.ArrayList;
 import java.util.List;
 
 /** A handle with captive rings: for a bell's rope, a drawer, a child's hand. */
@@ -64,16 +66,23 @@ public final class HandleKind extends ComposedKind<Handled> {
 
   @Override
   public List<Choice> choices(Handled d) {
-    return List.of(
-        Choice.of(
-            "stem",
-            "Line of the stem",
+    List<Choice> out =
+        new ArrayList<>(
             List.of(
-                new Option(
-                    "WAISTED", "Waisted", "Thinnest in the middle, runs out into both ends."),
-                new Option("STRAIGHT", "Straight", "One thickness; rings slide all along it.")),
-            d.stem(),
-            StemLine.HIGH.path()));
+                Choice.of(
+                    "stem",
+                    "Line of the stem",
+                    List.of(
+                        new Option(
+                            "WAISTED",
+                            "Waisted",
+                            "Thinnest in the middle, runs out into both ends."),
+                        new Option(
+                            "STRAIGHT", "Straight", "One thickness; rings slide all along it.")),
+                    d.stem(),
+                    StemLine.HIGH.path())));
+    out.addAll(RingZone.choice(d.rings(), d.ringTool()));
+    return out;
   }
 
   /** Both ends are sawn off and pared: there is no other way to hold a handle at its end. */

@@ -100,6 +100,7 @@ final class HandleParts {
             stem,
             new RingZone(
                 d.rings(),
+                d.ringTool(),
                 RingedStem.room(on("stem"), knob, new RingZone.Keeps(BUTT_WIDE, WIDEST))));
   }
 

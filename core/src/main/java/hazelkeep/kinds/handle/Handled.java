@@ -1,5 +1,6 @@
 package hazelkeep.kinds.handle;
 
+import hazelkeep.element.RingTool;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
@@ -17,6 +18,7 @@ import java.util.TreeMap;
  *
  * @param stem the line of its stem
  * @param rings how many captive rings go round it, 0 to 9
+ * @param ringTool how they are cut free
  * @param species the wood's common name
  * @param grit the finest grit, 80 to 2000
  * @param finish the finish product; empty when it stays raw
@@ -30,6 +32,7 @@ import java.util.TreeMap;
 public record Handled(
     Stem stem,
     int rings,
+    RingTool.How ringTool,
     String species,
     int grit,
     String finish,
@@ -55,6 +58,8 @@ public record Handled(
   public Handled {
     elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
+    // Files from before there was a choice know the straight tool alone.
+    ringTool = ringTool == null ? RingTool.How.STRAIGHT : ringTool;
     if (rings < 0 || rings > RINGS_MOST) {
       throw new IllegalArgumentException("A stem carries 0 to " + RINGS_MOST + " rings");
     }
@@ -69,6 +74,7 @@ public record Handled(
     return new Handled(
         Stem.WAISTED,
         3,
+        RingTool.How.STRAIGHT,
         "Common pear",
         400,
         "oil",

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.element.RingCut;
+import hazelkeep.element.RingTool;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -34,7 +35,7 @@ class RingTest {
 
   /** A ring of 40 to 28, 6 wide, a tool of 2 with a play of 0.5 that goes 1 past the middle. */
   private static RingCut cut(double slot) {
-    return new RingCut(20, 14, 6, slot, 2, 0.5, 1);
+    return new RingCut(20, 14, 6, slot, 0, new RingTool(RingTool.How.STRAIGHT, 2, 0.5, 1));
   }
 
   /** By hand, from the drawing in {@link RingCut}. */
@@ -101,15 +102,15 @@ class RingTest {
   private static HalfSection tool(RingCut c, double lean, double back) {
     double s = Math.sin(lean);
     double k = Math.cos(lean);
-    double tz = (c.past() - back) * s;
-    double tr = c.inner() - (c.past() - back) * k;
+    double tz = (c.tool().past() - back) * s;
+    double tr = c.inner() - (c.tool().past() - back) * k;
     double far = 40;
     return HalfSection.of(
         List.of(
             new Point(tz, tr),
             new Point(tz - far * s, tr + far * k),
-            new Point(tz - far * s - c.tool() * k, tr + far * k - c.tool() * s),
-            new Point(tz - c.tool() * k, tr - c.tool() * s)));
+            new Point(tz - far * s - c.tool().thick() * k, tr + far * k - c.tool().thick() * s),
+            new Point(tz - c.tool().thick() * k, tr - c.tool().thick() * s)));
   }
 
   private static Goblet ringed(int rings, Object... sizes) {
@@ -219,5 +220,94 @@ class RingTest {
         .isInstanceOf(BadDesign.class)
         .hasMessageContaining("has to stay below");
     assertThatThrownBy(() -> ringed(12)).hasStackTraceContaining("0 to 9 rings");
+  }
+
+  /** A hook of 2: shank, half a ring and 1 past its middle, and play make a slot of 6.5. */
+  private static RingCut hooked(double slot, double edge) {
+    return new RingCut(20, 14, 6, slot, edge, new RingTool(RingTool.How.HOOKED, 2, 0.5, 1));
+  }
+
+  /** By hand, 10 N on a rectangle of 6 by 6: 1.50 MPa, before what its curvature adds. */
+  @Test
+  void a_hook_leaves_a_ring_square_inside() {
+    assertThat(hooked(6.5, 0).ridge()).isZero();
+    assertThat(hooked(6.5, 0).straight()).isEqualTo(6);
+    assertThat(hooked(6.5, 0).lowest()).isEqualTo(12);
+    assertThat(hooked(6.5, 0).squeezed(10) / 1.1).isCloseTo(1.50, within(0.01));
+  }
+
+  /**
+   * A half round outside: a square of 6 by 3 and a half disc of radius 3. Its second moment by
+   * hand: the half disc's own pi/8 - 8/(9 pi) r^4 and what both lie off their centroid.
+   */
+  @Test
+  void rounded_edges_weaken_a_ring_by_its_own_section() {
+    double box = 18;
+    double disc = Math.PI * 9 / 2;
+    double boxAt = 15.5;
+    double discAt = 17 + 4 * 3 / (3 * Math.PI);
+    double centre = (box * boxAt + disc * discAt) / (box + disc);
+    double inertia =
+        6 * 27 / 12.0
+            + box * Math.pow(boxAt - centre, 2)
+            + (Math.PI / 8 - 8 / (9 * Math.PI)) * 81
+            + disc * Math.pow(discAt - centre, 2);
+    double fibre = Math.max(centre - 14, 20 - centre);
+    double hand = 10 * centre / Math.PI * fibre / inertia;
+    assertThat(hooked(6.5, 3).squeezed(10) / 1.1).isCloseTo(hand, within(0.01));
+  }
+
+  /** The hook's outline is brought in through the slot and drawn under the ring. */
+  @Test
+  void a_hook_clears_the_ring_and_its_neighbour_all_the_way_in() {
+    RingCut c = hooked(6.5, 0);
+    HalfSection ring = HalfSection.box(-3, 3, 14, 20);
+    HalfSection next = HalfSection.box(-3 - 6.5 - 6, -3 - 6.5, 14, 20);
+    // Down through the slot with its tip beside the ring, then along under it, past its middle.
+    for (double deep = 10; deep >= 0; deep -= 0.25) {
+      clear(hook(-3 - 0.25, c.lowest() + deep), ring, next);
+    }
+    for (double tip = -3.25; tip <= 1; tip += 0.25) {
+      clear(hook(tip, c.lowest()), ring, next);
+    }
+    // In a slot half a millimetre too narrow it touches one of the two.
+    HalfSection nearer = HalfSection.box(-3 - 6 - 6, -3 - 6, 14, 20);
+    HalfSection over = hook(-3 - 0.01, 15);
+    assertThat(over.and(nearer).area() + over.and(ring).area()).isGreaterThan(0.01);
+  }
+
+  /** Shank and hook, both 2 thick; the hook is half a ring and 1 long. */
+  private static HalfSection hook(double tip, double low) {
+    return HalfSection.box(tip - 6, tip, low, low + 2)
+        .plus(HalfSection.box(tip - 6, tip - 4, low, 60));
+  }
+
+  private static void clear(HalfSection tool, HalfSection ring, HalfSection next) {
+    assertThat(tool.and(ring).area() + tool.and(next).area()).isLessThan(0.01);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"STRAIGHT, 1.5", "HOOKED, 0", "HOOKED, 3"})
+  void rings_of_any_section_come_loose_at_their_step_and_are_as_they_were_drawn(
+      RingTool.How how, double edge) {
+    Plan<Goblet> p = plan(Restated.with(ringed(3, "ring.edge", edge), "ringTool", how));
+    assertThat(p.findings()).as(how + " " + edge).noneMatch(f -> f.grade() == Grade.STOP);
+    for (int i = 1; i <= 3; i++) {
+      Part part = p.aim().part("ring " + i);
+      HalfSection wood = p.rehearsal().end().stock(part).orElseThrow().sound();
+      assertThat(wood.minus(part.target()).area() + part.target().minus(wood).area())
+          .isLessThan(0.02);
+    }
+    assertThat(p.route().steps().stream().map(s -> s.key().path()).toList().contains("rings/edges"))
+        .isEqualTo(edge > 0);
+  }
+
+  @Test
+  void a_slot_too_narrow_for_the_hook_and_edges_rounder_than_round_are_refused() {
+    Goblet d = Restated.with(ringed(3), "ringTool", RingTool.How.HOOKED);
+    Goblet narrow = KIND.size(d, new DimKey("ring.slot"), Optional.of(Size.mm(5)));
+    assertThatThrownBy(() -> plan(narrow)).isInstanceOf(BadDesign.class);
+    Goblet round = KIND.size(d, new DimKey("ring.edge"), Optional.of(Size.mm(3.4)));
+    assertThatThrownBy(() -> plan(round)).isInstanceOf(BadDesign.class);
   }
 }
