@@ -42,10 +42,10 @@ public record InTheYear(Pairing joint, Climate home, double moisture, Year.Span 
   public static Answer of(Aim aim, Closing closing, double clearance, Made made, int day) {
     Practice p = made.shop.practice();
     YearWish wish = made.wish;
-    Species wood = aim.blank().wood();
+    Species wood = wood(aim, closing.joint().outer().part());
     Species other =
         wish.spigotWood().isEmpty()
-            ? wood
+            ? wood(aim, closing.joint().inner().part())
             : made.shop
                 .woods()
                 .named(wish.spigotWood())
@@ -68,6 +68,11 @@ public record InTheYear(Pairing joint, Climate home, double moisture, Year.Span 
     double most = java.util.Arrays.stream(year).max().orElseThrow();
     return new Answer(
         Optional.of(new InTheYear(joint, home, moisture, new Year.Span(least, most))), "");
+  }
+
+  /** The wood of a half; of what was there before nobody asked, so it counts as the piece's. */
+  private static Species wood(Aim aim, String part) {
+    return aim.given(part) ? aim.blank().wood() : aim.wood(part);
   }
 
   /**

@@ -16,7 +16,6 @@ import hazelkeep.piece.Feature;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Layer;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Properties;
@@ -37,7 +36,6 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -271,18 +269,6 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     Drawn d = drawn(design, aim, shop);
     return d.elements().stream().map(e -> e.letIn(d.form(e))).filter(h -> !h.isEmpty()).toList();
-  }
-
-  @Override
-  public List<Layer> layers(D design, Aim aim, Shop shop) {
-    if (none(design)) {
-      return List.of();
-    }
-    Drawn d = drawn(design, aim, shop);
-    return d.elements().stream()
-        .flatMap(e -> e.layer(d.form(e), AddedElement.Sizes.of(aim.dims(), shop)).stream())
-        .sorted(Comparator.comparingDouble(Layer::from))
-        .toList();
   }
 
   /** The holes of the kind, and those that were added to the same part. */

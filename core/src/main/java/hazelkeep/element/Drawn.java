@@ -18,10 +18,12 @@ import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
+import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,6 +58,14 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
     List<Part> parts = new ArrayList<>(forms.values().stream().map(Form::part).toList());
     bare.parts().stream().filter(p -> bare.given(p.name())).forEach(parts::add);
     List<Body> blanks = new ArrayList<>(bare.blanks());
+    blanks.set(
+        0,
+        bare.blank()
+            .glued(
+                elements.stream()
+                    .flatMap(e -> e.layer(forms.get(e.added().part()), sizes).stream())
+                    .sorted(Comparator.comparingDouble(Layer::from))
+                    .toList()));
     List<Joint> joints = new ArrayList<>(bare.joints());
     for (AddedElement e : elements) {
       e.own(forms.get(e.added().part()), sizes, design)

@@ -8,7 +8,6 @@ import hazelkeep.piece.Added;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Layer;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
@@ -23,6 +22,7 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Span;
+import hazelkeep.wood.Layer;
 import hazelkeep.wood.Species;
 import java.util.List;
 import java.util.Map;
@@ -168,19 +168,19 @@ final class Seam implements AddedElement {
                         Grade.WATCH, thick(wood, z), aim.custom(Line.SEAM_STOUTER) * t, label()),
                     added.part(),
                     at));
-    moves(wood.outer(z), aim)
+    moves(z, wood.outer(z), aim)
         .filter(step -> step > aim.custom(Line.SEAM_STEP))
         .ifPresent(
             step ->
                 told.found(
                     Entry.SEAM_MOVES.told(
-                        Grade.NOTE, step, aim.custom(Line.SEAM_STEP), label(), named(aim)),
+                        Grade.NOTE, step, aim.custom(Line.SEAM_STEP), label(), named(z, aim)),
                     added.part(),
                     at));
   }
 
-  private String named(Aim aim) {
-    return aim.blank().wood().name() + " and " + added.wood().orElse("");
+  private static String named(double z, Aim aim) {
+    return aim.blank().wood(z - STEP).name() + " and " + aim.blank().wood(z + STEP).name();
   }
 
   /** The least wood round the tenon, mm; below nothing where it comes out into a hollow. */
@@ -221,13 +221,12 @@ final class Seam implements AddedElement {
   private static final double ENDS = 0.1;
 
   /** The edge that the two woods make in the swing of a year, mm; empty where one is not known. */
-  private Optional<Double> moves(double radius, Aim aim) {
+  private static Optional<Double> moves(double z, double radius, Aim aim) {
     double dry = aim.custom(Line.SEAM_DRY);
     double damp = aim.custom(Line.SEAM_DAMP);
     double most = aim.custom(Line.SEASON_SATURATION);
-    Optional<Movement> low = Movement.of(aim.blank().wood(), most);
-    Optional<Movement> high =
-        added.wood().flatMap(Species::named).flatMap(w -> Movement.of(w, most));
+    Optional<Movement> low = Movement.of(aim.blank().wood(z - STEP), most);
+    Optional<Movement> high = Movement.of(aim.blank().wood(z + STEP), most);
     return low.isEmpty() || high.isEmpty()
         ? Optional.empty()
         : Optional.of(

@@ -11,6 +11,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.WoodProperty;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,9 +56,7 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
   public Allowed allows(Work work) {
     double d = 2 * work.outer(part, -PROBE);
     Optional<Double> strength =
-        Optional.ofNullable(work.bodies().get(part))
-            .flatMap(b -> b.wood().bending())
-            .map(Figure::value);
+        work.wood(part, -PROBE).flatMap(Species::bending).map(Figure::value);
     if (strength.isEmpty()) {
       return Allowed.unknown(
           "the bending strength of the tenon", work.unknown(part, WoodProperty.BENDING));

@@ -45,6 +45,11 @@ public record Work(
     return b == null ? HalfSection.EMPTY : b.swept().in(frames.get(part));
   }
 
+  /** What a part's stock is of at a place of the setup; empty when it is gone. */
+  public Optional<Species> wood(String part, double x) {
+    return Optional.ofNullable(bodies.get(part)).map(b -> b.wood(frames.get(part).inverse().x(x)));
+  }
+
   /** Parts with stock, each body once. */
   public List<String> distinct() {
     return bodies.keySet().stream()
@@ -110,6 +115,7 @@ public record Work(
 
   /** The wood of a part; empty when there is none. */
   public Optional<Species> wood(String part) {
-    return Optional.ofNullable(bodies.get(part)).map(Body::wood);
+    return Optional.ofNullable(bodies.get(part))
+        .map(b -> b.wood((b.sound().minZ() + b.sound().maxZ()) / 2));
   }
 }

@@ -113,11 +113,6 @@ public interface Kind<D extends Design> {
     return List.of();
   }
 
-  /** The woods that its blank is glued up of above the first, from the low seam up. */
-  default List<Layer> layers(D design, Aim aim, Shop shop) {
-    return List.of();
-  }
-
   /** The side with the holes bored into it, rolled out; empty where there are none. */
   default Optional<Rolled> rolled(D design, Aim aim) {
     return Optional.empty();

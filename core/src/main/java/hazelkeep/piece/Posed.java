@@ -6,6 +6,7 @@ import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;

@@ -7,6 +7,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
@@ -105,12 +106,12 @@ public record Sketch<D extends Design>(
 
   /** The woods that its blank is glued up of above the first. */
   public List<Layer> layers() {
-    return kind.layers(design, aim, shop);
+    return aim.blank().layers();
   }
 
   /** A region of what comes off the piece's blank, wood by wood. */
   public List<Layer.Of> woods(HalfSection region) {
-    return Layer.split(region, aim.blank().wood(), layers());
+    return aim.blank().woods(region);
   }
 
   /** The side with the holes bored into it, rolled out. */
@@ -140,22 +141,18 @@ public record Sketch<D extends Design>(
   }
 
   private Tipping tipping() {
-    List<Layer> layers = layers();
-    return Tipping.of(aim, p -> made(p, layers));
+    return Tipping.of(aim, this::made);
   }
 
   /** A part wood by wood. */
-  private List<Layer.Of> made(Part p, List<Layer> layers) {
-    return aim.own(p.name()).isPresent()
-        ? List.of(new Layer.Of(p.target(), aim.wood(p.name())))
-        : Layer.split(p.target(), aim.blank().wood(), layers);
+  private List<Layer.Of> made(Part p) {
+    return aim.own(p.name()).orElse(aim.blank()).woods(p.target());
   }
 
   /** What a piece of several woods weighs, g; none where one of them is not known. */
   private double grams() {
-    List<Layer> layers = layers();
     return aim.made().stream()
-            .flatMap(p -> made(p, layers).stream())
+            .flatMap(p -> made(p).stream())
             .mapToDouble(w -> w.region().volume() * w.wood().kilograms())
             .sum()
         * 1e-6;

@@ -7,6 +7,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import java.util.List;

@@ -71,9 +71,10 @@ public record Aim(
         .findFirst();
   }
 
-  /** The wood of a part. */
+  /** The wood of a part; where a seam goes through it, that of its middle. */
   public Species wood(String part) {
-    return named(part).orElse(blank()).wood();
+    HalfSection target = part(part).target();
+    return named(part).orElse(blank()).wood((target.minZ() + target.maxZ()) / 2);
   }
 
   /** The parts that come off the piece's blank. */

@@ -410,7 +410,7 @@ final class Player {
                   .findFirst()
                   .orElse(piece);
       String name = main ? body.name() : owners.get(0).name();
-      now.add(new Body(name, piece, rest.round() ? piece : swept, body.wood()));
+      now.add(body.become(name, piece, rest.round() ? piece : swept));
       kept.add(piece);
     }
     if (claims.size() > 1 && pieces.size() == 1 && inside.size() > 1) {

@@ -14,8 +14,8 @@ import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.Unknown;
 import hazelkeep.wood.WoodProperty;
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
@@ -216,6 +216,10 @@ public record Stiffness(
     private final JawSpring spring;
     private final List<String> parts;
     private final TreeSet<Unknown> missing = new TreeSet<>();
+
+    /** By the very object: a slice asks for what its body names. */
+    private final Map<Species, Section.Wood> woods = new IdentityHashMap<>();
+
     private boolean dense = true;
 
     Sum(Work work, Hold hold, JawSpring spring) {
@@ -240,26 +244,35 @@ public record Stiffness(
       if (!hold.onLathe() || parts.isEmpty() || slack || tips || to - from < 1) {
         return none();
       }
-      List<Section.Wood> woods = new ArrayList<>();
       for (String p : parts) {
-        Species s = work.bodies().get(p).wood();
+        if (!known(work.bodies().get(p))) {
+          return none();
+        }
+      }
+      return beam(support, from, to);
+    }
+
+    /** Notes what is not known of a body's woods; without their stiffness nothing can be said. */
+    private boolean known(Body body) {
+      for (Species s : body.woods()) {
         if (s.along().isEmpty()) {
           missing.add(new Unknown(s.name(), WoodProperty.E_ALONG));
-          return none();
+          return false;
         }
         if (s.density().isEmpty()) {
           missing.add(new Unknown(s.name(), WoodProperty.DENSITY));
           dense = false;
         }
         double density = s.density().map(Figure::value).orElse(0.0);
-        woods.add(
+        woods.put(
+            s,
             new Section.Wood(
                 s.along().get().value(), s.shearModulus().orElseThrow().value(), density * TONNES));
       }
-      return beam(support, from, to, woods);
+      return true;
     }
 
-    private Stiffness beam(Support support, double from, double to, List<Section.Wood> woods) {
+    private Stiffness beam(Support support, double from, double to) {
       double l = (to - from) / SLICES;
       double[] length = new double[SLICES];
       double[] bending = new double[SLICES];
@@ -273,7 +286,7 @@ public record Stiffness(
       Arrays.fill(strength, Double.NaN);
       for (int i = 0; i < SLICES; i++) {
         mid[i] = from + (i + 0.5) * l;
-        Section s = slice(mid[i], woods, i, modulus, strength);
+        Section s = slice(mid[i], i, modulus, strength);
         bending[i] = s.bending();
         shear[i] = s.shear();
         mass[i] = s.mass();
@@ -286,7 +299,7 @@ public record Stiffness(
       Beam rigid = ends(free, support.kind() == Support.Kind.PINNED, from, l);
       Beam held = rigid;
       if (support.kind() == Support.Kind.SPRUNG) {
-        double k = spring.of(gripped(from, woods).along(), support.diameter());
+        double k = spring.of(gripped(from).along(), support.diameter());
         held = ends(free.sprung(0, k), true, from, l);
       }
       double[] z = new double[SLICES + 1];
@@ -322,14 +335,15 @@ public record Stiffness(
     }
 
     /** The wood that the jaws hold. */
-    private Section.Wood gripped(double from, List<Section.Wood> woods) {
-      for (int p = 0; p < parts.size(); p++) {
-        Body body = work.bodies().get(parts.get(p));
-        if (!body.sound().at(place(parts.get(p), from + PROBE)).isEmpty()) {
-          return woods.get(p);
+    private Section.Wood gripped(double from) {
+      for (String p : parts) {
+        double in = place(p, from + PROBE);
+        Body body = work.bodies().get(p);
+        if (!body.sound().at(in).isEmpty()) {
+          return woods.get(body.wood(in));
         }
       }
-      return woods.get(0);
+      return woods.get(work.bodies().get(parts.get(0)).woods().get(0));
     }
 
     /** What the tail's thrust leaves of the stiffness: a slender stem is bent by it. */
@@ -374,8 +388,7 @@ public record Stiffness(
       return k;
     }
 
-    private Section slice(
-        double z, List<Section.Wood> woods, int at, double[] modulus, double[] strength) {
+    private Section slice(double z, int at, double[] modulus, double[] strength) {
       Section sum = Section.EMPTY;
       for (int p = 0; p < parts.size(); p++) {
         Body body = work.bodies().get(parts.get(p));
@@ -383,14 +396,14 @@ public record Stiffness(
         double outer = 0;
         double i = 0;
         for (Span s : body.sound().at(in)) {
-          sum = sum.plus(woods.get(p), s.from(), s.to());
+          sum = sum.plus(woods.get(body.wood(in)), s.from(), s.to());
           outer = s.to();
           i += Math.PI / 4 * (Math.pow(s.to(), 4) - Math.pow(s.from(), 4));
         }
         if (outer > 0 && (modulus[at] == 0 || i / outer > modulus[at])) {
           // Of two woods one in the other, the stronger section is asked.
           modulus[at] = i / outer;
-          strength[at] = body.wood().bending().map(Figure::value).orElse(Double.NaN);
+          strength[at] = body.wood(in).bending().map(Figure::value).orElse(Double.NaN);
         }
       }
       return sum;
@@ -416,7 +429,13 @@ public record Stiffness(
         if (rim < most - STEP || work.inner(p, rim - EDGE) <= 0) {
           continue;
         }
-        double across = work.bodies().get(p).wood().across().map(Figure::value).orElse(Double.NaN);
+        double across =
+            work.bodies()
+                .get(p)
+                .wood(f.inverse().x(rim))
+                .across()
+                .map(Figure::value)
+                .orElse(Double.NaN);
         rim(z, out, p, rim, across);
       }
       return out;

@@ -2,6 +2,8 @@ package hazelkeep.wood;
 
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Wood that exists. Its z is that of its blank for life; only frames turn it round.
@@ -10,9 +12,58 @@ import hazelkeep.solid.Point;
  * @param sound wood at every angle: walls are judged on it
  * @param swept wood at some angle: swing and reach are judged on it; the same object as sound once
  *     the work is round
- * @param wood its species, with all that is known of it
+ * @param wood its species, with all that is known of it; where it was glued up the lowest of them
+ * @param layers what it was glued up of above that, from the low one up
  */
-public record Body(String name, HalfSection sound, HalfSection swept, Species wood) {
+public record Body(
+    String name, HalfSection sound, HalfSection swept, Species wood, List<Layer> layers) {
+  /** One of a single wood. */
+  public Body(String name, HalfSection sound, HalfSection swept, Species wood) {
+    this(name, sound, swept, wood, List.of());
+  }
+
+  /** The same wood in another shape, under another name. */
+  public Body become(String other, HalfSection s, HalfSection w) {
+    return new Body(other, s, w, wood, layers);
+  }
+
+  /** The same glued up of other woods above its first. */
+  public Body glued(List<Layer> up) {
+    return new Body(name, sound, swept, wood, List.copyOf(up));
+  }
+
+  /** What it is of at a height. */
+  public Species wood(double z) {
+    Species is = wood;
+    for (Layer l : layers) {
+      is = z >= l.from() ? l.wood() : is;
+    }
+    return is;
+  }
+
+  /** The woods that there are in it, from the low one up. */
+  public List<Species> woods() {
+    List<Species> out = new ArrayList<>();
+    Species is = wood;
+    double from = Double.NEGATIVE_INFINITY;
+    for (Layer l : layers) {
+      if (l.from() > sound.minZ() && from < sound.maxZ()) {
+        out.add(is);
+      }
+      is = l.wood();
+      from = l.from();
+    }
+    if (out.isEmpty() || from < sound.maxZ()) {
+      out.add(is);
+    }
+    return out;
+  }
+
+  /** A region of it, wood by wood. */
+  public List<Layer.Of> woods(HalfSection region) {
+    return Layer.split(region, wood, layers);
+  }
+
   /** Whether the work runs round and true. */
   public boolean round() {
     return sound == swept || sound.equals(swept);
@@ -22,19 +73,23 @@ public record Body(String name, HalfSection sound, HalfSection swept, Species wo
   public Body without(HalfSection region) {
     HalfSection s = sound.minus(region);
     HalfSection w = sound == swept ? s : swept.minus(region);
-    return new Body(name, s, s.equals(w) ? s : w, wood);
+    return become(name, s, s.equals(w) ? s : w);
   }
 
   /** This body with something that was let into it. */
   public Body with(HalfSection region) {
     HalfSection s = sound.plus(region);
-    return new Body(name, s, sound == swept ? s : swept.plus(region), wood);
+    return become(name, s, sound == swept ? s : swept.plus(region));
   }
 
   /** This body with its z counted from elsewhere, mm. */
   public Body shifted(double dz) {
     HalfSection s = sound.shifted(dz);
-    return dz == 0 ? this : new Body(name, s, round() ? s : swept.shifted(dz), wood);
+    if (dz == 0) {
+      return this;
+    }
+    List<Layer> up = layers.stream().map(l -> new Layer(l.from() + dz, l.wood())).toList();
+    return become(name, s, round() ? s : swept.shifted(dz)).glued(up);
   }
 
   /** Whether the wood holds a point. */
@@ -42,13 +97,14 @@ public record Body(String name, HalfSection sound, HalfSection swept, Species wo
     return sound.holds(p);
   }
 
-  /** kg/m3; not a number where it is not known. */
+  /** kg/m3, of the lowest of its woods; not a number where it is not known. */
   public double density() {
     return wood.kilograms();
   }
 
   /** Its mass in grams, taking the sound wood. */
   public double grams() {
-    return sound.volume() * density() * 1e-6;
+    return woods(sound).stream().mapToDouble(w -> w.region().volume() * w.wood().kilograms()).sum()
+        * 1e-6;
   }
 }

@@ -56,7 +56,7 @@ final class Correction {
     if (now.equals(wood)) {
       return state;
     }
-    return state.corrected(new Body(body.name(), now, now, body.wood()), aim);
+    return state.corrected(body.become(body.name(), now, now), aim);
   }
 
   /** A share of a surface that lies otherwise than before makes what was measured on it untrue. */

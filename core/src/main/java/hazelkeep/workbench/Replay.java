@@ -266,7 +266,7 @@ final class Replay<D extends Design> {
 
   private static Body mended(Body b, Mended m) {
     HalfSection is = b.sound().minus(m.less()).plus(m.more());
-    return new Body(b.name(), is, is, b.wood());
+    return b.become(b.name(), is, is);
   }
 
   private void found(Fact.Found f, Aim then) {

@@ -47,6 +47,6 @@ public record Stock(HalfSection sound, HalfSection swept, Map<String, Stock> oth
 
   private Body body(Body planned) {
     HalfSection now = sound.equals(swept) ? sound : swept;
-    return new Body(planned.name(), sound, now, planned.wood());
+    return planned.become(planned.name(), sound, now);
   }
 }

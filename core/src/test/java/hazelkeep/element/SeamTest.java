@@ -43,6 +43,27 @@ class SeamTest {
     return Plan.of(kind, d, Shop.starter(), List.of());
   }
 
+  /** A goblet of one wood up to its stem and of another above. */
+  private static Plan<?> stem(String below, String above) {
+    return stem(GOBLET, below, above);
+  }
+
+  private static <D extends Design> Plan<D> stem(Kind<D> kind, String below, String above) {
+    D d = Restated.with(kind.fresh(), "species", below);
+    d = Restated.with(d, "elements", List.of(new Added("seam", 1, "goblet", Optional.of(above))));
+    d = kind.size(d, new DimKey("seam-1.height"), Optional.of(Size.mm(9)));
+    return Plan.of(kind, d, Shop.starter(), List.of());
+  }
+
+  /** The least stiffness of the wood alone in any step, N/mm. */
+  private static double softest(Plan<?> p) {
+    return p.rehearsal().stages().stream()
+        .flatMapToDouble(s -> java.util.Arrays.stream(s.stiffAfter().wood()))
+        .filter(k -> k > 0)
+        .min()
+        .orElseThrow();
+  }
+
   private static Finding one(Plan<?> plan, String code) {
     return plan.findings().stream().filter(f -> f.code().equals(code)).findFirst().orElseThrow();
   }
@@ -126,6 +147,38 @@ class SeamTest {
         .flatMap(w -> w.figure(hazelkeep.wood.WoodProperty.SHRINK_TANGENTIAL))
         .orElseThrow()
         .value();
+  }
+
+  /** A stem of stiff wood over a soft foot stands stiffer than one that is soft all along. */
+  @Test
+  void stiffness_goes_by_the_wood_at_each_place() {
+    double soft = softest(stem("American basswood", "American basswood"));
+    double mixed = softest(stem("American basswood", "Black locust"));
+    double stiff = softest(stem("Black locust", "Black locust"));
+    assertThat(mixed).isGreaterThan(1.2 * soft).isLessThan(stiff);
+  }
+
+  /** Two seams, three woods, each where it was put. */
+  @Test
+  void two_seams_make_three_woods() {
+    Plan<?> p = two(GOBLET);
+    double zero = new Form(p.aim().part("goblet")).zero();
+    assertThat(p.aim().blank().wood(zero + 94).name()).isEqualTo("Boxwood");
+    assertThat(p.aim().blank().wood(zero + 96).name()).isEqualTo("American basswood");
+    assertThat(p.aim().blank().woods(p.aim().blank().sound())).hasSize(3);
+  }
+
+  private static <D extends Design> Plan<D> two(Kind<D> kind) {
+    D d =
+        Restated.with(
+            kind.fresh(),
+            "elements",
+            List.of(
+                new Added("seam", 1, "goblet", Optional.of("Boxwood")),
+                new Added("seam", 2, "goblet", Optional.of("American basswood"))));
+    d = kind.size(d, new DimKey("seam-1.height"), Optional.of(Size.mm(8)));
+    d = kind.size(d, new DimKey("seam-2.height"), Optional.of(Size.mm(95)));
+    return Plan.of(kind, d, Shop.starter(), List.of());
   }
 
   @Test

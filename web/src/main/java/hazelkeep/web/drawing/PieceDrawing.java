@@ -3,11 +3,11 @@ package hazelkeep.web.drawing;
 import static hazelkeep.web.drawing.Board.WIDTH;
 
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Layer;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import java.util.List;

@@ -75,11 +75,12 @@ final class FitPage {
   void view(double clearance, YearWish wish, int day, Model model) {
     FitWords words = new FitWords(show, practice);
     String wood = plan.aim().blank().wood().name();
+    String inner = plan.aim().wood(closing.joint().inner().part()).name();
     Feel feel = Feel.of(closing, clearance, wish.sealed(), practice);
     InTheYear.Made made = new InTheYear.Made(wish, plan.shop());
     InTheYear.Answer answer = InTheYear.of(plan.aim(), closing, clearance, made, day);
     Year year = answer.year().map(InTheYear::year).orElse(null);
-    String other = wish.spigotWood().isEmpty() ? wood : wish.spigotWood();
+    String other = wish.spigotWood().isEmpty() ? inner : wish.spigotWood();
     model.addAttribute("clearance", show.unit().showFit(clearance));
     model.addAttribute("clearanceMm", clearance);
     model.addAttribute("planned", Math.abs(clearance - clearance()) < SAME);

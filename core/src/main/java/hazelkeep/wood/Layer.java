@@ -1,7 +1,6 @@
-package hazelkeep.piece;
+package hazelkeep.wood;
 
 import hazelkeep.solid.HalfSection;
-import hazelkeep.wood.Species;
 import java.util.ArrayList;
 import java.util.List;
 
