@@ -150,7 +150,7 @@ public record Side(
     switch (f.verdict().entry()) {
       case WALL_THIN -> stouter(b, f, r, 2 * Math.max(LEAST, lack), 3, 6);
       // What lacks is stiffness, not millimetres: a little stouter is tried.
-      case SHAKES -> stouter(b, f, r, 3, 6, 10);
+      case SHAKES, TAIL_TWISTS -> stouter(b, f, r, 3, 6, 10);
       case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn().path());
       case TIPS_OVER -> {
         if (foot(b) <= b.part(on.part()).target().minZ() + SAME) {

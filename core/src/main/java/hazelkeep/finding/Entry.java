@@ -63,6 +63,7 @@ public enum Entry {
   LATHE_FAST,
   SHAKES,
   BREAKS,
+  TAIL_TWISTS,
   CRITICAL_SPEED,
   NOT_JUDGED,
   SANDED_EARLY,

@@ -86,6 +86,7 @@ final class Shaking {
       }
     }
     usual.ifPresent(s -> sings(stage, s, out));
+    usual.flatMap(s -> StartUp.judge(stage, s, shop)).ifPresent(out::add);
     return out;
   }
 

@@ -32,6 +32,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("read", "How close a size has to be"),
           Map.entry("route", "The order of work"),
           Map.entry("stock", "Blank, kerf and foot"),
+          Map.entry("tail", "Starting with the tailstock up"),
           Map.entry("wall", "Walls and floors"),
           Map.entry("content", "What goes in"),
           Map.entry("turn", "What is left for later"),
