@@ -1,6 +1,8 @@
 package hazelkeep.bench;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.goblet.Goblet;
+import hazelkeep.measure.Restated;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -12,6 +14,7 @@ import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -37,6 +40,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 4, time = 1)
 public class KindBenchmark {
   private static final String RIGGED = "dry-stem-vase-rigged";
+  private static final String RINGED = "goblet-with-five-rings";
+  private static final String FILLED = "goblet-of-120-ml";
+
   private final Shop shop = Shop.starter();
 
   /** Which kind. */
@@ -51,7 +57,9 @@ public class KindBenchmark {
     "shaker",
     "hanging-house",
     "lidded-jar",
-    "goblet"
+    "goblet",
+    RINGED,
+    FILLED
   })
   private String piece;
 
@@ -61,9 +69,20 @@ public class KindBenchmark {
 
   /** A kind with a design of it. */
   private record Planned<D extends Design>(Kind<D> kind, D design) {
-    static <D extends Design> Planned<D> fresh(Kind<D> kind, boolean rigged) {
+    static <D extends Design> Planned<D> fresh(Kind<D> kind, String piece) {
       D d = kind.fresh();
-      return new Planned<>(kind, rigged ? kind.choose(d, "inside", "RIGGED") : d);
+      return new Planned<>(
+          kind,
+          switch (piece) {
+            case RIGGED -> kind.choose(d, "inside", "RIGGED");
+            case RINGED -> Restated.with(d, "rings", 5);
+            case FILLED ->
+                Restated.with(
+                    d,
+                    "content",
+                    Optional.of(new Goblet.Content(Optional.of(120.0), Optional.empty())));
+            default -> d;
+          });
     }
 
     Plan<D> plan(Shop shop) {
@@ -78,9 +97,13 @@ public class KindBenchmark {
   /** Takes the cuts out of the plan. */
   @Setup
   public void setUp() {
-    boolean rigged = piece.equals(RIGGED);
-    String name = rigged ? "dry-stem-vase" : piece;
-    planned = Planned.fresh(Kinds.named(name).orElseThrow(), rigged);
+    String name =
+        switch (piece) {
+          case RIGGED -> "dry-stem-vase";
+          case RINGED, FILLED -> "goblet";
+          default -> piece;
+        };
+    planned = Planned.fresh(Kinds.named(name).orElseThrow(), piece);
     Plan<?> plan = planned.plan(shop);
     blank = plan.aim().blank().sound();
     cuts = new ArrayList<>();

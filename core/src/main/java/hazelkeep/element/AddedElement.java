@@ -7,6 +7,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
+import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
@@ -56,6 +57,21 @@ public interface AddedElement {
 
   /** How its sizes follow. */
   List<SizeRule> sizes();
+
+  /**
+   * The rule of its height over the low end of its part.
+   *
+   * @param least that makes sense, mm
+   * @param most that makes sense, mm
+   */
+  default SizeRule height(double least, double most) {
+    return new SizeRule(
+        added().size("height"),
+        "Height of " + label(),
+        least,
+        most,
+        d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere"));
+  }
 
   /** Whether a size is one of its own. */
   default boolean owns(DimKey key) {

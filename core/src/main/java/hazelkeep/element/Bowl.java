@@ -6,6 +6,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Sane;
 import hazelkeep.practice.Line;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
@@ -84,6 +85,17 @@ public final class Bowl extends Hollowed {
 
   /** No bowl is narrower, mm. */
   private static final double LEAST = 0.5;
+
+  /** Its floor is rounded by a size of its own. */
+  @Override
+  public List<SizeRule> sizes() {
+    return hole();
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    saneHole(lay, sane);
+  }
 
   /** The depth hole ends over the floor, its point counted. */
   @Override

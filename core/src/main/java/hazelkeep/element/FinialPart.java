@@ -140,10 +140,10 @@ record FinialPart(
   private Surface length(
       String named, Polyline line, double low, double high, boolean finished, double far) {
     List<Point> points = new ArrayList<>();
-    points.add(new Point(low, Form.at(line, low)));
+    points.add(new Point(low, Rising.at(line, low)));
     line.points().stream().filter(p -> p.z() > low && p.z() < high).forEach(points::add);
     boolean first = high >= tip();
-    points.add(first ? new Point(tip(), 0) : new Point(high, Form.at(line, high)));
+    points.add(first ? new Point(tip(), 0) : new Point(high, Rising.at(line, high)));
     double over = first ? tip() + APART / 2 : high;
     Polyline run = new Polyline(points);
     List<Point> round = new ArrayList<>();
@@ -217,7 +217,7 @@ record FinialPart(
       return Optional.empty();
     }
     Polyline line = form.plain().surface(top.surface()).line();
-    double mouth = Form.height(line, r);
+    double mouth = Rising.height(line, r);
     double floor = mouth - s.mm(sizes.deep()) - s.practice(Line.FINIAL_GLUE_ROOM);
     List<Point> end = end(bit, floor, r);
     List<Point> ring = new ArrayList<>(end);
@@ -235,7 +235,8 @@ record FinialPart(
             hole.plus(HalfSection.box(mouth, top.z() + Lay.BEYOND, 0, r)),
             true,
             false);
-    return Optional.of(new Form.Sunk(top.surface(), hole, surface, mouth, Form.height(line, foot)));
+    return Optional.of(
+        new Form.Sunk(top.surface(), hole, surface, mouth, Rising.height(line, foot)));
   }
 
   /** How the hole ends: as the bit leaves it, as wide as the hole was found to be; else flat. */

@@ -27,53 +27,10 @@ public final class Form {
   /** Points nearer than this are one, mm. */
   private static final double SAME = 1e-9;
 
-  /**
-   * A stretch of an outside that was bent.
-   *
-   * @param on the surface that it is on
-   * @param chain its line now, from its low end to its high end, in the blank's z
-   * @param was its line before
-   * @param cut what has to go for it
-   */
-  public record Bend(String on, Polyline chain, Polyline was, HalfSection cut) {
-    /** Where it begins, in the blank's z. */
-    public double from() {
-      return was.first().z();
-    }
-
-    /** Where it ends. */
-    public double to() {
-      return was.last().z();
-    }
-
-    /** How deep it lies under the line that was there, mm. */
-    public double deep() {
-      double most = 0;
-      for (Point p : chain.points()) {
-        most = Math.max(most, at(was, p.z()) - p.r());
-      }
-      return most;
-    }
-
-    /** The place where it is deepest. */
-    public Point deepest() {
-      Point best = chain.first();
-      double most = -1;
-      for (Point p : chain.points()) {
-        double deep = at(was, p.z()) - p.r();
-        if (deep > most + SAME) {
-          most = deep;
-          best = p;
-        }
-      }
-      return best;
-    }
-  }
-
   private final Part plain;
   private final double zero;
   private final double end;
-  private final Map<String, Bend> bends = new LinkedHashMap<>();
+  private final Map<String, Dug> bends = new LinkedHashMap<>();
 
   /** A part as its kind drew it. */
   public Form(Part part) {
@@ -162,7 +119,7 @@ public final class Form {
   }
 
   /** What an element bent; empty where it found no room. */
-  public Optional<Bend> bend(String id) {
+  public Optional<Dug> bend(String id) {
     return Optional.ofNullable(bends.get(id));
   }
 
@@ -179,7 +136,8 @@ public final class Form {
         ? Optional.empty()
         : plain.surfaces().stream()
             .filter(Form::outside)
-            .filter(s -> rises(s.line()) && s.line().first().z() < z0 && s.line().last().z() > z1)
+            .filter(
+                s -> Rising.is(s.line()) && s.line().first().z() < z0 && s.line().last().z() > z1)
             .findFirst();
   }
 
@@ -223,40 +181,6 @@ public final class Form {
     return Optional.empty();
   }
 
-  private static boolean rises(Polyline line) {
-    for (int i = 1; i < line.points().size(); i++) {
-      if (line.points().get(i).z() < line.points().get(i - 1).z()) {
-        return false;
-      }
-    }
-    return line.last().z() > line.first().z();
-  }
-
-  /** The radius of a rising line at a z. */
-  static double at(Polyline line, double z) {
-    List<Point> p = line.points();
-    for (int i = 1; i < p.size(); i++) {
-      Point a = p.get(i - 1);
-      Point b = p.get(i);
-      if (z <= b.z() && b.z() > a.z()) {
-        return a.r() + (b.r() - a.r()) * Math.max(0, (z - a.z()) / (b.z() - a.z()));
-      }
-    }
-    return line.last().r();
-  }
-
-  private static Polyline between(Polyline line, double z0, double z1) {
-    List<Point> out = new ArrayList<>();
-    out.add(new Point(z0, at(line, z0)));
-    for (Point p : line.points()) {
-      if (p.z() > z0 + SAME && p.z() < z1 - SAME) {
-        out.add(p);
-      }
-    }
-    out.add(new Point(z1, at(line, z1)));
-    return new Polyline(out);
-  }
-
   /**
    * Bends a stretch of a surface inwards.
    *
@@ -266,27 +190,8 @@ public final class Form {
    */
   public void bend(String id, Surface on, List<Point> chain) {
     Polyline line = new Polyline(chain);
-    Polyline was = between(on.line(), line.first().z(), line.last().z());
-    bends.put(id, new Bend(on.id().name(), line, was, under(line, was)));
-  }
-
-  /** What lies between two lines; where they touch, one piece ends and the next begins. */
-  private static HalfSection under(Polyline line, Polyline was) {
-    HalfSection out = HalfSection.EMPTY;
-    List<Point> run = new ArrayList<>();
-    for (Point p : line.points()) {
-      run.add(p);
-      boolean touches = at(was, p.z()) - p.r() < SAME;
-      if (touches && run.size() > 2) {
-        List<Point> back = between(was, run.get(0).z(), p.z()).reversed().points();
-        run.addAll(back.subList(1, back.size() - 1));
-        out = out.plus(HalfSection.of(run));
-      }
-      if (touches) {
-        run = new ArrayList<>(List.of(p));
-      }
-    }
-    return out;
+    Polyline was = Rising.between(on.line(), line.first().z(), line.last().z());
+    bends.put(id, new Dug(on.id().name(), line, was, Rising.under(line, was)));
   }
 
   /**
@@ -362,7 +267,7 @@ public final class Form {
   /** How thick the wood under the top is within a radius of the axis, mm. */
   double under(double radius) {
     Top top = top().orElseThrow();
-    double mouth = height(plain.surface(top.surface).line(), radius);
+    double mouth = Rising.height(plain.surface(top.surface).line(), radius);
     double low = plain.target().minZ();
     HalfSection open =
         HalfSection.box(low, mouth - SAME_WOOD, 0, radius).minus(plain.target()).dusted();
@@ -375,7 +280,7 @@ public final class Form {
   /** The surface that an element is on; empty where it found no room. */
   Optional<String> on(String id) {
     return bend(id)
-        .map(Bend::on)
+        .map(Dug::on)
         .or(() -> grown(id).map(Grown::on))
         .or(() -> inlaid(id).map(Inlaid::on))
         .or(() -> sunk(id).map(Sunk::on));
@@ -407,7 +312,7 @@ public final class Form {
       return;
     }
     Polyline line = plain.surface(top.surface).line();
-    double foot = height(line, outline.get(0).r());
+    double foot = Rising.height(line, outline.get(0).r());
     List<Point> chain = new ArrayList<>();
     chain.add(new Point(foot, outline.get(0).r()));
     for (Point p : outline) {
@@ -419,7 +324,7 @@ public final class Form {
     List<Point> ring = new ArrayList<>(chain);
     ring.add(new Point(top.z - ROOT, 0));
     ring.add(new Point(foot - ROOT, outline.get(0).r()));
-    double low = height(line, Math.min(rough, top.radius));
+    double low = Rising.height(line, Math.min(rough, top.radius));
     double tip = chain.get(chain.size() - 1).z();
     grown.put(
         id,
@@ -430,26 +335,13 @@ public final class Form {
             HalfSection.box(low, tip, 0, rough).minus(plain.target())));
   }
 
-  /** How high a top's line lies at a radius, in the blank's z. */
-  static double height(Polyline line, double r) {
-    List<Point> p = line.points();
-    for (int i = p.size() - 1; i > 0; i--) {
-      Point in = p.get(i);
-      Point out = p.get(i - 1);
-      if (r <= out.r() && out.r() > in.r()) {
-        return in.z() + (out.z() - in.z()) * Math.max(0, (r - in.r()) / (out.r() - in.r()));
-      }
-    }
-    return line.first().z();
-  }
-
   /** The part with everything that was bent and grown. */
   public Part part() {
     if (bends.isEmpty() && grown.isEmpty() && sunk.isEmpty()) {
       return plain;
     }
     HalfSection target = plain.target();
-    for (Bend b : bends.values()) {
+    for (Dug b : bends.values()) {
       target = target.minus(b.cut());
     }
     for (Grown g : grown.values()) {
@@ -474,7 +366,7 @@ public final class Form {
   private Surface bent(Surface s) {
     Polyline line = s.line();
     HalfSection zone = s.zone();
-    for (Bend b : bends.values()) {
+    for (Dug b : bends.values()) {
       if (b.on().equals(s.id().name())) {
         List<Point> points = new ArrayList<>();
         line.points().stream().filter(p -> p.z() < b.from() - SAME).forEach(points::add);

@@ -4,7 +4,10 @@ import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sane;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.SetupDraft;
@@ -24,6 +27,9 @@ import java.util.function.ToDoubleFunction;
  * until a wall is left that follows the outside.
  */
 public class Hollowed extends Drilled {
+  /** How high its floor's corner is, by what it is rounded. */
+  public static final DimKey CORNER = new DimKey("hollow.corner");
+
   /** How far apart heights of its line are, mm. */
   private static final double STEP = 1;
 
@@ -81,9 +87,38 @@ public class Hollowed extends Drilled {
     return wall;
   }
 
+  @Override
+  public List<SizeRule> sizes() {
+    List<SizeRule> out = new ArrayList<>(hole());
+    out.add(new SizeRule(CORNER, "Corner at the floor", 0, 60, this::cornered));
+    return out;
+  }
+
+  /** The sizes of the hole that it is widened from. */
+  protected final List<SizeRule> hole() {
+    return super.sizes();
+  }
+
+  private Rule.Value cornered(Dims<?> d) {
+    double round = d.custom(Line.TURN_FLOOR_CORNER);
+    return Rule.Value.practice(
+        Math.min(round, d.planned(depth()) / 4), Line.TURN_FLOOR_CORNER.text().source());
+  }
+
+  @Override
+  public void sane(Lay lay, Sane sane) {
+    saneHole(lay, sane);
+    sane.below(CORNER.path(), depth().path());
+  }
+
+  /** What the hole that it is widened from asks of its sizes. */
+  protected final void saneHole(Lay lay, Sane sane) {
+    super.sane(lay, sane);
+  }
+
   /** How far over the floor its corner begins, mm. */
-  protected double corner(Lay lay) {
-    return Math.min(lay.custom(Line.TURN_FLOOR_CORNER), lay.mm(depth()) / 4);
+  private static double corner(Lay lay) {
+    return lay.mm(CORNER);
   }
 
   @Override
@@ -107,8 +142,22 @@ public class Hollowed extends Drilled {
       p.add(new Point(z, Math.max(mouth, Math.min(follows, mouth + from - z))));
     }
     double last = Math.max(mouth, within(outside, floor + corner - foot, lay.mm(wall)));
-    double across = Math.min(corner, last - FLAT);
-    Point centre = new Point(floor + corner, last - across);
+    if (corner > 0) {
+      round(lay, new Point(floor + corner, last), p);
+    } else {
+      p.add(new Point(floor, last));
+    }
+    p.add(new Point(floor, 0));
+    return p;
+  }
+
+  /** The corner, kept off the outside by the wall as all the rest. */
+  private void round(Lay lay, Point top, List<Point> p) {
+    double corner = corner(lay);
+    double across = Math.min(corner, top.r() - FLAT);
+    double[] outside = radii(lay);
+    double foot = side.line(lay).first().z();
+    Point centre = new Point(top.z(), top.r() - across);
     new Profile(List.of(new Curve.Arc(centre, corner, across, 180, 90)))
         .flat()
         .reversed()
@@ -118,8 +167,6 @@ public class Hollowed extends Drilled {
               double follows = within(outside, q.z() - foot, lay.mm(wall));
               p.add(new Point(q.z(), Math.min(q.r(), Math.max(FLAT, follows))));
             });
-    p.add(new Point(floor, 0));
-    return p;
   }
 
   /** The outside's radii on a grid from its low end up: read once, asked for often. */

@@ -48,8 +48,8 @@ final class InlayRoom {
 
   /** The least and the largest radius of a rising line along a stretch. */
   private static Span radii(Polyline line, Span along) {
-    double a = Form.at(line, along.from());
-    double b = Form.at(line, along.to());
+    double a = Rising.at(line, along.from());
+    double b = Rising.at(line, along.to());
     double least = Math.min(a, b);
     double most = Math.max(a, b);
     for (Point p : line.points()) {
@@ -69,7 +69,7 @@ final class InlayRoom {
         .map(
             t -> {
               Polyline line = form.plain().surface(t.surface()).line();
-              double floor = Math.min(t.z(), Form.height(line, r)) - deep;
+              double floor = Math.min(t.z(), Rising.height(line, r)) - deep;
               HalfSection room =
                   HalfSection.box(floor - FOUND, t.z() + proud, 0, Math.min(r + FOUND, t.radius()));
               return new Form.Inlaid(

@@ -68,13 +68,7 @@ final class Ornament implements AddedElement {
   public List<SizeRule> sizes() {
     String name = label();
     List<SizeRule> out = new ArrayList<>();
-    out.add(
-        new SizeRule(
-            height,
-            "Height of " + name,
-            0,
-            900,
-            d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere")));
+    out.add(height(0, 900));
     out.add(
         new SizeRule(
             wide,
@@ -120,7 +114,7 @@ final class Ornament implements AddedElement {
       double z = middle + i * (each > 0 ? s.mm(apart) : 0);
       for (double x : shape.places(shape == Shape.WAIST ? SMOOTH : PLACES, s.mm(deep), half)) {
         double at = z + x * half;
-        double r = Form.at(on.line(), at) - shape.at(x, s.mm(deep), half);
+        double r = Rising.at(on.line(), at) - shape.at(x, s.mm(deep), half);
         boolean before = !out.isEmpty() && at <= out.get(out.size() - 1).z() + 1e-6;
         if (!before) {
           out.add(new Point(at, Math.max(0.05, r)));
@@ -132,7 +126,7 @@ final class Ornament implements AddedElement {
 
   @Override
   public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
-    Form.Bend bend = form.bend(added.id()).orElseThrow();
+    Dug bend = form.bend(added.id()).orElseThrow();
     SurfaceId on = new SurfaceId(added.part(), bend.on());
     List<Act> acts = new ArrayList<>();
     acts.add(new Act.Remove(added.part(), bend.cut(), Set.of(on), List.of()));
@@ -146,7 +140,7 @@ final class Ornament implements AddedElement {
 
   @Override
   public void check(Form form, Aim aim, Told told) {
-    Optional<Form.Bend> bend = form.bend(added.id());
+    Optional<Dug> bend = form.bend(added.id());
     if (bend.isEmpty()) {
       noRoom(form, aim, told);
       return;
@@ -227,7 +221,7 @@ final class Ornament implements AddedElement {
         .map(
             b -> {
               double z = form.zero() + aim.mm(height.path());
-              Point at = new Point(z, Form.at(b.chain(), z));
+              Point at = new Point(z, Rising.at(b.chain(), z));
               return List.of(new Handle(added.id(), label(), at, true, false));
             })
         .orElse(List.of());

@@ -12,7 +12,6 @@ import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
@@ -71,12 +70,7 @@ final class OutlinePoint implements AddedElement {
   @Override
   public List<SizeRule> sizes() {
     return List.of(
-        new SizeRule(
-            height,
-            "Height of " + label(),
-            0,
-            900,
-            d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere")),
+        height(0, 900),
         new SizeRule(
             diameter,
             "Diameter at " + label(),

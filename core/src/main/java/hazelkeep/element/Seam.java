@@ -69,12 +69,7 @@ final class Seam implements AddedElement {
   @Override
   public List<SizeRule> sizes() {
     return List.of(
-        new SizeRule(
-            height,
-            "Height of " + label(),
-            1,
-            600,
-            d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere")),
+        height(1, 600),
         new SizeRule(
             tenon,
             "Tenon of " + label(),

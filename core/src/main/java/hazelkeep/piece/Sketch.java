@@ -104,6 +104,11 @@ public record Sketch<D extends Design>(
     return kind.letIn(design, aim, shop);
   }
 
+  /** How many like it the blank gives. */
+  public Batch batch() {
+    return Batch.of(aim, shop);
+  }
+
   /** The woods that its blank is glued up of above the first. */
   public List<Layer> layers() {
     return aim.blank().layers();

@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import static hazelkeep.web.drawing.Board.WIDTH;
 
 import hazelkeep.piece.StickPiece;
+import hazelkeep.wood.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -34,6 +35,9 @@ final class StickDrawing {
       on.svg()
           .rect(
               s.kept() ? "stick-kept" : "stick-waste", x0, y, wide, STICK, s.kept() ? wood : null);
+      if (s.kept()) {
+        layers(s, y);
+      }
       String value = on.show().bare(s.length());
       boolean roomy = wide > Math.max(value.length() * 7.6, s.label().length() * STICK_LETTER) + 2;
       if (roomy) {
@@ -47,6 +51,18 @@ final class StickDrawing {
     }
     names(run, y + STICK, ends);
     on.svg().line("guide", on.sheet().x(length), guide, on.sheet().x(length), y);
+  }
+
+  /** What of a stretch is of another wood. */
+  private void layers(StickPiece s, double y) {
+    for (Layer l : on.sketch().layers()) {
+      double from = Math.max(l.from(), s.from());
+      if (from < s.to()) {
+        double x = on.sheet().x(from);
+        String colour = WoodColour.of(l.wood().name());
+        on.svg().rect("stick-kept", x, y, on.sheet().x(s.to()) - x, STICK, colour);
+      }
+    }
   }
 
   /** Names stretches that have no room for their own: neighbours share one label. */
