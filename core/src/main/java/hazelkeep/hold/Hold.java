@@ -8,6 +8,7 @@ import hazelkeep.shop.Centre;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -87,10 +88,22 @@ public record Hold(Grip grip, Optional<Centre> tail, Optional<Steadied> steady) 
     if (t.form() != Centre.Form.PADDED || open(work, at) <= t.radius()) {
       return work.most();
     }
-    while (at > work.least() && open(work, at) > 0) {
-      at -= FLOOR;
+    // In whole steps from the mouth, so that a floor a hair off moves nothing.
+    double steps = Math.ceil((at - Math.max(work.least(), floor(work, at))) / FLOOR);
+    return at - FLOOR * Math.max(0, steps);
+  }
+
+  /** The highest wood on the axis below a place, in the setup's frame. */
+  private static double floor(Work work, double below) {
+    double out = Double.NEGATIVE_INFINITY;
+    for (String p : work.distinct()) {
+      Frame f = work.frames().get(p);
+      for (Span s : work.bodies().get(p).sound().alongAxis()) {
+        double high = Math.max(f.x(s.from()), f.x(s.to()));
+        out = high <= below ? Math.max(out, high) : out;
+      }
     }
-    return at;
+    return out;
   }
 
   /** How exactly the floor of a bowl is looked for, mm. */
