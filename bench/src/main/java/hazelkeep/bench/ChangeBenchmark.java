@@ -2,6 +2,7 @@ package hazelkeep.bench;
 
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
@@ -42,11 +43,13 @@ public class ChangeBenchmark {
 
   private static final int STATED_MOST = 8;
 
+  private static final String RINGED = "goblet-with-five-rings";
+
   private final Shop shop = Shop.starter();
   private final Random random = new Random(19);
 
   /** The kind of piece. */
-  @Param({"lidded-box", "canister", "mill", "dry-stem-vase"})
+  @Param({"lidded-box", "canister", "mill", "dry-stem-vase", "lidded-jar", "goblet", RINGED})
   public String kind;
 
   private Changing<?> changing;
@@ -60,13 +63,15 @@ public class ChangeBenchmark {
     private final Random random;
     private final List<Rule<D>> rules;
     private final Map<DimKey, Double> usual;
+    private final D fresh;
     private D design;
 
-    Changing(Kind<D> kind, Shop shop, Random random) {
+    Changing(Kind<D> kind, boolean ringed, Shop shop, Random random) {
       this.kind = kind;
       this.shop = shop;
       this.random = random;
-      this.design = kind.fresh();
+      this.fresh = ringed ? Restated.with(kind.fresh(), "rings", 5) : kind.fresh();
+      this.design = fresh;
       this.rules = kind.rules(design);
       this.usual = Plan.of(kind, design, shop, List.of()).aim().sizes();
     }
@@ -79,14 +84,14 @@ public class ChangeBenchmark {
 
     Plan<D> change() {
       for (int i = 0; i < CHANGES; i++) {
-        D from = design.sizes().size() > STATED_MOST ? kind.fresh() : design;
+        D from = design.sizes().size() > STATED_MOST ? fresh : design;
         D next = with(from, rules.get(random.nextInt(rules.size())).key());
         try {
           Plan<D> plan = Plan.of(kind, next, shop, List.of());
           design = next;
           return plan;
         } catch (hazelkeep.piece.BadDesign e) {
-          design = kind.fresh();
+          design = fresh;
         }
       }
       throw new IllegalStateException("Nothing can be changed on a " + kind.title());
@@ -97,20 +102,25 @@ public class ChangeBenchmark {
       double mm = usual.get(new DimKey("outside.diameter")) * (0.95 + 0.1 * random.nextDouble());
       Size wide = Size.mm(Math.round(1000 * mm) / 1000.0);
       Size faced = Size.mm(1.5 + Math.round(1000 * random.nextDouble()) / 1000.0);
-      D d = kind.size(kind.fresh(), new DimKey("outside.diameter"), Optional.of(wide));
+      D d = kind.size(fresh, new DimKey("outside.diameter"), Optional.of(wide));
       return Plan.of(
           kind, kind.size(d, new DimKey("stick.face-foot"), Optional.of(faced)), shop, List.of());
     }
 
     Plan<D> usual() {
-      return Plan.of(kind, kind.fresh(), shop, List.of());
+      return Plan.of(kind, fresh, shop, List.of());
     }
   }
 
   /** Takes the cuts of the usual piece as regions of its blank. */
   @Setup
   public void planned() {
-    changing = new Changing<>(Kinds.named(kind).orElseThrow(), shop, random);
+    changing =
+        new Changing<>(
+            Kinds.named(kind.equals(RINGED) ? "goblet" : kind).orElseThrow(),
+            kind.equals(RINGED),
+            shop,
+            random);
     Plan<?> plan = changing.usual();
     blank = plan.aim().blank().swept();
     for (Step step : plan.route().steps()) {
