@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.element.BoredPair;
 import hazelkeep.finding.Entry;
+import hazelkeep.fit.FitClass;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -12,6 +13,8 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
+import hazelkeep.route.RouteEdit;
+import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -104,5 +107,32 @@ class JarTest {
             .findFirst()
             .orElseThrow(() -> new AssertionError(p.findings().toString()));
     assertThat(f.verdict().entry()).isEqualTo(Entry.HIDDEN);
+  }
+
+  /**
+   * Its jam drives nothing any more once it is hollowed: only the fit for use could be too early.
+   */
+  @Test
+  void a_fine_fit_is_not_called_early_unless_it_is_eased_before_the_hollow() {
+    Jar d = Restated.with(KIND.fresh(), "fit", FitClass.SUCTION);
+    assertThat(plan(d).findings()).noneMatch(f -> f.verdict().entry() == Entry.FIT_EARLY);
+    RouteEdit early = new RouteEdit.MoveAfter(new StepKey("ease/hollow"), new StepKey("ease/ease"));
+    assertThat(Plan.of(KIND, d, Shop.starter(), List.of(early)).findings())
+        .anyMatch(f -> f.verdict().entry() == Entry.FIT_EARLY);
+  }
+
+  /** The floor's corner is a size: a square one leaves the floor flat to its wall. */
+  @Test
+  void the_corner_of_the_floor_is_a_size_of_its_own() {
+    double round = flat(jar("hollow.corner", 8));
+    double square = flat(jar("hollow.corner", 0));
+    assertThat(square - round).isGreaterThan(4);
+  }
+
+  /** How far from the axis the floor reaches, mm. */
+  private static double flat(Jar d) {
+    List<Point> in = plan(d).aim().part(BoredPair.BODY).surface("inside").line().points();
+    double floor = in.get(in.size() - 1).z();
+    return in.stream().filter(p -> p.z() < floor + 0.01).mapToDouble(Point::r).max().orElse(0);
   }
 }
