@@ -1,8 +1,11 @@
 package hazelkeep.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.element.Form;
 import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -62,6 +65,10 @@ class AddedTest {
     }
   }
 
+  private static <D extends Design> Form form(Kind<D> kind, String part) {
+    return new Form(Plan.of(kind, kind.fresh(), Shop.starter(), List.of()).aim().part(part));
+  }
+
   private static <D extends Design> String planPart(Kind<D> kind) {
     return Plan.of(kind, kind.fresh(), Shop.starter(), List.of()).aim().parts().get(0).name();
   }
@@ -84,6 +91,34 @@ class AddedTest {
     assertThat(r.statusCode()).isEqualTo(422);
     assertThat(HtmlUtils.htmlUnescape(r.body())).contains(says);
     assertThat(pieces.get(id).version()).isEqualTo(1);
+  }
+
+  /** A point is put on the line as it runs there, so that adding it changes nothing yet. */
+  @Test
+  void a_point_is_put_on_the_line_as_it_runs_on_every_kind() {
+    for (Kind<?> kind : Kinds.ALL) {
+      long id = piece(kind.name());
+      String part = planPart(kind);
+      Form form = form(kind, part);
+      double height = Math.rint(form.height() / 3);
+      assertThat(put(id, "point", part, Double.toString(height), 1).statusCode())
+          .as(kind.name())
+          .isEqualTo(200);
+      assertThat(pieces.get(id).design().sizes().get(new DimKey("point-1.diameter")).mm())
+          .as(kind.name())
+          .isCloseTo(2 * form.radius(height), within(0.051));
+      HttpResponse<String> there = visitor.get("/pieces/" + id);
+      assertThat(there.body()).contains("Point 1 on the " + part);
+    }
+  }
+
+  @Test
+  void a_long_blank_says_how_many_it_gives() {
+    long id = piece("ringed-handle");
+    HttpResponse<String> r =
+        visitor.asPart(
+            "/pieces/" + id + "/size", "key", "blank.length", "value", "520", "version", "1");
+    assertThat(r.body()).contains("the blank gives").contains("sawn apart");
   }
 
   /** A finial from an offcut of another wood: on every page, and its wood in the file. */
