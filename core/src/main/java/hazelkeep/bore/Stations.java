@@ -10,9 +10,6 @@ import java.util.TreeSet;
 
 /** Hollowing stations of a vessel that opens towards greater z: sizes at depths below its rim. */
 public final class Stations {
-  /** Distance of stations, mm (common practice). */
-  private static final double EVERY = 5;
-
   /** How far beside a border a size is read, mm. */
   private static final double PROBE = 0.02;
 
@@ -36,11 +33,13 @@ public final class Stations {
    * @param rim where depths are counted from, mm: what stands there when it is hollowed
    * @param inside the line of the hollow
    * @param gauge with which depths are read
+   * @param every how far apart they are, mm
    */
-  public static List<Station> of(HalfSection wood, double rim, Polyline inside, Gauge gauge) {
+  public static List<Station> of(
+      HalfSection wood, double rim, Polyline inside, Gauge gauge, double every) {
     TreeSet<Double> depths = new TreeSet<>();
     double floor = inside.points().stream().mapToDouble(Point::z).min().orElse(rim);
-    for (double d = EVERY; d < rim - floor - PROBE; d += EVERY) {
+    for (double d = every; d < rim - floor - PROBE; d += every) {
       depths.add(d);
     }
     List<Point> p = inside.points();

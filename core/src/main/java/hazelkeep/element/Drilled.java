@@ -18,6 +18,7 @@ import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -349,7 +350,8 @@ public class Drilled implements Element {
                 part.target().in(frame),
                 frame.x(b.at(place.mouth())),
                 part.surface(place.on().name()).line().in(frame),
-                b.shop().depthGauge())));
+                b.shop().depthGauge(),
+                b.custom(Line.PAPER_STATION))));
   }
 
   /** A step for every bit that is set. */

@@ -223,7 +223,8 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
                 p.target().in(turned),
                 turned.x(end(b)),
                 p.surface(b.mm(keys.deep) > 0 ? UNDER : HOLE).line().in(turned),
-                b.shop().depthGauge())));
+                b.shop().depthGauge(),
+                b.custom(Line.PAPER_STATION))));
   }
 
   @Override

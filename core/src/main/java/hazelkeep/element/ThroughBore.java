@@ -290,7 +290,12 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
             part,
             "end of the tenon at its mouth",
             List.of(both.near()),
-            Stations.of(b.part(part).target(), datum(b), line, b.shop().depthGauge()),
+            Stations.of(
+                b.part(part).target(),
+                datum(b),
+                line,
+                b.shop().depthGauge(),
+                b.custom(Line.PAPER_STATION)),
             Optional.of(both)),
         new Boring(part, "foot", List.of(both.far()), List.of(), Optional.of(both)));
   }

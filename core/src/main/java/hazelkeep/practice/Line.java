@@ -557,7 +557,9 @@ public enum Line {
   SEAM_STOUTER,
   SEAM_STEP,
   SEAM_DRY,
-  SEAM_DAMP;
+  SEAM_DAMP,
+  PAPER_STATION,
+  PAPER_TEMPLATE;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

@@ -318,7 +318,7 @@ class BoreTest {
         HalfSection.of(
             List.of(new Point(80, 0), new Point(80, 20), new Point(30, 10), new Point(30, 0)));
     HalfSection wood = HalfSection.box(10, 80, 0, 30).minus(hollow);
-    List<Stations.Station> all = Stations.of(wood, 80, inside, new Gauge("gauge", 2));
+    List<Stations.Station> all = Stations.of(wood, 80, inside, new Gauge("gauge", 2), 5);
     assertThat(all).hasSizeGreaterThanOrEqualTo(10);
     for (Stations.Station s : all) {
       assertThat(s.reading()).isCloseTo(s.depth() - 2, within(1e-9));

@@ -251,7 +251,7 @@ class ThroughTest {
       var line =
           new hazelkeep.solid.Polyline(
               List.of(new Point(deep, mouth), new Point(0, floor), new Point(0, 0)));
-      List<Stations.Station> all = Stations.of(wood, deep, line, shop.depthGauge());
+      List<Stations.Station> all = Stations.of(wood, deep, line, shop.depthGauge(), 5);
       List<Stations.Station> sorted =
           all.stream().sorted(Comparator.comparingDouble(Stations.Station::depth)).toList();
       for (int i = 0; i < 50; i++) {

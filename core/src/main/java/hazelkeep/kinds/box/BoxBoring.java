@@ -57,7 +57,12 @@ final class BoxBoring {
         BoxParts.BODY,
         design.school() == School.LID_OVER ? "spigot's end" : "rim",
         List.copyOf(plans),
-        Stations.of(body.target(), mouth, body.surface("inside").line(), b.shop().depthGauge()));
+        Stations.of(
+            body.target(),
+            mouth,
+            body.surface("inside").line(),
+            b.shop().depthGauge(),
+            b.custom(Line.PAPER_STATION)));
   }
 
   /**
@@ -76,7 +81,8 @@ final class BoxBoring {
             lid.target().in(turned),
             turned.x(face),
             lid.surface("inside").line().in(turned),
-            b.shop().depthGauge()));
+            b.shop().depthGauge(),
+            b.custom(Line.PAPER_STATION)));
   }
 
   /** The main bore of the body, by the school; empty when it is hollowed by the gouge alone. */

@@ -1,6 +1,7 @@
 package hazelkeep.web.paper;
 
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.paper.Faces.Face;
@@ -9,9 +10,6 @@ import java.util.List;
 
 /** Outside, inside and wall every so often along a hollow part, and where the wall is least. */
 final class Stations {
-  /** From station to station, mm. */
-  private static final double EVERY = 5;
-
   private static final double ROW = 5;
 
   /** Ends are corners: what is read there belongs to neither side, mm. */
@@ -24,17 +22,18 @@ final class Stations {
 
   static double draw(Sheet s, Plan<?> plan, Show show, double from) {
     double y = from;
+    double every = plan.shop().custom(Line.PAPER_STATION);
     for (Part p : plan.aim().parts()) {
       HalfSection h = p.target();
-      if (hollow(h)) {
+      if (hollow(h, every)) {
         y = part(s, plan, p.name(), show, y) + 6;
       }
     }
     return y;
   }
 
-  private static boolean hollow(HalfSection h) {
-    for (double z = h.minZ() + INSET; z < h.maxZ(); z += EVERY) {
+  private static boolean hollow(HalfSection h, double every) {
+    for (double z = h.minZ() + INSET; z < h.maxZ(); z += every) {
       if (h.inner(z) > 1) {
         return true;
       }
@@ -49,8 +48,9 @@ final class Stations {
     s.text(Sheet.LEFT, y + 9.6, 8.5, "Places from its lower end; the wall straight across.");
     y += 15;
     row(s, y, List.of("at", "outside \u2300", "inside \u2300", "wall", ""));
-    double thin = thinnest(h);
-    for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += EVERY) {
+    double every = plan.shop().custom(Line.PAPER_STATION);
+    double thin = thinnest(h, every);
+    for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += every) {
       double z = inset(h, at);
       double outside = h.outer(z);
       double inside = h.inner(z);
@@ -71,9 +71,9 @@ final class Stations {
     return y + ROW;
   }
 
-  private static double thinnest(HalfSection h) {
+  private static double thinnest(HalfSection h, double every) {
     double least = Double.POSITIVE_INFINITY;
-    for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += EVERY) {
+    for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += every) {
       double z = inset(h, at);
       if (h.inner(z) > 0) {
         least = Math.min(least, h.outer(z) - h.inner(z));

@@ -1,6 +1,7 @@
 package hazelkeep.web.paper;
 
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.paper.Faces.Face;
@@ -17,9 +18,6 @@ final class Templates {
   /** How wide a card stands beyond the widest place, mm. */
   private static final double CARD = 12;
 
-  /** From cross line to cross line, mm. */
-  private static final double EVERY = 10;
-
   /** What of a template is drawn again on the next page, mm. */
   private static final double OVERLAP = 10;
 
@@ -28,15 +26,17 @@ final class Templates {
 
   private final Sheet sheet;
   private final Show show;
+  private final double every;
 
-  private Templates(Sheet sheet, Show show) {
+  private Templates(Sheet sheet, Show show, double every) {
     this.sheet = sheet;
     this.show = show;
+    this.every = every;
   }
 
   static void draw(Sheet s, Printed of) {
     Plan<?> plan = of.plan();
-    Templates t = new Templates(s, of.show());
+    Templates t = new Templates(s, of.show(), plan.shop().custom(Line.PAPER_TEMPLATE));
     for (Part p : plan.aim().parts()) {
       HalfSection h = p.target();
       t.card("Template 1:1, outside of the " + p.name(), h, line(h, false), false);
@@ -102,9 +102,9 @@ final class Templates {
   /** Cross lines with the diameter, from the part's lower end. */
   private void marks(
       HalfSection h, boolean inside, double from, double to, double axis, double top) {
-    double first = Math.ceil((from - h.minZ()) / EVERY) * EVERY;
+    double first = Math.ceil((from - h.minZ()) / every) * every;
     double x = axis + h.maxR() + CARD;
-    for (double at = first; h.minZ() + at < to; at += EVERY) {
+    for (double at = first; h.minZ() + at < to; at += every) {
       double z = h.minZ() + at;
       double r = inside ? h.inner(z + BESIDE) : h.outer(z + BESIDE);
       if (r > 0) {

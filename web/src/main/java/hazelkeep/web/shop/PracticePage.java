@@ -46,6 +46,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("goblet", "Usual sizes of goblets"),
           Map.entry("ring", "Captive rings"),
           Map.entry("handle", "Usual sizes of handles"),
+          Map.entry("paper", "What is printed"),
           Map.entry("seam", "Blanks glued up of two woods"),
           Map.entry("lid", "Lids for vessels that exist"),
           Map.entry("finial", "Finials and knobs of their own"),
