@@ -57,15 +57,8 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
     }
     List<Part> parts = new ArrayList<>(forms.values().stream().map(Form::part).toList());
     bare.parts().stream().filter(p -> bare.given(p.name())).forEach(parts::add);
-    List<Body> blanks = new ArrayList<>(bare.blanks());
-    blanks.set(
-        0,
-        bare.blank()
-            .glued(
-                elements.stream()
-                    .flatMap(e -> e.layer(forms.get(e.added().part()), sizes).stream())
-                    .sorted(Comparator.comparingDouble(Layer::from))
-                    .toList()));
+    Aim plain = glued(bare, elements, forms, sizes);
+    List<Body> blanks = new ArrayList<>(plain.blanks());
     List<Joint> joints = new ArrayList<>(bare.joints());
     for (AddedElement e : elements) {
       e.own(forms.get(e.added().part()), sizes, design)
@@ -77,7 +70,25 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
               });
     }
     Aim aim = new Aim(blanks, parts, joints, dims, shop.practice());
-    return new Drawn(bare, aim, forms, elements);
+    return new Drawn(plain, aim, forms, elements);
+  }
+
+  /**
+   * The plain piece in the blank that it is really of: what its kind judges reads the woods too.
+   */
+  private static Aim glued(
+      Aim bare, List<AddedElement> elements, Map<String, Form> forms, AddedElement.Sizes sizes) {
+    List<Layer> layers =
+        elements.stream()
+            .flatMap(e -> e.layer(forms.get(e.added().part()), sizes).stream())
+            .sorted(Comparator.comparingDouble(Layer::from))
+            .toList();
+    if (layers.isEmpty()) {
+      return bare;
+    }
+    List<Body> blanks = new ArrayList<>(bare.blanks());
+    blanks.set(0, bare.blank().glued(layers));
+    return new Aim(blanks, bare.parts(), bare.joints(), bare.dims(), bare.practice());
   }
 
   private static BadDesign noPart(AddedElement e, String title, Map<String, Form> forms) {

@@ -59,7 +59,7 @@ public record EndWork(
             spigot.isPresent() ? b.mm(Spigot.DIAMETER) : 2 * target.outer(rim),
             face,
             true);
-    return new EndHolds(b.aim().blank().wood(), design.jamWood(), design.paper(), b.shop())
+    return new EndHolds(b.aim().wood(on.part()), design.jamWood(), design.paper(), b.shop())
         .mount(
             by,
             half.on(target, b.shop().practice()),

@@ -173,7 +173,8 @@ public class Hollowed extends Drilled {
   private double[] radii(Lay lay) {
     Polyline line = side.line(lay);
     double foot = line.first().z();
-    return radii(z -> side.radius(lay, foot + z), line.last().z() - foot);
+    return lay.once(
+        this, "radii", () -> radii(z -> side.radius(lay, foot + z), line.last().z() - foot));
   }
 
   /** The radii of an outside on a grid from its low end up. */

@@ -149,7 +149,13 @@ final class Ornament implements AddedElement {
     double left = left(form, bend.get().chain());
     told.thin(
         Entry.DETAIL_THIN, left, aim.custom(Line.DETAIL_LEFT), added.part(), deepest, label());
-    told.thin(Entry.DETAIL_FINE, aim.mm(wide.path()), finest(aim), added.part(), deepest, label());
+    told.thin(
+        Entry.DETAIL_FINE,
+        aim.mm(wide.path()),
+        finest(deepest, aim),
+        added.part(),
+        deepest,
+        label());
     if (shape == Shape.BEAD && aim.mm(deep.path()) > aim.mm(wide.path()) / 2) {
       told.found(
           Entry.BEAD_DEEP.told(Grade.WATCH, aim.mm(deep.path()), aim.mm(wide.path()) / 2, label()),
@@ -159,8 +165,8 @@ final class Ornament implements AddedElement {
   }
 
   /** Coarse wood crumbles at what fine wood holds. */
-  private double finest(Aim aim) {
-    double density = aim.blank().wood().density().map(Figure::value).orElse(Double.NaN);
+  private static double finest(Point at, Aim aim) {
+    double density = aim.blank().wood(at.z()).density().map(Figure::value).orElse(Double.NaN);
     boolean soft = density < aim.custom(Line.BORE_HARD);
     return aim.custom(soft ? Line.DETAIL_FINEST_SOFT : Line.DETAIL_FINEST);
   }

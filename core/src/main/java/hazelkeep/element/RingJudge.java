@@ -9,6 +9,8 @@ import hazelkeep.practice.Line;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Figure;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -93,12 +95,14 @@ record RingJudge(RingZone zone, Built b) {
   /** Lengths that differ by less are one, mm. */
   private static final double SAME = 1e-3;
 
-  /** The force at which it breaks across the grain, where that is known of the wood. */
+  /**
+   * The force at which it breaks across the grain, where that is known of the wood: of several the
+   * weakest.
+   */
   private void weak(RingCut c, Told told, Point first) {
-    b.aim()
-        .blank()
-        .wood()
-        .tensionAcross()
+    zone.rings().stream()
+        .flatMap(r -> b.aim().wood(r.name()).tensionAcross().stream())
+        .min(Comparator.comparingDouble(Figure::value))
         .map(strength -> strength.value() / c.squeezed(1))
         .ifPresent(
             breaks ->

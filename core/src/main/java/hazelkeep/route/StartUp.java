@@ -12,10 +12,14 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.WoodProperty;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -30,6 +34,9 @@ import java.util.Optional;
 final class StartUp {
   /** So near to grip and tail nothing is looked at, mm: a dimple and its edge are there. */
   private static final double END = 3;
+
+  /** Radii that differ by less are one, mm. */
+  private static final double SAME = 1e-6;
 
   private static final double SECONDS = 60;
 
@@ -54,14 +61,15 @@ final class StartUp {
     double torque =
         torque(shop.custom(Line.TAIL_INERTIA), speeds.from(), shop.custom(Line.TAIL_START));
     Work work = stage.left();
+    double share = shop.custom(Line.HOLD_STRENGTH_WATCH);
     for (String part : work.distinct()) {
-      double least =
-          shear(work, part)
-              .map(s -> least(torque, s * shop.custom(Line.HOLD_STRENGTH_WATCH)))
-              .orElse(0.0);
-      Optional<Point> thin = thinnest(work, hold.grip().support(work), part, least / 2);
+      Body body = work.bodies().get(part);
+      Map<Species, Double> least = new IdentityHashMap<>();
+      body.woods().forEach(w -> least.put(w, least(torque, share, w)));
+      Optional<Point> thin = thinnest(work, hold.grip().support(work), part, least);
       if (thin.isPresent()) {
-        Verdict told = Entry.TAIL_TWISTS.told(Grade.WATCH, 2 * thin.get().r(), least);
+        double limit = least.get(body.wood(thin.get().z()));
+        Verdict told = Entry.TAIL_TWISTS.told(Grade.WATCH, 2 * thin.get().r(), limit);
         return Optional.of(
             new Finding(
                 told, Optional.of(stage.step().key()), part, thin, told.helps(true), List.of()));
@@ -70,19 +78,29 @@ final class StartUp {
     return Optional.empty();
   }
 
-  private static Optional<Double> shear(Work work, String part) {
-    return work.wood(part).flatMap(w -> w.figure(WoodProperty.SHEAR)).map(Figure::value);
+  /** The same of a wood; 0 where its shear strength is not known. */
+  private static double least(double torque, double share, Species wood) {
+    return wood.figure(WoodProperty.SHEAR)
+        .map(Figure::value)
+        .map(shear -> least(torque, share * shear))
+        .orElse(0.0);
   }
 
-  /** The thinnest solid place under a radius between grip and tail, in the blank's z. */
-  private static Optional<Point> thinnest(Work work, Support grip, String part, double below) {
-    HalfSection wood = work.bodies().get(part).sound();
+  /**
+   * The thinnest solid place between grip and tail that is too thin, in the blank's z.
+   *
+   * @param least the thinnest that each wood stands, mm
+   */
+  private static Optional<Point> thinnest(
+      Work work, Support grip, String part, Map<Species, Double> least) {
+    Body body = work.bodies().get(part);
+    HalfSection wood = body.sound();
     Frame f = work.frames().get(part);
     return wood.rings().stream()
         .flatMap(r -> r.points().stream())
-        .filter(p -> p.r() > 0 && p.r() < below)
+        .filter(p -> p.r() > 0 && 2 * p.r() < least.getOrDefault(body.wood(p.z()), 0.0))
         .filter(p -> f.x(p.z()) > grip.at() + END && f.x(p.z()) < work.most() - END)
-        .filter(p -> wood.inner(p.z()) <= 0 && wood.outer(p.z()) < below)
+        .filter(p -> wood.inner(p.z()) <= 0 && wood.outer(p.z()) <= p.r() + SAME)
         .min(Comparator.comparingDouble(Point::r));
   }
 }

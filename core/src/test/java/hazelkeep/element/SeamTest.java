@@ -158,6 +158,21 @@ class SeamTest {
     assertThat(mixed).isGreaterThan(1.2 * soft).isLessThan(stiff);
   }
 
+  /** Basswood foot, locust above: the rings are locust and bear what locust bears. */
+  @Test
+  void a_ring_above_the_seam_is_judged_by_its_own_wood() {
+    assertThat(weakRings(GOBLET, "American basswood", "American basswood")).isTrue();
+    assertThat(weakRings(GOBLET, "American basswood", "Black locust")).isFalse();
+    assertThat(weakRings(GOBLET, "Black locust", "American basswood")).isTrue();
+  }
+
+  private static <D extends Design> boolean weakRings(Kind<D> kind, String below, String above) {
+    D d = Restated.with(Restated.with(kind.fresh(), "species", below), "rings", 3);
+    d = Restated.with(d, "elements", List.of(new Added("seam", 1, "goblet", Optional.of(above))));
+    d = kind.size(d, new DimKey("seam-1.height"), Optional.of(Size.mm(9)));
+    return told(Plan.of(kind, d, Shop.starter(), List.of()), "ring-weak");
+  }
+
   /** Two seams, three woods, each where it was put. */
   @Test
   void two_seams_make_three_woods() {

@@ -23,13 +23,17 @@ final class BoxEnds {
   private static final String LID = BoxParts.LID;
 
   private final Built b;
-  private final EndHolds holds;
+  private final LiddedBox design;
   private final BoxParts parts;
 
   BoxEnds(LiddedBox design, Built b) {
     this.b = b;
-    this.holds = new EndHolds(b.aim().blank().wood(), design.jamWood(), design.paper(), b.shop());
+    this.design = design;
     this.parts = new BoxParts(design);
+  }
+
+  private EndHolds holds(String half) {
+    return new EndHolds(b.aim().wood(half), design.jamWood(), design.paper(), b.shop());
   }
 
   /** The body reversed, its foot towards the tailstock. */
@@ -47,10 +51,11 @@ final class BoxEnds {
             over ? b.mm(Spigot.DIAMETER) : outside(BODY, -1),
             parts.mouthAt(b),
             true);
-    return holds.mount(
-        by,
-        half.on(b.part(BODY).target(), b.shop().practice()),
-        over ? parts.joinAt(b) : Double.NaN);
+    return holds(BODY)
+        .mount(
+            by,
+            half.on(b.part(BODY).target(), b.shop().practice()),
+            over ? parts.joinAt(b) : Double.NaN);
   }
 
   /** The lid alone, its top towards the tailstock. */
@@ -68,8 +73,11 @@ final class BoxEnds {
             over ? outside(LID, 1) : b.mm(Spigot.DIAMETER),
             parts.faceAt(b),
             false);
-    return holds.mount(
-        by, half.on(b.part(LID).target(), b.shop().practice()), over ? Double.NaN : parts.rimAt(b));
+    return holds(LID)
+        .mount(
+            by,
+            half.on(b.part(LID).target(), b.shop().practice()),
+            over ? Double.NaN : parts.rimAt(b));
   }
 
   /** The outside beside the join, mm across: towards the foot or towards the top. */

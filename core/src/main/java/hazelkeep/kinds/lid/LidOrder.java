@@ -73,7 +73,7 @@ record LidOrder(FittedLid d, LidParts p) {
             end,
             false);
     EndHolds.Mount out =
-        new EndHolds(b.aim().blank().wood(), d.jamWood(), d.paper(), b.shop())
+        new EndHolds(b.aim().wood(LID), d.jamWood(), d.paper(), b.shop())
             .mount(
                 d.topBy(),
                 half.on(b.part(LID).target(), b.shop().practice()),

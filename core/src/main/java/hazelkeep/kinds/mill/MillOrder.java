@@ -242,7 +242,7 @@ final class MillOrder {
     double deep = b.mm(plate ? PLATE_DEEP : RING_DEEP);
     HalfSection body = b.part(BODY).target();
     double outer = 2 * body.outer(foot + b.custom(Line.HOLD_ROUND_DEPTH) / 2);
-    return new EndHolds(b.aim().blank().wood(), d.jamWood(), d.paper(), b.shop())
+    return new EndHolds(b.aim().wood(BODY), d.jamWood(), d.paper(), b.shop())
         .mount(
             d.mouthBy(),
             new EndHolds.Half(
@@ -255,7 +255,7 @@ final class MillOrder {
   static EndHolds.Mount topHold(Mill d, Built b) {
     MillParts m = new MillParts(d);
     double drive = b.mm(DRIVE_DEEP);
-    return new EndHolds(b.aim().blank().wood(), d.jamWood(), d.paper(), b.shop())
+    return new EndHolds(b.aim().wood(HEAD), d.jamWood(), d.paper(), b.shop())
         .mount(
             d.topBy(),
             new EndHolds.Half(
