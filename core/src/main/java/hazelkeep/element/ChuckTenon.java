@@ -53,6 +53,11 @@ public record ChuckTenon(
     return new ChuckTenon(on, end, low, none, stub, rule);
   }
 
+  /** The same, standing on another surface of its end. */
+  public ChuckTenon on(String surface) {
+    return new ChuckTenon(new SurfaceId(on.part(), surface), end, low, none, stub, wider);
+  }
+
   /** The same, called otherwise among what is spared. */
   public ChuckTenon called(String name) {
     return new ChuckTenon(on, end, low, none, name, wider);

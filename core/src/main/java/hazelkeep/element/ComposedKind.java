@@ -20,6 +20,7 @@ import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Stick;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Walled;
@@ -52,8 +53,6 @@ import java.util.stream.Collectors;
  * @param <D> its design record
  */
 public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
-  private static final DimKey LENGTH = new DimKey("blank.length");
-  private static final DimKey ACROSS = new DimKey("blank.across");
 
   /** A kind with its names. */
   protected ComposedKind(String name, String title, Class<D> type) {
@@ -136,15 +135,18 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
             .named(design.species())
             .orElseGet(() -> new Species(design.species(), "", Map.of()));
     List<Body> blanks = new ArrayList<>();
-    blanks.add(
-        Blank.body(
-            make.stock().blank(), lay.mm(LENGTH), lay.mm(ACROSS), wood, design.grainSlope()));
+    blanks.add(Blank.body(make.stock().blank(), lying(design, lay), wood, design.grainSlope()));
     for (Make.Given g : make.given()) {
       Part part = g.part(lay, lay.at(make.members().get(0).low()));
       parts.add(part);
       blanks.add(new Body(part.name(), part.target(), part.target(), NOT_SAID));
     }
     return new Aim(blanks, parts, make.joints(), dims, shop.practice());
+  }
+
+  private static Blank.Lying lying(Design design, Lay lay) {
+    double off = design.sizes().containsKey(StockRules.OFF) ? lay.mm(StockRules.OFF) : 0;
+    return new Blank.Lying(lay.mm(Stock.LENGTH), lay.mm(Stock.ACROSS), off);
   }
 
   /** The wood of what was there before: nobody asked for it. */

@@ -197,7 +197,11 @@ record FinialPart(
     String named = sizes.added().wood().orElse(design.species());
     Species wood = shop.woods().named(named).orElseGet(() -> new Species(named, "", Map.of()));
     Body lying =
-        Blank.body(Optional.empty(), s.mm(sizes.along()), s.mm(sizes.across()), wood, 0)
+        Blank.body(
+                Optional.empty(),
+                new Blank.Lying(s.mm(sizes.along()), s.mm(sizes.across()), 0),
+                wood,
+                0)
             .shifted(low(shop));
     return new Body(name, lying.sound(), lying.sound(), wood);
   }

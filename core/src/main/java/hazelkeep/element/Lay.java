@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
@@ -114,7 +115,7 @@ public class Lay {
 
   /** A radius clear of the blank, mm. */
   public double far() {
-    return mm(ACROSS) + 2 * BEYOND;
+    return mm(ACROSS) + mm(StockRules.OFF) + 2 * BEYOND;
   }
 
   /** Something that is worked out once for these sizes, by who asks for it and what it is. */

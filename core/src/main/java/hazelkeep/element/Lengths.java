@@ -12,6 +12,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
@@ -122,12 +123,26 @@ public record Lengths(Side side, String one, Function<Lay, List<Length>> lengths
   /** Its line is put together again from what each length was drawn as. */
   @Override
   public void onSection(Built b, OnSection s) {
-    List<Point> all = new ArrayList<>();
+    Part part = b.part(side.on().part());
     List<Length> of = of(b);
+    List<Point> all = new ArrayList<>(under(b, part, of.get(of.size() - 1).from));
     for (int i = of.size() - 1; i >= 0; i--) {
-      Surface drawn = b.part(side.on().part()).surface(of.get(i).name);
+      Surface drawn = part.surface(of.get(i).name);
       all.addAll(drawn.line().points());
     }
     side.read(b, s, new Polyline(all));
   }
+
+  /** What lies under its lowest length and is never turned, as it was drawn. */
+  private List<Point> under(Built b, Part part, double to) {
+    double from = side.line(b).first().z();
+    return to - from < SAME
+        ? List.of()
+        : List.of(
+            new Point(from, part.target().outer(from + SAME)),
+            new Point(to, part.target().outer(to - SAME)));
+  }
+
+  /** Heights nearer than this are one, mm. */
+  private static final double SAME = 1e-3;
 }

@@ -2,7 +2,6 @@ package hazelkeep.element;
 
 import static hazelkeep.piece.Rule.Value.derived;
 import static hazelkeep.piece.Rule.Value.practice;
-import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
@@ -14,7 +13,6 @@ import hazelkeep.piece.Jam;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
-import hazelkeep.shop.Bit;
 import java.util.List;
 
 /**
@@ -63,9 +61,6 @@ public class PairSizes {
 
   /** Across, under the top. */
   public static final DimKey TOP = new DimKey("outside.top");
-
-  /** Sizes that differ by less are one, mm. */
-  private static final double SAME = 1e-9;
 
   private final Stock stock;
   private final FitClass fit;
@@ -221,16 +216,11 @@ public class PairSizes {
   }
 
   private Rule.Value next(Dims<?> d) {
-    double least = d.planned(BORE) + 2 * d.custom(spigotWall());
-    return d.shop().bits().stream()
-        .filter(b -> b.form() != Bit.Form.DEPTH)
-        .mapToDouble(Bit::diameter)
-        .filter(b -> b >= least - SAME)
-        .min()
-        .stream()
-        .mapToObj(b -> shop(b, "the next bit that leaves a spigot on the body"))
-        .findFirst()
-        .orElse(derived(least, "the bore and a spigot round it"));
+    return NextBit.of(
+        d,
+        d.planned(BORE) + 2 * d.custom(spigotWall()),
+        "the next bit that leaves a spigot on the body",
+        "the bore and a spigot round it");
   }
 
   private Rule.Value join(Dims<?> d) {

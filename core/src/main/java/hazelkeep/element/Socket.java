@@ -37,19 +37,22 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * What is bored in a head from the end of its tenon: a seat or a hollow under its cap, and a hole
- * for a shaft through it.
+ * What is bored in a head from its lower end: a recess that a tenon goes into, a seat or a hollow
+ * under its cap, and a hole for a shaft through it.
  *
  * @param part it is in
  * @param keys its sizes
- * @param end the end of the tenon
+ * @param end its lower end: of its tenon, or of the head where the tenon is the body's
  * @param top the top of the head
  * @param roof the least wood over the seat
  */
 public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) implements Element {
+  /** The surface that a tenon meets. */
+  public static final String WALL = "recess";
+
   private static final String UNDER = "under";
   private static final String HOLE = "hole";
-  private static final String TO = "from the tenon's end";
+  private static final String STEP = "recess floor";
 
   /** Sizes that differ by less are one, mm. */
   private static final double SAME = 1e-9;
@@ -58,12 +61,36 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
    * Its sizes.
    *
    * @param rules of all of them
+   * @param recess what a tenon goes into; empty where the head has the tenon
    * @param seat how wide the seat is
    * @param deep how deep it is
    * @param hole how wide the hole is; 0 for none
    * @param bored how deep that is bored
    */
-  public record Keys(List<SizeRule> rules, DimKey seat, DimKey deep, DimKey hole, DimKey bored) {}
+  public record Keys(
+      List<SizeRule> rules,
+      Optional<Mouth> recess,
+      DimKey seat,
+      DimKey deep,
+      DimKey hole,
+      DimKey bored) {}
+
+  /**
+   * A recess that a tenon goes into.
+   *
+   * @param diameter how wide it is
+   * @param depth how deep it is
+   */
+  public record Mouth(DimKey diameter, DimKey depth) {}
+
+  /** Its lower end, in words. */
+  private String datum() {
+    return keys.recess.isPresent() ? "rim" : "end of its tenon";
+  }
+
+  private String counted() {
+    return keys.recess.isPresent() ? "from the rim" : "from the tenon's end";
+  }
 
   @Override
   public List<SizeRule> sizes() {
@@ -88,13 +115,23 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
     return lay.mm(keys.hole) / 2;
   }
 
-  /** The radius of what is open in the end of the tenon, mm. */
+  /** The radius of what is open in its lower end, mm. */
   public double opening(Lay lay) {
+    return keys.recess.map(m -> lay.mm(m.diameter) / 2).orElseGet(() -> within(lay));
+  }
+
+  /** The radius of seat or hole, where the recess ends, mm. */
+  private double within(Lay lay) {
     return seat(lay) > 0 ? seat(lay) : hole(lay);
   }
 
+  /** Where the recess ends. */
+  private double floor(Lay lay) {
+    return end(lay) + keys.recess.map(m -> lay.mm(m.depth)).orElse(0.0);
+  }
+
   private double roof(Lay lay) {
-    return end(lay) + (seat(lay) > 0 ? lay.mm(keys.deep) : 0);
+    return seat(lay) > 0 ? end(lay) + lay.mm(keys.deep) : floor(lay);
   }
 
   /** How it is bored. */
@@ -104,6 +141,7 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
 
   private BoringPlan plan(Lay lay) {
     List<Bore.Step> steps = new ArrayList<>();
+    keys.recess.ifPresent(m -> steps.add(new Bore.Step(lay.due(m.diameter), lay.mm(m.depth))));
     if (seat(lay) > 0) {
       steps.add(new Bore.Step(lay.due(keys.seat), lay.mm(keys.deep)));
     }
@@ -114,19 +152,27 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
       throw new BadDesign(keys.seat, "Something is bored in the head: a seat, a hollow, a hole.");
     }
     try {
-      return BoringPlan.of(new Bore("from its tenon", steps), lay.shop());
+      return BoringPlan.of(new Bore("from its " + datum(), steps), lay.shop());
     } catch (IllegalArgumentException e) {
       throw new BadDesign(
           keys.seat,
-          "The seat in the head is wider than the shaft's hole, "
+          "In the head each goes on deeper and narrower than the one before it: "
+              + keys.recess.map(m -> "the recess, " + both(lay, m.diameter, m.depth)).orElse("")
+              + "the seat, "
+              + both(lay, keys.seat, keys.deep)
+              + "the shaft's hole, "
               + Dims.both(lay.mm(keys.hole))
-              + ", and ends inside the head.");
+              + ".");
     }
+  }
+
+  private static String both(Lay lay, DimKey wide, DimKey deep) {
+    return Dims.both(lay.mm(wide)) + " and " + Dims.both(lay.mm(deep)) + " deep, ";
   }
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(keys.seat.path(), Spigot.DIAMETER.path());
+    sane.below(keys.seat.path(), keys.recess.map(Mouth::diameter).orElse(Spigot.DIAMETER).path());
     sane.size(keys.deep.path())
         .below(
             lay.at(top) - end(lay),
@@ -137,23 +183,35 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
 
   @Override
   public List<DimKey> recorded() {
-    return List.of(keys.seat, keys.hole);
+    return keys.recess
+        .map(m -> List.of(m.diameter, m.depth, keys.seat, keys.hole))
+        .orElse(List.of(keys.seat, keys.hole));
   }
 
   @Override
   public void draw(Lay lay, PartDraft draft) {
     double hole = hole(lay);
+    double floor = floor(lay);
+    keys.recess.ifPresent(
+        m -> {
+          double wide = lay.mm(m.diameter) / 2;
+          HalfSection room = HalfSection.box(end(lay), floor, 0, wide);
+          draft
+              .inside(WALL, Role.FIT, Polyline.of(floor, wide, end(lay), wide), room)
+              .inside(STEP, Role.MEET, Polyline.of(floor, within(lay), floor, wide), room)
+              .hollow(room);
+        });
     if (seat(lay) > 0) {
       Polyline under = under(lay);
-      HalfSection room = HalfSection.box(end(lay), roof(lay), 0, seat(lay));
+      HalfSection room = HalfSection.box(floor, roof(lay), 0, seat(lay));
       if (blind(lay)) {
-        room = HalfSection.closed(under, new Point(end(lay), 0));
+        room = HalfSection.closed(under, new Point(floor, 0));
       }
       draft.inside(UNDER, Role.MEET, under, room).hollow(room);
     }
     if (hole > 0) {
       double top = lay.at(this.top);
-      HalfSection through = HalfSection.box(end(lay), top, 0, hole);
+      HalfSection through = HalfSection.box(floor, top, 0, hole);
       Polyline line = Polyline.of(top, hole, roof(lay), hole);
       draft.inside(HOLE, Role.MEET, line, through).hollow(through);
     }
@@ -161,14 +219,21 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
 
   /** Whether the point of a bit stays in the roof. */
   private boolean blind(Lay lay) {
-    return !pierced(lay) && !bits(lay).passes().isEmpty();
+    return !pierced(lay) && last(lay).isPresent();
+  }
+
+  /** The bit that ends in the roof; empty where the wall has none for it. */
+  private Optional<Pass> last(Lay lay) {
+    return bits(lay).passes().stream()
+        .filter(p -> Math.abs(p.depth() - lay.mm(keys.deep)) < SAME)
+        .findFirst();
   }
 
   private Polyline under(Lay lay) {
     List<Point> p = new ArrayList<>();
     Point corner = new Point(roof(lay), seat(lay));
     if (blind(lay)) {
-      Pass pass = bits(lay).passes().get(0);
+      Pass pass = last(lay).orElseThrow();
       p.addAll(Sweep.end(pass.bit(), roof(lay), 1));
       Collections.reverse(p);
       if (pass.open() > 0) {
@@ -178,7 +243,7 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
       p.add(new Point(roof(lay), hole(lay)));
       p.add(corner);
     }
-    p.add(new Point(end(lay), seat(lay)));
+    p.add(new Point(floor(lay), seat(lay)));
     return new Polyline(p);
   }
 
@@ -217,7 +282,7 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
     return List.of(
         new Boring(
             part,
-            "end of its tenon",
+            datum(),
             List.of(bits(b)),
             Stations.of(
                 p.target().in(turned),
@@ -231,16 +296,33 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
   public void measures(Built b, Measures m) {
     m.read(keys.deep.path(), "seat", end(b), 1, part)
         .read(keys.bored.path(), "hole", end(b), 1, part);
+    keys.recess.ifPresent(
+        r ->
+            m.inside(r.diameter.path(), "⌀ recess", (end(b) + floor(b)) / 2, part)
+                .read(r.depth.path(), "recess", end(b), 1, part));
   }
 
   @Override
   public List<Feature> features() {
+    List<Feature> out = new ArrayList<>();
     SurfaceId under = new SurfaceId(part, UNDER);
-    return List.of(new Feature(keys.deep, under, Feature.Kind.SHAPE, keys.deep));
+    out.add(new Feature(keys.deep, under, Feature.Kind.SHAPE, keys.deep));
+    keys.recess.ifPresent(
+        m -> {
+          SurfaceId wall = new SurfaceId(part, WALL);
+          out.add(new Feature(m.diameter, wall, Feature.Kind.INNER, m.diameter));
+          out.add(new Feature(m.depth, wall, Feature.Kind.SHAPE, m.depth));
+        });
+    return out;
   }
 
   @Override
   public void onSection(Built b, OnSection s) {
+    keys.recess.ifPresent(
+        m -> {
+          s.is(m.diameter.path(), 2 * s.widest(part, WALL));
+          s.is(m.depth.path(), s.high(part, WALL) - end(b));
+        });
     if (s.has(part, HOLE)) {
       s.across(keys.hole.path(), part, HOLE);
     }
@@ -260,11 +342,11 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
   /** What is read after a bit; a seat that a tool opens is read then. */
   private Optional<Act.Read> after(Work w, Pass p) {
     boolean opened = bits(w.built()).passes().stream().anyMatch(x -> x.open() > 0);
-    return Stream.of(keys.deep, keys.bored)
+    return Stream.concat(keys.recess.map(Mouth::depth).stream(), Stream.of(keys.deep, keys.bored))
         .filter(k -> Math.abs(w.built().mm(k) - p.depth()) < SAME)
         .findFirst()
-        .filter(k -> !opened || !k.equals(keys.deep))
-        .map(k -> w.deep(k, TO + " to the bit's full diameter"));
+        .filter(k -> !opened || k.equals(keys.bored))
+        .map(k -> w.deep(k, counted() + " to the bit's full diameter"));
   }
 
   /** Opened to size where no bit has it. */
@@ -273,12 +355,40 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
     if (RecipeSteps.opens(bits(b))) {
       s.step(
           "open",
-          "Open the seat to size",
+          keys.recess.isPresent() ? "Open recess and seat to size" : "Open the seat to size",
           "There is no bit of that size: open it to it, and try the part itself.",
           Speeds.At.TURNING,
-          b.mm(keys.deep) > 0
-              ? List.of(w.acts().bare(0, part, UNDER), w.deep(keys.deep, TO))
-              : List.of(w.acts().bare(0, part, HOLE)));
+          opened(b, w));
     }
+  }
+
+  private List<Act> opened(Built b, Work w) {
+    List<String> bared = new ArrayList<>();
+    List<Act> read = new ArrayList<>();
+    keys.recess.ifPresent(
+        m -> {
+          bared.addAll(List.of(WALL, STEP));
+          read.add(w.deep(m.depth, counted()));
+        });
+    if (seat(b) > 0) {
+      bared.add(UNDER);
+      read.add(w.deep(keys.deep, counted()));
+    } else if (pierced(b)) {
+      bared.add(HOLE);
+    }
+    read.add(0, w.acts().bare(0, part, bared.toArray(String[]::new)));
+    return read;
+  }
+
+  /** Measured: the tenon is turned to it. */
+  public void measure(SetupDraft s, Work w) {
+    keys.recess.ifPresent(
+        m ->
+            s.step(
+                "measure",
+                "Measure the recess",
+                "The body's tenon is turned to what the bit really bored, not to its name.",
+                Speeds.At.TURNING,
+                w.turned(m.diameter, "at the rim and again near its floor")));
   }
 }

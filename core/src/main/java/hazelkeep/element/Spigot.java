@@ -54,7 +54,9 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   public static final DimKey CLEARANCE = new DimKey("joint.clearance");
 
   private static final String SHOULDER = "shoulder";
-  private static final String END = "spigot end";
+
+  /** The name of its end. */
+  public static final String END = "spigot end";
 
   /**
    * Which way a spigot stands, and what frees it.

@@ -38,11 +38,22 @@ public record Stock(
    *
    * @param left on the blank when it is rounded, a side
    * @param taken off a blank in rounding, on the diameter; empty for twice what is left
+   * @param all whether all of the blank is rounded: nothing of it stays as it grew
    */
-  public record Round(Line left, Optional<Line> taken) {
+  public record Round(Line left, Optional<Line> taken, boolean all) {
+    /** A blank that is rounded. */
+    public Round(Line left, Optional<Line> taken) {
+      this(left, taken, true);
+    }
+
     /** A blank that is no wider than what is left on it. */
     public static Round leaving(Line left) {
       return new Round(left, Optional.empty());
+    }
+
+    /** The same, of which a stretch stays as it grew. */
+    public Round but(boolean grown) {
+      return new Round(left, taken, all && !grown);
     }
   }
 
@@ -78,8 +89,22 @@ public record Stock(
     return StockRules.widest(d, blank);
   }
 
+  /** How far the blank surely reaches from the axis before it is turned, mm. */
+  public double reaches(Dims<?> d) {
+    double off = d.stated(StockRules.OFF).isPresent() ? d.mm(StockRules.OFF) : 0;
+    return Blank.reaches(blank, new Blank.Lying(d.mm(LENGTH), d.mm(ACROSS), off));
+  }
+
+  /** How long the blank is. */
+  static final DimKey LENGTH = new DimKey("blank.length");
+
+  /** How thick it is. */
+  static final DimKey ACROSS = new DimKey("blank.across");
+
   void check(Built b, Told told) {
-    double wide = Math.max(b.aim().across(), widest.stream().mapToDouble(b::mm).max().orElse(0));
+    // What stays as it grew is as wide as the blank, whatever that is.
+    double drawn = round.all ? b.aim().across() : 0;
+    double wide = Math.max(drawn, widest.stream().mapToDouble(b::mm).max().orElse(0));
     told.all(StockJudge.of(b.aim(), b.shop(), wide, shorter, blank, b.custom(wall)));
   }
 

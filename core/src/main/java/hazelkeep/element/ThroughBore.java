@@ -37,7 +37,7 @@ import java.util.stream.Stream;
 
 /**
  * A bore that goes right through a part, from its mouth and from its foot until the two meet, with
- * seats for bought parts at the foot; a spigot goes into its mouth.
+ * seats for bought parts at the foot; a spigot may go into its mouth.
  *
  * @param part it goes through
  * @param keys its sizes
@@ -86,8 +86,9 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
    * @param foot its mouth at the foot
    * @param mouth its mouth at the other end
    * @param datum where depths from there are counted from: the end of the tenon that still stands
+   * @param fits whether a spigot goes into its mouth; the mouth is else the end of a spigot itself
    */
-  public record Ends(Edge foot, Edge mouth, Edge datum) {}
+  public record Ends(Edge foot, Edge mouth, Edge datum, boolean fits) {}
 
   @Override
   public List<SizeRule> sizes() {
@@ -108,7 +109,12 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
 
   /** Down to where a spigot goes in. */
   private double lead(Lay lay) {
-    return mouth(lay) - lay.mm(Spigot.LENGTH);
+    return mouth(lay) - goesIn(lay);
+  }
+
+  /** How far a spigot goes into its mouth, mm. */
+  private double goesIn(Lay lay) {
+    return ends.fits ? lay.mm(Spigot.LENGTH) : 0;
   }
 
   private Bore fromFoot(Lay lay) {
@@ -168,7 +174,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     DimKey part = ends.foot.stretch();
     Seat inner = keys.seats.get(keys.seats.size() - 1);
     sane.size(inner.depth.path())
-        .with("what goes into the mouth", lay.mm(Spigot.LENGTH))
+        .with("what goes into the mouth", goesIn(lay))
         .below(high, "the body's height", Spigot.LENGTH.path(), part.path());
   }
 
@@ -179,10 +185,13 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     double within = lay.due(keys.diameter) / 2;
     double lead = lead(lay);
     double mouth = mouth(lay);
-    HalfSection mouthRoom = HalfSection.box(lead, mouth, 0, bore);
-    HalfSection room = HalfSection.box(foot(lay), lead, 0, within).plus(mouthRoom);
+    HalfSection room = HalfSection.box(foot(lay), lead, 0, within);
+    if (ends.fits) {
+      HalfSection mouthRoom = HalfSection.box(lead, mouth, 0, bore);
+      draft.inside(MOUTH, Role.FIT, Polyline.of(mouth, bore, lead, bore), mouthRoom);
+      room = room.plus(mouthRoom);
+    }
     draft
-        .inside(MOUTH, Role.FIT, Polyline.of(mouth, bore, lead, bore), mouthRoom)
         .inside(BORE, Role.MEET, Polyline.of(lead, within, deepestSeat(lay), within), room)
         .hollow(room);
     drawSeats(lay, draft);
@@ -324,7 +333,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
   @Override
   public List<Feature> features() {
     List<Feature> out = new ArrayList<>();
-    SurfaceId mouth = new SurfaceId(part, MOUTH);
+    SurfaceId mouth = new SurfaceId(part, ends.fits ? MOUTH : BORE);
     out.add(new Feature(keys.diameter, mouth, Feature.Kind.INNER, keys.diameter));
     SurfaceId seats = new SurfaceId(part, SEATS);
     keys.seats.forEach(s -> out.add(new Feature(s.depth, seats, Feature.Kind.SHAPE, s.depth)));
@@ -403,6 +412,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     return Stream.concat(both(b).near().passes().stream(), both(b).far().passes().stream())
         .filter(p -> p.open() > 0)
         .flatMap(p -> p.wanted() > bore ? Stream.of(SEATS) : Stream.of(BORE, MOUTH))
+        .filter(x -> ends.fits || !x.equals(MOUTH))
         .distinct()
         .toList();
   }

@@ -1,8 +1,6 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.Size;
-import hazelkeep.practice.Line;
-import hazelkeep.practice.Practice;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Species;
@@ -79,29 +77,39 @@ public record Blank(
    * twice.
    *
    * @param across its resolved width, mm
-   * @param practice how far off centre it may be mounted
+   * @param off how far its middle may lie beside the axis, mm
    */
-  public static double sure(Optional<Blank> blank, double across, Practice practice) {
+  public static double sure(Optional<Blank> blank, double across, double off) {
     double r = blank.map(b -> b.surely(across)).orElse(across / 2);
-    return 2 * (r - practice.of(Line.STOCK_CENTRING));
+    return 2 * (r - off);
+  }
+
+  /**
+   * How a blank lies on the lathe.
+   *
+   * @param length its resolved length, mm
+   * @param across its resolved width, mm
+   * @param off how far its middle was said to lie beside the axis, mm; 0 where only the usual error
+   *     of centring is reckoned with
+   */
+  public record Lying(double length, double across, double off) {}
+
+  /** How far a blank surely reaches from the axis, as it lies, mm. */
+  public static double reaches(Optional<Blank> blank, Lying at) {
+    return blank.map(b -> b.surely(at.across)).orElse(at.across / 2) - at.off;
   }
 
   /**
    * The stock before anything is cut: what is wood at every angle, and what is wood at some.
    *
-   * @param length its resolved length, mm
-   * @param across its resolved width, mm
+   * @param at how it lies
    */
-  public static Body body(
-      Optional<Blank> blank, double length, double across, Species wood, int grainSlope) {
-    HalfSection swept =
-        HalfSection.box(
-            0, length, 0, across / 2 * (blank.map(Blank::square).orElse(false) ? Math.sqrt(2) : 1));
-    double sound = blank.map(b -> b.surely(across)).orElse(across / 2);
-    HalfSection core =
-        sound == across / 2 && !blank.map(Blank::square).orElse(false)
-            ? swept
-            : HalfSection.box(0, length, 0, sound);
+  public static Body body(Optional<Blank> blank, Lying at, Species wood, int grainSlope) {
+    boolean square = blank.map(Blank::square).orElse(false);
+    double far = at.across / 2 * (square ? Math.sqrt(2) : 1) + at.off;
+    HalfSection swept = HalfSection.box(0, at.length, 0, far);
+    double sound = reaches(blank, at);
+    HalfSection core = sound == far ? swept : HalfSection.box(0, at.length, 0, sound);
     return new Body("blank", core, swept, wood.leaning(grainSlope));
   }
 }

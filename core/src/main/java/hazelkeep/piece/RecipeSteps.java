@@ -30,24 +30,35 @@ public final class RecipeSteps {
   public RecipeSteps(Aim aim, Shop shop) {
     this.aim = aim;
     this.calipers = shop.caliper().name();
-    this.far = aim.mm("blank.across") + 2 * BEYOND;
+    this.far = aim.mm("blank.across") + aim.off() + 2 * BEYOND;
   }
 
   /** The blank brought to a cylinder between centres. */
   public void round(SetupDraft s, String part) {
+    round(s, part, -BEYOND);
+  }
+
+  /**
+   * The same, what lies below a height left as it grew.
+   *
+   * @param from that height, in the blank's z
+   */
+  public void round(SetupDraft s, String part, double from) {
+    boolean all = from <= 0;
     s.step(
         "round",
         "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        "Turn it by hand first, start slow, and rough it to a cylinder"
+            + (all ? "." : " down to what stays as it grew."),
         Speeds.At.TURNING,
         remove(
             part,
-            HalfSection.box(
-                -BEYOND, aim.mm("blank.length") + BEYOND, aim.mm("blank.round") / 2, far)),
+            HalfSection.box(from, aim.mm("blank.length") + BEYOND, aim.mm("blank.round") / 2, far)
+                .minus(all ? HalfSection.EMPTY : aim.part(part).target())),
         read(
             "blank.round",
             calipers,
-            "at both ends",
+            all ? "at both ends" : "where it is rounded",
             aim.custom(Line.STOCK_ROUNDED),
             aim.custom(Line.STOCK_ROUNDED)));
   }

@@ -3,7 +3,6 @@ package hazelkeep.piece;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
-import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
@@ -37,7 +36,7 @@ public final class StockJudge {
     if (length < need - 1e-6) {
       j.out.add(finding(Entry.BLANK_SHORT.told(Grade.STOP, length, need, shorter)));
     }
-    double sure = 2 * (aim.blank().sound().maxR() - aim.custom(Line.STOCK_CENTRING));
+    double sure = Blank.sure(stock, aim.mm("blank.across"), aim.off());
     if (sure < widest - 1e-6) {
       j.out.add(finding(Entry.BLANK_THIN.told(Grade.STOP, sure, widest)));
     }
@@ -62,6 +61,7 @@ public final class StockJudge {
   private void bark(Aim aim, Blank blank, double wall) {
     double wood = aim.blank().sound().maxR() - blank.thick();
     for (Part p : aim.offBlank()) {
+      rims(p, wood);
       double least = Double.POSITIVE_INFINITY;
       Point where = null;
       double from = Double.NaN;
@@ -96,6 +96,28 @@ public final class StockJudge {
       }
     }
   }
+
+  /** An open end whose edge lies in the bark; a foot that is dished a little is none. */
+  private void rims(Part p, double wood) {
+    rim(p, wood, p.target().minZ(), 1);
+    rim(p, wood, p.target().maxZ(), -1);
+  }
+
+  private void rim(Part p, double wood, double end, int in) {
+    double z = end + in * EDGE;
+    double outer = p.target().outer(z);
+    boolean open = p.target().inner(z) > 0 && p.target().inner(end + in * OPEN) > 0;
+    if (outer > wood && open) {
+      out.add(
+          Finding.of(Entry.BARK_RIM.told(Grade.WATCH, outer, wood), p.name(), new Point(z, outer)));
+    }
+  }
+
+  /** So near to an end its edge is looked at, mm. */
+  private static final double EDGE = 0.1;
+
+  /** What is open so deep is a mouth, mm. */
+  private static final double OPEN = 6;
 
   private static Finding finding(Verdict v) {
     return Finding.of(v, "blank", null);

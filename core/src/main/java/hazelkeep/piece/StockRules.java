@@ -1,10 +1,12 @@
 package hazelkeep.piece;
 
 import static hazelkeep.piece.Rule.Value.derived;
+import static hazelkeep.piece.Rule.Value.practice;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.practice.Line;
+import hazelkeep.route.Aim;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +19,11 @@ import java.util.function.ToDoubleFunction;
  * @param <D> the design
  */
 public final class StockRules<D extends Design> {
+  /**
+   * How far the middle of a blank may lie beside the axis: an error of centring, a crooked limb.
+   */
+  public static final DimKey OFF = Aim.OFF;
+
   private final Function<D, Optional<Blank>> blank;
   private final List<Rule<D>> rules = new ArrayList<>();
 
@@ -125,8 +132,14 @@ public final class StockRules<D extends Design> {
                             derived(
                                 widest.applyAsDouble(d)
                                     + taken.map(d::custom).orElseGet(() -> 2 * d.custom(left))
-                                    + 2 * d.custom(Line.STOCK_CENTRING),
+                                    + 2 * d.mm(OFF),
                                 "room to round it")))
+        .add(
+            OFF.path(),
+            "Middle of the blank, off the axis by",
+            0,
+            60,
+            d -> practice(d.custom(Line.STOCK_CENTRING), Line.STOCK_CENTRING.text().source()))
         .add(
             "blank.round",
             "Rounded to",
@@ -135,8 +148,7 @@ public final class StockRules<D extends Design> {
             d ->
                 derived(
                     Math.min(
-                        Blank.sure(
-                            blank.apply(d.design()), d.mm("blank.across"), d.shop().practice()),
+                        Blank.sure(blank.apply(d.design()), d.mm("blank.across"), d.mm(OFF)),
                         widest.applyAsDouble(d) + 2 * d.custom(left)),
                     "the outside and what is left on it"));
   }
@@ -155,7 +167,7 @@ public final class StockRules<D extends Design> {
   public static double widest(Dims<?> d, Optional<Blank> blank) {
     return blank
         .flatMap(Blank::across)
-        .map(a -> Blank.sure(blank, a.mm(), d.shop().practice()) - d.custom(Line.STOCK_LEFT))
+        .map(a -> Blank.sure(blank, a.mm(), d.mm(OFF)) - d.custom(Line.STOCK_LEFT))
         .orElse(Double.POSITIVE_INFINITY);
   }
 

@@ -3,7 +3,6 @@ package hazelkeep.piece;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
-import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -74,8 +73,7 @@ final class WaysOut {
     double limit = f.verdict().limit();
     switch (f.code()) {
       case "blank-short" -> tries.set("blank.length", up(aim.mm("stick.need")));
-      case "blank-thin" ->
-          tries.set("blank.across", up(limit + 2 * aim.custom(Line.STOCK_CENTRING)));
+      case "blank-thin" -> tries.set("blank.across", up(limit + 2 * aim.off()));
       case "no-room-at-foot" -> tries.set("stick.waste-foot", up(limit));
       case "no-room-at-top" -> tries.set("stick.waste-top", up(limit));
       case "foot-rocks" -> tries.set("foot.hollow", 1);

@@ -32,6 +32,9 @@ public record Aim(
     List<Joint> joints,
     Map<DimKey, Dim> dims,
     Practice practice) {
+  /** How far the middle of the blank may lie beside the axis. */
+  public static final DimKey OFF = new DimKey("blank.off");
+
   /** What is made of one blank. */
   public Aim(
       Body blank, List<Part> parts, List<Joint> joints, Map<DimKey, Dim> dims, Practice practice) {
@@ -146,6 +149,12 @@ public record Aim(
   /** The widest of what comes off the piece's blank, as drawn, mm. */
   public double across() {
     return offBlank().stream().mapToDouble(p -> 2 * p.target().maxR()).max().orElse(0);
+  }
+
+  /** How far the middle of what is not round yet may lie beside the axis, mm. */
+  public double off() {
+    Dim off = dims.get(OFF);
+    return off == null ? 0 : off.mm();
   }
 
   /** A dimension in mm. */

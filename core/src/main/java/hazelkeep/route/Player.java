@@ -37,6 +37,7 @@ final class Player {
   private final Shop shop;
   private final Reaching reaching;
   private final Shaking shaking;
+  private final Balance balance;
   private final List<Stage> stages = new ArrayList<>();
   private final Log log = new Log();
   private final Cuts cuts;
@@ -48,6 +49,7 @@ final class Player {
     this.shop = shop;
     this.reaching = new Reaching(shop, aim);
     this.shaking = new Shaking(aim, shop);
+    this.balance = new Balance(aim, shop);
     this.fits = new EarlyFits(aim);
     this.cuts = new Cuts(aim, log);
     this.trials = new Trials(aim, log);
@@ -190,6 +192,9 @@ final class Player {
     speeds
         .flatMap(s -> tooFast(step, s, work))
         .ifPresent(v -> log.find(v, step.key(), setup.frames().keySet().iterator().next(), null));
+    speeds
+        .flatMap(s -> balance.judge(work, s))
+        .ifPresent(v -> log.find(v, step.key(), setup.frames().keySet().iterator().next(), null));
     Stiffness was = shaking.of(setup, before);
     Stiffness left = shaking.of(setup, now);
     Stage stage =
@@ -201,7 +206,7 @@ final class Player {
             aim,
             setup.hold().freeLength(work),
             diameter,
-            speeds.map(s -> shaking.slowed(s, was, round)),
+            speeds.map(s -> balance.slowed(shaking.slowed(s, was, round), work)),
             was,
             left);
     for (Finding f : shaking.judge(stage, stages, speeds)) {

@@ -253,11 +253,18 @@ public final class RandomPieces {
     boolean ringed = random.nextInt(3) == 0;
     d = Restated.with(d, "rings", ringed ? one(1, 3) : 0);
     double high = ringed ? between(140, 190) : between(110, 170);
+    // One in six keeps its foot as it grew, by the same dice: heights are halves or wholes.
+    if (!ringed && 2 * high % 4 == 0) {
+      d = kind.choose(d, "stands", "ROUGH");
+    }
     return kind.size(d, new DimKey("outside.height"), Optional.of(Size.mm(high)));
   }
 
   private <D extends Design> D mill(Kind<D> kind, D design) {
-    return kind.size(design, new DimKey("outside.height"), Optional.of(Size.mm(between(100, 150))));
+    double high = between(100, 150);
+    D out = kind.size(design, new DimKey("outside.height"), Optional.of(Size.mm(high)));
+    // Which half has the tenon follows from the same dice: heights are halves or wholes.
+    return high == Math.rint(high) ? out : kind.choose(out, "tenon", "BODY");
   }
 
   /** Every option of every choice of a design, chosen at random where it can be. */

@@ -31,6 +31,9 @@ class StockAndWallsTest {
   private final Shop shop = Shop.starter();
   private static final Species WOOD = new Species("wood", "", Map.of());
 
+  /** The usual error of centring, mm. */
+  private static final double CENTRING = Practice.USUAL.of(Line.STOCK_CENTRING);
+
   private static Optional<Size> mm(double mm) {
     return Optional.of(Size.mm(mm));
   }
@@ -42,25 +45,36 @@ class StockAndWallsTest {
   /** 64 by 58 over a bark of 4: 58 - 8 - 2 where it goes, 58 - 2 where it may stay. */
   @Test
   void what_a_limb_surely_gives() {
-    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, false)), 64, Practice.USUAL))
+    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, false)), 64, CENTRING))
         .isCloseTo(48, within(1e-9));
-    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, true)), 64, Practice.USUAL))
+    assertThat(Blank.sure(Optional.of(limb(64, 58, 4, true)), 64, CENTRING))
         .isCloseTo(56, within(1e-9));
-    assertThat(Blank.sure(Optional.empty(), 64, Practice.USUAL)).isCloseTo(62, within(1e-9));
+    assertThat(Blank.sure(Optional.empty(), 64, CENTRING)).isCloseTo(62, within(1e-9));
     Blank square = new Blank(mm(200), mm(64), true);
-    assertThat(Blank.sure(Optional.of(square), 64, Practice.USUAL)).isCloseTo(62, within(1e-9));
+    assertThat(Blank.sure(Optional.of(square), 64, CENTRING)).isCloseTo(62, within(1e-9));
   }
 
   @Test
   void a_limb_is_wood_all_round_only_within_its_slim_side() {
-    Body b = Blank.body(Optional.of(limb(64, 58, 4, false)), 200, 64, WOOD, 0);
+    Body b = Blank.body(Optional.of(limb(64, 58, 4, false)), new Blank.Lying(200, 64, 0), WOOD, 0);
     assertThat(b.sound().maxR()).isCloseTo(25, within(1e-3));
     assertThat(b.swept().maxR()).isCloseTo(32, within(1e-3));
     assertThat(b.round()).isFalse();
-    Body square = Blank.body(Optional.of(new Blank(mm(100), mm(40), true)), 100, 40, WOOD, 0);
+    Body square =
+        Blank.body(
+            Optional.of(new Blank(mm(100), mm(40), true)), new Blank.Lying(100, 40, 0), WOOD, 0);
     assertThat(square.swept().maxR()).isCloseTo(20 * Math.sqrt(2), within(1e-3));
     assertThat(square.sound().maxR()).isCloseTo(20, within(1e-3));
-    assertThat(Blank.body(Optional.empty(), 100, 40, WOOD, 0).round()).isTrue();
+    assertThat(Blank.body(Optional.empty(), new Blank.Lying(100, 40, 0), WOOD, 0).round()).isTrue();
+  }
+
+  /** Its middle 5 off: 29 + 5 at one side, 29 - 5 at the other. */
+  @Test
+  void a_blank_that_lies_off_its_middle_is_wood_nearer_to_the_axis() {
+    Body b = Blank.body(Optional.of(limb(58, 58, 0, false)), new Blank.Lying(200, 58, 5), WOOD, 0);
+    assertThat(b.sound().maxR()).isCloseTo(24, within(1e-3));
+    assertThat(b.swept().maxR()).isCloseTo(34, within(1e-3));
+    assertThat(Blank.sure(Optional.empty(), 58, 5)).isCloseTo(48, within(1e-9));
   }
 
   @Test

@@ -18,6 +18,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import java.util.List;
 import java.util.Map;
@@ -71,7 +72,7 @@ final class BoxHeights {
     }
     Optional<Size> across = design.blank().flatMap(Blank::across);
     if (across.isPresent()) {
-      double sure = Blank.sure(design.blank(), across.get().mm(), d.shop().practice());
+      double sure = Blank.sure(design.blank(), across.get().mm(), d.mm(StockRules.OFF));
       return derived(
           sure - d.custom(Line.BOX_BLANK_LEFT), "largest round that the blank surely gives");
     }

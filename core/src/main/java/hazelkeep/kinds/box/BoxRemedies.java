@@ -179,7 +179,7 @@ final class BoxRemedies {
 
   /** The thickness of a blank that surely gives a diameter. */
   private double thick(double diameter) {
-    return up(diameter + 2 * aim.custom(Line.STOCK_CENTRING));
+    return up(diameter + 2 * aim.off());
   }
 
   /** A spigot too thin for its recess is turned anew, further down in full wood. */

@@ -72,7 +72,9 @@ public record Goblet(
     /** A little smaller than the bowl. */
     SMALLER,
     /** As wide as the bowl, for stability. */
-    AS_WIDE
+    AS_WIDE,
+    /** Left as the blank is: a branch in its bark. */
+    ROUGH
   }
 
   /**
@@ -131,6 +133,11 @@ public record Goblet(
         0,
         0,
         List.of());
+  }
+
+  /** Whether its foot stays as it grew. */
+  boolean rough() {
+    return stands == Stands.ROUGH;
   }
 
   /** How much it shall hold, ml. */

@@ -104,7 +104,11 @@ public final class GobletKind extends ComposedKind<Goblet> {
                     List.of(
                         new Option("SMALLER", "A little smaller than the bowl", "Looks light."),
                         new Option(
-                            "AS_WIDE", "As wide as the bowl", "Stands safer when it is full.")),
+                            "AS_WIDE", "As wide as the bowl", "Stands safer when it is full."),
+                        new Option(
+                            "ROUGH",
+                            "Left as it grew",
+                            "A branch that keeps its bark below: state the limb, turn it slowly.")),
                     d.stands(),
                     FOOT.path())));
     out.addAll(RingZone.choice(d.rings(), d.ringTool()));

@@ -41,7 +41,7 @@ record GobletOrder(GobletParts p) {
         "Between centres",
         Hold.of(new Centres()),
         Map.of(PART, Work.FLAT),
-        (s, x) -> x.usual().round(s, PART),
+        (s, x) -> x.usual().round(s, PART, p.rounded(b)),
         p.tenon::cut);
     w.held(
         "outside",

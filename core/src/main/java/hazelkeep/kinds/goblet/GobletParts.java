@@ -82,13 +82,13 @@ final class GobletParts {
     this.stock =
         new Stock(
             d.blank(),
-            List.of(WIDEST, FOOT),
-            Stock.Round.leaving(Line.TURN_VESSEL_SPARE),
+            d.rough() ? List.of(WIDEST) : List.of(WIDEST, FOOT),
+            Stock.Round.leaving(Line.TURN_VESSEL_SPARE).but(d.rough()),
             "A lower goblet or a longer blank.",
             List.of(STEM_LONG, HEIGHT),
             Line.WALL_GOBLET);
     this.sizes = new GobletSizes(d, stock);
-    this.footTop = new Lengths(footTop(), FOOT_TOP, GobletParts::whole);
+    this.footTop = new Lengths(footTop(), FOOT_TOP, lay -> turned(d, lay));
     this.foot =
         new DishedFoot(
             on("foot"),
@@ -196,9 +196,15 @@ final class GobletParts {
         Optional.empty());
   }
 
-  /** The foot's top, all of it at once. */
-  private static List<Length> whole(Lay lay) {
-    return List.of(new Length(FOOT_TOP, lay.at(AT_FOOT), lay.at(Edge.to(FOOT_HIGH))));
+  /** The foot's top, all of it at once; what stays as it grew is no surface. */
+  private static List<Length> turned(Goblet d, Lay lay) {
+    double from = lay.at(AT_FOOT) + (d.rough() ? lay.mm(FOOT_EDGE) : 0);
+    return List.of(new Length(FOOT_TOP, from, lay.at(Edge.to(FOOT_HIGH))));
+  }
+
+  /** Up to where the blank stays as it is, in its z; below all of it where nothing does. */
+  double rounded(Lay lay) {
+    return d.rough() ? lay.at(AT_FOOT) + lay.mm(FOOT_EDGE) : -Lay.BEYOND;
   }
 
   /** How stout the stem is left until the bowl is hollowed, as a radius, mm. */

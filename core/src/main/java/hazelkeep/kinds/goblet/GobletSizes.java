@@ -65,8 +65,21 @@ final class GobletSizes {
   List<SizeRule> foot() {
     return List.of(
         new SizeRule(FOOT, "Foot", 10, 300, this::footWide),
-        new SizeRule(FOOT_HIGH, "Foot, up to the stem", 3, 80, usual(Line.GOBLET_FOOT_HIGH)),
-        new SizeRule(FOOT_EDGE, "Edge of the foot", 0.5, 40, usual(Line.GOBLET_FOOT_EDGE)));
+        new SizeRule(FOOT_HIGH, "Foot, up to the stem", 3, 250, this::footHigh),
+        new SizeRule(
+            FOOT_EDGE,
+            design.rough() ? "Left as it grew, up to" : "Edge of the foot",
+            0.5,
+            200,
+            usual(design.rough() ? Line.GOBLET_ROUGH_HIGH : Line.GOBLET_FOOT_EDGE)));
+  }
+
+  private Rule.Value footHigh(Dims<?> d) {
+    return design.rough()
+        ? derived(
+            d.mm(FOOT_EDGE) + d.custom(Line.GOBLET_ROUGH_TOP),
+            "what stays, and the rise to the stem")
+        : practice(d.custom(Line.GOBLET_FOOT_HIGH), Line.GOBLET_FOOT_HIGH.text().source());
   }
 
   StemLine stem() {
@@ -131,6 +144,9 @@ final class GobletSizes {
   }
 
   private Rule.Value footWide(Dims<?> d) {
+    if (design.rough()) {
+      return derived(2 * stock.reaches(d), "what the blank surely is all round");
+    }
     return design.stands() == Stands.AS_WIDE
         ? derived(d.mm(WIDEST), "as wide as the bowl")
         : practice(d.custom(Line.GOBLET_FOOT) * d.mm(WIDEST), "a little smaller than the bowl");

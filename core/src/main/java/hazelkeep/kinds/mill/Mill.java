@@ -21,7 +21,8 @@ import java.util.TreeMap;
  *
  * @param role whether it grinds or shakes
  * @param form the body's line
- * @param fit how the head's tenon goes into the body
+ * @param tenon which half has the tenon, the other is bored for it
+ * @param fit how it goes in
  * @param holes how many holes a shaker's head has, 1 to 12
  * @param species the wood's common name
  * @param grit the finest grit, 80 to 2000
@@ -38,6 +39,7 @@ import java.util.TreeMap;
 public record Mill(
     Role role,
     Form form,
+    Tenon tenon,
     FitClass fit,
     int holes,
     String species,
@@ -59,6 +61,12 @@ public record Mill(
     SHAKER
   }
 
+  /** Which half has the tenon. */
+  public enum Tenon {
+    HEAD,
+    BODY
+  }
+
   /** The line of the body. */
   public enum Form {
     STRAIGHT,
@@ -72,6 +80,8 @@ public record Mill(
    */
   public Mill {
     elements = elements == null ? List.of() : List.copyOf(elements);
+    tenon = tenon == null ? Tenon.HEAD : tenon;
+    topBy = topBy(tenon, topBy);
     Stated.usual(grit, paper, grainSlope);
     if (holes < 1 || holes > HOLES_MOST) {
       throw new IllegalArgumentException("A shaker's head has 1 to " + HOLES_MOST + " holes");
@@ -90,6 +100,7 @@ public record Mill(
     return new Mill(
         role,
         Form.WAISTED,
+        Tenon.HEAD,
         role == Role.MILL ? FitClass.EASY : FitClass.SNUG,
         5,
         "Common pear",
@@ -115,6 +126,20 @@ public record Mill(
     Map<DimKey, Size> next = new TreeMap<>(sizes);
     next.put(new DimKey(key), Size.mm(mm));
     return with(next);
+  }
+
+  /** A head without a tenon is held in its recess in the same manner, and the other way round. */
+  private static Finishing topBy(Tenon tenon, Finishing by) {
+    return switch (by) {
+      case JAM_CUP, JAM_PLUG -> tenon == Tenon.HEAD ? Finishing.JAM_CUP : Finishing.JAM_PLUG;
+      case AROUND, EXPAND -> tenon == Tenon.HEAD ? Finishing.AROUND : Finishing.EXPAND;
+      default -> by;
+    };
+  }
+
+  /** Whether the body has the tenon. */
+  boolean onBody() {
+    return tenon == Tenon.BODY;
   }
 
   /** Whether it grinds. */

@@ -12,6 +12,7 @@ import static hazelkeep.kinds.mill.MillSizes.HEAD_HEIGHT;
 import static hazelkeep.kinds.mill.MillSizes.HEIGHT;
 import static hazelkeep.kinds.mill.MillSizes.HOLE;
 import static hazelkeep.kinds.mill.MillSizes.JOIN;
+import static hazelkeep.kinds.mill.MillSizes.RECESS;
 import static hazelkeep.kinds.mill.MillSizes.RING_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.SHAFT;
 import static hazelkeep.kinds.mill.MillSizes.THREAD;
@@ -90,9 +91,13 @@ public final class MillKind extends ComposedKind<Mill> {
   protected void sane(Mill d, Lay lay, Sane sane) {
     sane.below(BORE.path(), WAIST.path()).below(BORE.path(), JOIN.path());
     sane.below(HOLE.path(), TOP.path());
-    double face = lay.mm(new MillParts(d).mouthFacing());
+    double end = lay.mm(new MillParts(d).mouthFacing());
+    if (d.onBody()) {
+      end += lay.mm(Spigot.LENGTH);
+      sane.below(RECESS.path(), JOIN.path()).below(BORE.path(), Spigot.DIAMETER.path());
+    }
     sane.size(FROM_FOOT.path())
-        .below(lay.mm(BODY_HEIGHT) + face, "the body's height", BODY_HEIGHT.path());
+        .below(lay.mm(BODY_HEIGHT) + end, "the body's height", BODY_HEIGHT.path());
   }
 
   @Override
@@ -139,7 +144,23 @@ public final class MillKind extends ComposedKind<Mill> {
             d.form(),
             WAIST.path(),
             JOIN.path()),
-        Choice.fit("How the head goes in", d.fit()));
+        Choice.of(
+            "tenon",
+            "Which half has the tenon",
+            List.of(
+                new Option(
+                    "HEAD",
+                    "The head",
+                    "The body is bored in one size; the tenon fills some of the room for corns."),
+                new Option(
+                    "BODY",
+                    "The body",
+                    "Bored on through its tenon, the head recessed to it: all of the bore is room,"
+                        + " and a seat in the head lies deeper.")),
+            d.tenon(),
+            BODY_HEIGHT.path(),
+            Spigot.DIAMETER.path()),
+        Choice.fit("How the head goes on", d.fit()));
   }
 
   @Override
@@ -158,8 +179,8 @@ public final class MillKind extends ComposedKind<Mill> {
             "topBy",
             "How the top is finished",
             d.topBy(),
-            Finishing.JAM_CUP,
-            Finishing.AROUND,
+            d.onBody() ? Finishing.JAM_PLUG : Finishing.JAM_CUP,
+            d.onBody() ? Finishing.EXPAND : Finishing.AROUND,
             Finishing.PRESSED));
   }
 
@@ -208,7 +229,8 @@ public final class MillKind extends ComposedKind<Mill> {
   public Properties properties(Mill d, Aim aim) {
     HalfSection body = aim.part(BODY).target().in(aim.part(BODY).closed());
     double from = aim.mm(RING_DEEP.path());
-    double to = aim.mm(BODY_HEIGHT.path()) - aim.mm(Spigot.LENGTH.path());
+    double tenon = aim.mm(Spigot.LENGTH.path());
+    double to = aim.mm(BODY_HEIGHT.path()) + (d.onBody() ? tenon : -tenon);
     HalfSection shaft = HalfSection.box(0, to, 0, aim.mm(SHAFT.path()) / 2);
     HalfSection room =
         HalfSection.box(from, to, 0, aim.mm(BORE.path()) / 2).minus(body).minus(shaft);

@@ -8,12 +8,15 @@ import static hazelkeep.kinds.mill.MillSizes.DRIVE_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.HOLE;
 import static hazelkeep.kinds.mill.MillSizes.PLATE;
 import static hazelkeep.kinds.mill.MillSizes.PLATE_DEEP;
+import static hazelkeep.kinds.mill.MillSizes.RECESS;
+import static hazelkeep.kinds.mill.MillSizes.RECESS_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.RING;
 import static hazelkeep.kinds.mill.MillSizes.RING_DEEP;
 
 import hazelkeep.element.Built;
 import hazelkeep.element.EndWork;
 import hazelkeep.element.Lay;
+import hazelkeep.element.Socket;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
 import hazelkeep.hold.Centres;
@@ -102,8 +105,14 @@ final class MillOrder {
         Hold.of(m.mouthTenon.squeeze(b), cone),
         onMouth,
         MillOrder::outside);
-    mouth(mouthHold(design, b), cone, w);
-    head(m, w);
+    // The half that is bored for the tenon comes first: the tenon is turned to it.
+    if (design.onBody()) {
+      boredHead(m, w);
+      mouth(mouthHold(design, b), cone, m);
+    } else {
+      mouth(mouthHold(design, b), cone, m);
+      head(m, w);
+    }
     top(design, m, w);
     w.held(
         "bench",
@@ -129,26 +138,69 @@ final class MillOrder {
         w.acts().treat(BODY, "side"));
   }
 
-  private static void mouth(EndHolds.Mount mount, Centre cone, Work w) {
-    double within = w.built().custom(Line.READ_SEAT);
-    String calipers = w.built().shop().caliper().name();
+  private void mouth(EndHolds.Mount mount, Centre cone, MillParts m) {
     w.held(
         "mouth",
         "Body by its foot, cone in the mouth",
         Hold.of(mount.grip(), cone),
         Map.of(BODY, mount.frame()),
-        (s, x) ->
-            s.step(
-                "mouth",
-                "Turn the tenon at the mouth away",
-                "Light cuts; face the mouth clean and a hair hollow, so that the head sits on its"
-                    + " outer edge.",
-                Speeds.At.TURNING,
-                x.acts().bare(0, BODY, "mouth"),
-                Acts.read(BORE.path(), calipers, "inside the mouth", within, within)));
+        design.onBody() ? (s, x) -> bodyTenon(m, s) : this::mouth);
   }
 
-  private static void head(MillParts m, Work w) {
+  private void mouth(SetupDraft s, Work x) {
+    double within = x.built().custom(Line.READ_SEAT);
+    String calipers = x.built().shop().caliper().name();
+    s.step(
+        "mouth",
+        "Turn the tenon at the mouth away",
+        "Light cuts; face the mouth clean and a hair hollow, so that the head sits on its outer"
+            + " edge.",
+        Speeds.At.TURNING,
+        x.acts().bare(0, BODY, "mouth"),
+        Acts.read(BORE.path(), calipers, "inside the mouth", within, within));
+  }
+
+  private void bodyTenon(MillParts m, SetupDraft s) {
+    s.step(
+        "mouth",
+        "Turn the chuck's tenon away",
+        "Light cuts, down to the end of the body's own tenon.",
+        Speeds.At.TURNING,
+        w.acts().bare(0, BODY, Spigot.END));
+    s.step(
+        "tenon",
+        "Turn the body's tenon to the head",
+        "Draw the cone back for each trial with the head: "
+            + turns(m)
+            + " Cut the shoulder a hair hollow, so that the head sits on its outer edge.",
+        Speeds.At.TURNING,
+        w.acts().bare(0, BODY, "shoulder", "spigot"),
+        w.fit(Spigot.DIAMETER, "on the tenon"),
+        new Act.Try("closure", false));
+  }
+
+  private String turns(MillParts m) {
+    return m.socket.pierced(w.built())
+        ? "it has to turn freely without a rattle."
+        : "grain lines together.";
+  }
+
+  private void boredHead(MillParts m, Work w) {
+    w.held(
+        "head",
+        "Head on its tenon",
+        Hold.of(m.topTenon.squeeze(w.built())),
+        Map.of(HEAD, m.topTenon.frame(w.built())),
+        m.end.faced(
+            "Face the head's rim",
+            "Clean and a hair hollow, so that its outer edge closes on the body: depths in the head"
+                + " count from there."),
+        m.socket::bore,
+        m.socket::open,
+        m.socket::measure);
+  }
+
+  private void head(MillParts m, Work w) {
     w.held(
         "head",
         "Head on its tenon",
@@ -166,13 +218,11 @@ final class MillOrder {
         (s, x) -> tenon(m, s, x));
   }
 
-  private static void tenon(MillParts m, SetupDraft s, Work w) {
+  private void tenon(MillParts m, SetupDraft s, Work w) {
     s.step(
         "tenon",
         "Turn the head's tenon to the body",
-        m.socket.pierced(w.built())
-            ? "Sneak up on it with the body in hand: it has to turn freely without a rattle."
-            : "Sneak up on it with the body in hand, grain lines together.",
+        "Sneak up on it with the body in hand: " + turns(m),
         Speeds.At.TURNING,
         w.acts().bare(0, HEAD, "spigot", "shoulder"),
         w.fit(Spigot.DIAMETER, "on the tenon"),
@@ -185,9 +235,10 @@ final class MillOrder {
     Map<String, Frame> frame = Map.of(HEAD, mount.frame());
     HalfSection nub =
         HalfSection.box(m.shoulderAt(b), b.length() + Lay.BEYOND, 0, b.shop().pad().radius());
+    String by = d.onBody() ? "Head by its recess" : "Head by its own tenon";
     w.held(
         "top, tail up",
-        "Head by its own tenon, tail up",
+        by + ", tail up",
         Hold.of(mount.grip(), b.shop().pad()),
         frame,
         (s, x) ->
@@ -212,7 +263,7 @@ final class MillOrder {
     }
     w.held(
         "top",
-        "Head by its own tenon",
+        by,
         Hold.of(mount.grip()),
         frame,
         (s, x) ->
@@ -251,24 +302,30 @@ final class MillOrder {
             Double.NaN);
   }
 
-  /** The head held by its own tenon, so that its top can be finished. */
+  /** The head held by its own tenon or in its recess, so that its top can be finished. */
   static EndHolds.Mount topHold(Mill d, Built b) {
     MillParts m = new MillParts(d);
-    double drive = b.mm(DRIVE_DEEP);
+    EndHolds.Half half = d.onBody() ? inRecess(m, b) : overTenon(m, b);
     return new EndHolds(b.aim().wood(HEAD), d.jamWood(), d.paper(), b.shop())
         .mount(
             d.topBy(),
-            new EndHolds.Half(
-                    HEAD,
-                    "under",
-                    drive > 0 ? b.mm(DRIVE) : b.mm(HOLE),
-                    drive,
-                    2 * drive,
-                    b.mm(Spigot.DIAMETER),
-                    m.endAt(b),
-                    false)
-                .on(b.part(HEAD).target(), b.shop().practice()),
-            m.shoulderAt(b));
+            half.on(b.part(HEAD).target(), b.shop().practice()),
+            d.onBody() ? Double.NaN : m.shoulderAt(b));
+  }
+
+  private static EndHolds.Half overTenon(MillParts m, Built b) {
+    double drive = b.mm(DRIVE_DEEP);
+    double mouth = drive > 0 ? b.mm(DRIVE) : b.mm(HOLE);
+    double outer = b.mm(Spigot.DIAMETER);
+    return new EndHolds.Half(HEAD, "under", mouth, drive, 2 * drive, outer, m.endAt(b), false);
+  }
+
+  private static EndHolds.Half inRecess(MillParts m, Built b) {
+    double deep = b.mm(RECESS_DEEP);
+    double wide = b.mm(RECESS);
+    double rim = m.endAt(b);
+    double outer = 2 * b.part(HEAD).target().outer(rim + b.custom(Line.HOLD_ROUND_DEPTH) / 2);
+    return new EndHolds.Half(HEAD, Socket.WALL, wide, deep, 2 * deep, outer, rim, false);
   }
 
   private static Map<String, Frame> both(Frame f) {

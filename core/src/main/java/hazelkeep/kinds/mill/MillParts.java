@@ -15,6 +15,8 @@ import static hazelkeep.kinds.mill.MillSizes.HOLE_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.JOIN;
 import static hazelkeep.kinds.mill.MillSizes.PLATE;
 import static hazelkeep.kinds.mill.MillSizes.PLATE_DEEP;
+import static hazelkeep.kinds.mill.MillSizes.RECESS;
+import static hazelkeep.kinds.mill.MillSizes.RECESS_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.RING;
 import static hazelkeep.kinds.mill.MillSizes.RING_DEEP;
 import static hazelkeep.kinds.mill.MillSizes.TOP;
@@ -56,7 +58,7 @@ final class MillParts {
 
   private static final Edge AT_FOOT = Edge.from(BODY_HEIGHT);
   private static final Edge AT_MOUTH = Edge.to(BODY_HEIGHT);
-  private static final Edge AT_END = Edge.from(Spigot.LENGTH);
+  private static final Spigot.Shown SHOWN = new Spigot.Shown("tenon", false, false);
   private static final Edge AT_SHOULDER = Edge.from(HEAD_HEIGHT);
   private static final Edge AT_TOP = Edge.to(HEAD_HEIGHT);
 
@@ -66,22 +68,24 @@ final class MillParts {
   final Spare kerf = Spare.kerf();
   private final Spare faceMouth =
       Spare.facing("mouth", "Facing of the mouth", 20, Line.STOCK_FACE_RIM);
-  private final Spare faceSpigot =
+  private final Spare faceHead =
       Spare.facing("spigot", "Facing of the head", 20, Line.STOCK_FACE_SPIGOT);
   final ChuckTenon footTenon = ChuckTenon.at(BODY, "foot", true).bored(BORE).called("foot tenon");
-  final ChuckTenon mouthTenon = ChuckTenon.at(BODY, "mouth", false).bored(BORE);
+  final ChuckTenon mouthTenon;
   final ChuckTenon topTenon = ChuckTenon.at(HEAD, "top", false);
   final ThroughBore bore;
   final Socket socket;
   final Spigot spigot;
   final SaltHoles holes;
   final Face foot;
-  final Face mouth;
+  final Face end;
   private final Side bodySide;
   private final Side headSide;
 
   MillParts(Mill d) {
     this.d = d;
+    ChuckTenon mouth = ChuckTenon.at(BODY, "mouth", false).bored(BORE);
+    this.mouthTenon = d.onBody() ? mouth.on(Spigot.END) : mouth;
     this.stock =
         new Stock(
             d.blank(),
@@ -91,45 +95,69 @@ final class MillParts {
             List.of(HEIGHT),
             Line.WALL_MILL);
     this.sizes =
-        new MillSizes(d, stock, List.of(BODY_HEIGHT, faceMouth.key(), mouthTenon.length()));
+        new MillSizes(
+            d,
+            stock,
+            d.onBody()
+                ? List.of(BODY_HEIGHT, Spigot.LENGTH, faceMouth.key(), mouthTenon.length())
+                : List.of(BODY_HEIGHT, faceMouth.key(), mouthTenon.length()));
     this.bore = bore();
     this.bodySide = bodySide();
     this.headSide = headSide();
     this.foot =
         new Face(new SurfaceId(BODY, "foot"), Role.SHOW, AT_FOOT, false, bodySide, bore::opening);
-    this.mouth =
-        new Face(
+    this.socket =
+        new Socket(
+            HEAD,
+            new Socket.Keys(
+                sizes.head(),
+                d.onBody() ? Optional.of(new Socket.Mouth(RECESS, RECESS_DEEP)) : Optional.empty(),
+                DRIVE,
+                DRIVE_DEEP,
+                HOLE,
+                HOLE_DEEP),
+            d.onBody() ? AT_SHOULDER : Edge.from(Spigot.LENGTH),
+            AT_TOP,
+            d.grinds() ? Line.WALL_MILL_ROOF : Line.WALL_SHAKER_ROOF);
+    this.end = end();
+    this.spigot = d.onBody() ? bodyTenon() : headTenon();
+    this.holes = new SaltHoles(HEAD, d.holes(), sizes.holes(), DRIVE, AT_TOP);
+  }
+
+  /** The flat end of the half that is bored for the tenon. */
+  private Face end() {
+    return d.onBody()
+        ? new Face(
+            new SurfaceId(HEAD, "rim"), Role.MEET, AT_SHOULDER, false, headSide, socket::opening)
+        : new Face(
             new SurfaceId(BODY, "mouth"),
             Role.MEET,
             AT_MOUTH,
             true,
             bodySide,
             lay -> lay.mm(BORE) / 2);
-    this.socket =
-        new Socket(
-            HEAD,
-            new Socket.Keys(sizes.head(), DRIVE, DRIVE_DEEP, HOLE, HOLE_DEEP),
-            AT_END,
-            AT_TOP,
-            d.grinds() ? Line.WALL_MILL_ROOF : Line.WALL_SHAKER_ROOF);
-    this.spigot =
-        new Spigot(
-            new SurfaceId(HEAD, "spigot"),
-            sizes.joint(),
-            headSide,
-            new Spigot.Reach(
-                false,
-                socket::opening,
-                Edge.from(faceSpigot.key()),
-                Edge.from(faceSpigot.key()),
-                Optional.empty(),
-                new Spigot.Shown("tenon", false, false)),
-            new Spigot.Mate(
-                new SurfaceId(BODY, ThroughBore.MOUTH),
-                BORE,
-                Optional.empty(),
-                new SurfaceId(HEAD, "spigot")));
-    this.holes = new SaltHoles(HEAD, d.holes(), sizes.holes(), DRIVE, AT_TOP);
+  }
+
+  private Spigot headTenon() {
+    SurfaceId on = new SurfaceId(HEAD, "spigot");
+    Edge freed = Edge.from(faceHead.key());
+    return new Spigot(
+        on,
+        sizes.joint(),
+        headSide,
+        new Spigot.Reach(false, socket::opening, freed, freed, Optional.empty(), SHOWN),
+        new Spigot.Mate(new SurfaceId(BODY, ThroughBore.MOUTH), BORE, Optional.empty(), on));
+  }
+
+  private Spigot bodyTenon() {
+    SurfaceId on = new SurfaceId(BODY, "spigot");
+    Edge freed = Edge.to(faceMouth.key());
+    return new Spigot(
+        on,
+        sizes.joint(),
+        bodySide,
+        new Spigot.Reach(true, lay -> lay.mm(BORE) / 2, freed, freed, Optional.empty(), SHOWN),
+        new Spigot.Mate(new SurfaceId(HEAD, Socket.WALL), RECESS, Optional.of(RECESS_DEEP), on));
   }
 
   /** The size that is faced off at the mouth. */
@@ -141,8 +169,9 @@ final class MillParts {
     return lay.at(AT_FOOT);
   }
 
+  /** The head's lower end: of its tenon, or its rim. */
   double endAt(Lay lay) {
-    return lay.at(AT_END);
+    return lay.at(socket.end());
   }
 
   double shoulderAt(Lay lay) {
@@ -154,34 +183,40 @@ final class MillParts {
   }
 
   Make make() {
-    Along along =
-        new Along()
-            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
-            .then(footTenon)
-            .then(Spare.waste("foot", Spare.by(Line.MILL_WASTE_FOOT)))
-            .kept(BODY_HEIGHT, BODY)
-            .then(faceMouth)
-            .then(mouthTenon)
-            .then(kerf)
-            .then(faceSpigot)
-            .kept(Spigot.LENGTH, "head's tenon")
-            .kept(HEAD_HEIGHT, HEAD)
-            .then(Spare.waste("top", Spare.by(Line.MILL_WASTE_TOP)))
-            .then(topTenon)
-            .then(Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
     List<Element> others =
         List.of(
             Whole.of(sizes.whole(), List.of(bodySide, headSide)),
             new MillShaft(sizes.shaft(), HEAD, AT_TOP),
             holes);
     return new Make(
-        stock, along, List.of(body(), head()), others, List.of(spigot.joint(d.fit())), List.of());
+        stock, along(), List.of(body(), head()), others, List.of(spigot.joint(d.fit())), List.of());
+  }
+
+  private Along along() {
+    Along along =
+        new Along()
+            .then(Spare.facing("foot", "Facing at the foot", 60, Line.STOCK_FACE))
+            .then(footTenon)
+            .then(Spare.waste("foot", Spare.by(Line.MILL_WASTE_FOOT)))
+            .kept(BODY_HEIGHT, BODY);
+    if (d.onBody()) {
+      along.kept(Spigot.LENGTH, "body's tenon");
+    }
+    along.then(faceMouth).then(mouthTenon).then(kerf).then(faceHead);
+    if (!d.onBody()) {
+      along.kept(Spigot.LENGTH, "head's tenon");
+    }
+    return along
+        .kept(HEAD_HEIGHT, HEAD)
+        .then(Spare.waste("top", Spare.by(Line.MILL_WASTE_TOP)))
+        .then(topTenon)
+        .then(Spare.facing("top", "Facing at the top", 60, Line.STOCK_FACE));
   }
 
   private Member body() {
     return new Member(
         BODY,
-        List.of(foot, bodySide, mouth, bore, footTenon, mouthTenon),
+        List.of(foot, bodySide, d.onBody() ? spigot : end, bore, footTenon, mouthTenon),
         List.of(
             Line.WALL_MILL,
             Line.WALL_MILL_RIM,
@@ -199,7 +234,7 @@ final class MillParts {
             new SurfaceId(HEAD, "top"), sizes.dome(), headSide, AT_TOP, lay -> lay.mm(HOLE) / 2);
     return new Member(
         HEAD,
-        List.of(socket, spigot, headSide, cap, topTenon),
+        List.of(socket, d.onBody() ? end : spigot, headSide, cap, topTenon),
         List.of(
             Line.WALL_MILL_CORNER,
             Line.WALL_MILL_TENON,
@@ -222,7 +257,11 @@ final class MillParts {
             List.of(
                 new ThroughBore.Seat(PLATE, PLATE_DEEP, "plate"),
                 new ThroughBore.Seat(RING, RING_DEEP, "seat"))),
-        new ThroughBore.Ends(AT_FOOT, AT_MOUTH, Edge.to(mouthTenon.length())),
+        new ThroughBore.Ends(
+            AT_FOOT,
+            d.onBody() ? Edge.to(Spigot.LENGTH) : AT_MOUTH,
+            Edge.to(mouthTenon.length()),
+            !d.onBody()),
         FOOT,
         Line.WALL_MILL,
         d.grinds()

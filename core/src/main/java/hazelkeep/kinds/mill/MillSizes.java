@@ -2,8 +2,8 @@ package hazelkeep.kinds.mill;
 
 import static hazelkeep.piece.Rule.Value.derived;
 import static hazelkeep.piece.Rule.Value.practice;
-import static hazelkeep.piece.Rule.Value.shop;
 
+import hazelkeep.element.NextBit;
 import hazelkeep.element.SaltHoles;
 import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
@@ -15,7 +15,7 @@ import hazelkeep.piece.Dims;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
-import hazelkeep.shop.Bit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,6 +30,8 @@ final class MillSizes {
   static final DimKey FROM_MOUTH = new DimKey("bore.mouth");
   static final DimKey DRIVE = new DimKey("drive.diameter");
   static final DimKey DRIVE_DEEP = new DimKey("drive.depth");
+  static final DimKey RECESS = new DimKey("recess.diameter");
+  static final DimKey RECESS_DEEP = new DimKey("recess.depth");
   static final DimKey SHAFT = new DimKey("shaft.diameter");
   static final DimKey SHAFT_LONG = new DimKey("shaft.length");
   static final DimKey SUNK = new DimKey("shaft.sunk");
@@ -47,9 +49,6 @@ final class MillSizes {
   static final DimKey DOME = new DimKey("head.dome");
 
   private static final String NONE = "none: state one where there is such a part";
-
-  /** Sizes that differ by less are one, mm. */
-  private static final double SAME = 1e-9;
 
   private final Mill design;
   private final Stock stock;
@@ -81,7 +80,10 @@ final class MillSizes {
             "Main bore",
             8,
             120,
-            d -> pair(d).recess().orElseGet(() -> by(d, Line.MILL_BORE))),
+            d ->
+                design.onBody()
+                    ? by(d, Line.MILL_BORE)
+                    : pair(d).recess().orElseGet(() -> by(d, Line.MILL_BORE))),
         new SizeRule(FROM_FOOT, "Bore from the foot, to its full diameter", 5, 560, this::fromFoot),
         new SizeRule(
             FROM_MOUTH,
@@ -95,6 +97,36 @@ final class MillSizes {
   }
 
   List<SizeRule> head() {
+    List<SizeRule> out = new ArrayList<>(seats());
+    if (design.onBody()) {
+      out.add(0, new SizeRule(RECESS, "Recess of the head", 6, 150, this::recess).fine());
+      out.add(
+          1,
+          new SizeRule(
+              RECESS_DEEP,
+              "Recess of the head, deep",
+              3,
+              100,
+              d ->
+                  practice(
+                      d.mm(Spigot.LENGTH) + d.custom(Line.MILL_AIR), "the tenon never bottoms")));
+    }
+    return out;
+  }
+
+  private Rule.Value recess(Dims<?> d) {
+    return pair(d)
+        .recess()
+        .orElseGet(
+            () ->
+                NextBit.of(
+                    d,
+                    d.planned(BORE) + 2 * d.custom(Line.MILL_TENON_WALL),
+                    "the next bit that leaves a tenon round the bore",
+                    "the bore and a tenon round it"));
+  }
+
+  private List<SizeRule> seats() {
     return List.of(
         new SizeRule(
             DRIVE,
@@ -109,13 +141,15 @@ final class MillSizes {
         new SizeRule(HOLE, "Hole for the shaft", 0, 40, MillSizes::hole),
         new SizeRule(
             HOLE_DEEP,
-            "Hole for the shaft, from the tenon's end",
+            design.onBody()
+                ? "Hole for the shaft, from the head's rim"
+                : "Hole for the shaft, from the tenon's end",
             0,
             400,
             d ->
                 d.mm(HOLE) > 0
                     ? derived(
-                        d.mm(Spigot.LENGTH) + d.mm(HEAD_HEIGHT) + d.custom(Line.BORE_PAST_FACE),
+                        headLong(d) + d.custom(Line.BORE_PAST_FACE),
                         "past the finished top, so that it is open when the waste is off")
                     : derived(0, "no shaft goes through")));
   }
@@ -155,16 +189,28 @@ final class MillSizes {
     return design.grinds() ? derived(0, "a mill has none") : by(d, line);
   }
 
-  private static Pair<?> pair(Dims<?> d) {
-    return new Pair<>(d, BORE.path(), Spigot.DIAMETER.path());
+  /** What the tenon goes into. */
+  private DimKey mate() {
+    return design.onBody() ? RECESS : BORE;
+  }
+
+  private Pair<?> pair(Dims<?> d) {
+    return new Pair<>(d, mate().path(), Spigot.DIAMETER.path());
+  }
+
+  /** From the head's lower end to its top, mm. */
+  private double headLong(Dims<?> d) {
+    return d.mm(HEAD_HEIGHT) + (design.onBody() ? 0 : d.mm(Spigot.LENGTH));
   }
 
   private Rule.Value driveDeep(Dims<?> d) {
-    return design.grinds()
-        ? by(d, Line.MILL_DRIVE_DEEP)
-        : derived(
-            Math.max(1, d.mm(Spigot.LENGTH) + d.mm(HEAD_HEIGHT) - d.custom(Line.MILL_CAP)),
-            "the head less its cap");
+    if (!design.grinds()) {
+      return derived(Math.max(1, headLong(d) - d.custom(Line.MILL_CAP)), "the head less its cap");
+    }
+    return design.onBody()
+        ? practice(
+            d.mm(RECESS_DEEP) + d.custom(Line.MILL_DRIVE_DEEP), "flush with the recess's floor")
+        : by(d, Line.MILL_DRIVE_DEEP);
   }
 
   /** The smallest bit on the wall that lets the shaft turn. */
@@ -173,15 +219,11 @@ final class MillSizes {
     if (shaft <= 0) {
       return derived(0, "no shaft goes through");
     }
-    double least = shaft + d.custom(Line.CONTENT_SHAFT);
-    return d.shop().bits().stream()
-        .mapToDouble(Bit::diameter)
-        .filter(b -> b >= least - SAME)
-        .min()
-        .stream()
-        .mapToObj(b -> shop(b, "the smallest bit on the wall that lets the shaft turn"))
-        .findFirst()
-        .orElse(derived(least, "the shaft and room to turn"));
+    return NextBit.of(
+        d,
+        shaft + d.custom(Line.CONTENT_SHAFT),
+        "the smallest bit on the wall that lets the shaft turn",
+        "the shaft and room to turn");
   }
 
   private static Rule.Value thread(Dims<?> d) {
@@ -235,24 +277,29 @@ final class MillSizes {
 
   List<SizeRule> joint() {
     return List.of(
-        new SizeRule(Spigot.LENGTH, "Tenon of the head", 3, 60, d -> by(d, Line.MILL_TENON)),
+        new SizeRule(
+            Spigot.LENGTH,
+            design.onBody() ? "Tenon of the body" : "Tenon of the head",
+            3,
+            60,
+            d -> by(d, Line.MILL_TENON)),
         new SizeRule(
                 Spigot.CLEARANCE,
                 "Clearance of the head",
                 -0.1,
                 2,
-                d -> pair(d).clearance(design.fit(), BORE.path()))
+                d -> pair(d).clearance(design.fit(), mate().path()))
             .fine()
-            .difference(BORE, Spigot.DIAMETER),
+            .difference(mate(), Spigot.DIAMETER),
         new SizeRule(
                 Spigot.DIAMETER,
-                "Tenon of the head, across",
+                design.onBody() ? "Tenon of the body, across" : "Tenon of the head, across",
                 6,
                 120,
                 d ->
                     derived(
-                        d.mm(BORE) - d.mm(Spigot.CLEARANCE),
-                        "turned to the bore less the clearance"))
+                        d.mm(mate()) - d.mm(Spigot.CLEARANCE),
+                        "turned to what it goes into, less the clearance"))
             .fine());
   }
 
@@ -267,16 +314,23 @@ final class MillSizes {
         new SizeRule(FOOT, "Foot, across", 20, 200, this::foot),
         new SizeRule(WAIST, "Waist", 15, 200, this::waist),
         new SizeRule(WAIST_AT, "Waist, over the foot", 1, 570, this::waistAt),
-        new SizeRule(
-            JOIN,
-            "Across, where the head sits",
-            15,
-            200,
-            d ->
-                design.form() == Form.STRAIGHT
-                    ? derived(d.mm(FOOT), "straight sides")
-                    : practice(
-                        d.custom(Line.MILL_JOIN) * d.mm(FOOT), "a little less than the foot")));
+        new SizeRule(JOIN, "Across, where the head sits", 15, 200, this::join));
+  }
+
+  private Rule.Value join(Dims<?> d) {
+    if (design.form() == Form.STRAIGHT) {
+      return derived(d.mm(FOOT), "straight sides");
+    }
+    double usual = d.custom(Line.MILL_JOIN) * d.mm(FOOT);
+    double least = recessed(d, Line.WALL_MILL);
+    return usual < least
+        ? derived(least, "the head's recess, and the least wall round it")
+        : practice(usual, "a little less than the foot");
+  }
+
+  /** The recess and a wall round it, mm; nothing where the head has none. */
+  private double recessed(Dims<?> d, Line wall) {
+    return design.onBody() ? d.planned(RECESS) + 2 * d.custom(wall) : 0;
   }
 
   List<SizeRule> headSide() {
@@ -313,7 +367,8 @@ final class MillSizes {
 
   private Rule.Value foot(Dims<?> d) {
     double seats = Math.max(d.planned(PLATE), d.planned(RING));
-    double want = Math.max(seats, d.planned(BORE)) + 2 * d.custom(Line.MILL_WALL);
+    double bored = Math.max(seats, d.planned(BORE)) + 2 * d.custom(Line.MILL_WALL);
+    double want = Math.max(bored, recessed(d, Line.MILL_WALL));
     double gives = stock.gives(d);
     return gives < want
         ? derived(gives, "what the blank gives")

@@ -179,7 +179,7 @@ class MillTest {
         .hasMessageContaining("below tenon of the head, across, ");
     assertThatThrownBy(() -> plan(mill().with("shaft.hole", 19)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("wider than the shaft's hole");
+        .hasMessageContaining("each goes on deeper and narrower than the one before it");
     assertThatThrownBy(() -> plan(mill().with("bore.foot", 200)))
         .isInstanceOf(BadDesign.class)
         .hasMessageContaining("below the body's height, 123.6 mm");
