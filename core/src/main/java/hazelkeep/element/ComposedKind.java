@@ -126,6 +126,11 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Make make = made(design);
     Lay lay = lay(design, dims, shop);
     Sane sane = new Sane(dims);
+    sane.size(StockRules.OFF.path())
+        .below(
+            Blank.reaches(make.stock().blank(), new Blank.Lying(0, lay.mm(Stock.ACROSS), 0)),
+            "the radius of the blank",
+            Stock.ACROSS.path());
     sane(design, lay, sane);
     make.elements().forEach(e -> e.sane(lay, sane));
     List<Part> parts =

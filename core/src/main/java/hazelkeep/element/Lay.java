@@ -115,7 +115,7 @@ public class Lay {
 
   /** A radius clear of the blank, mm. */
   public double far() {
-    return mm(ACROSS) + mm(StockRules.OFF) + 2 * BEYOND;
+    return StockRules.far(mm(ACROSS), mm(StockRules.OFF)) + BEYOND;
   }
 
   /** Something that is worked out once for these sizes, by who asks for it and what it is. */

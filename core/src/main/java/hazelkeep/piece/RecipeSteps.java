@@ -30,7 +30,7 @@ public final class RecipeSteps {
   public RecipeSteps(Aim aim, Shop shop) {
     this.aim = aim;
     this.calipers = shop.caliper().name();
-    this.far = aim.mm("blank.across") + aim.off() + 2 * BEYOND;
+    this.far = StockRules.far(aim.mm("blank.across"), aim.off()) + BEYOND;
   }
 
   /** The blank brought to a cylinder between centres. */

@@ -24,6 +24,19 @@ public final class StockRules<D extends Design> {
    */
   public static final DimKey OFF = Aim.OFF;
 
+  /** How far beside the blank a cut begins, mm. */
+  private static final double CLEAR = 10;
+
+  /**
+   * A radius that no blank reaches, square or off its middle.
+   *
+   * @param across how thick it is, mm
+   * @param off how far its middle lies beside the axis, mm
+   */
+  public static double far(double across, double off) {
+    return Math.max(across + CLEAR, across / Math.sqrt(2) + off);
+  }
+
   private final Function<D, Optional<Blank>> blank;
   private final List<Rule<D>> rules = new ArrayList<>();
 

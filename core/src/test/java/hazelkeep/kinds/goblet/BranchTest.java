@@ -1,12 +1,14 @@
 package hazelkeep.kinds.goblet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
@@ -114,6 +116,13 @@ class BranchTest {
     Goblet wide = with(branch(90, 88, 6, 1), "outside.rim", 80);
     assertThat(codes(plan(with(wide, "outside.diameter", 84)))).contains("bark-rim");
     assertThat(codes(plan(branch(90, 88, 6, 1)))).doesNotContain("bark-rim");
+  }
+
+  @Test
+  void a_blank_that_misses_the_axis_is_refused() {
+    assertThatThrownBy(() -> plan(branch(90, 88, 6, 46)))
+        .isInstanceOf(BadDesign.class)
+        .hasMessageContaining("below the radius of the blank, 44.0 mm");
   }
 
   @Test
