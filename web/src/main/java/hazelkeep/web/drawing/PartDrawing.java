@@ -18,8 +18,14 @@ record PartDrawing(Svg svg, Labels labels, Sheet sheet, String wood) {
   /** Two lines closer than this can't be told apart, mm. */
   private static final double SEEN = 0.3;
 
+  /** Whether a part goes round others and has no wood or hollow on the axis. */
+  static boolean isRing(Part p) {
+    return p.target().minR() > SEEN
+        && p.surfaces().stream().noneMatch(s -> s.inside() && s.zone().minR() <= SEEN);
+  }
+
   void part(Part p) {
-    if (p.target().minR() > SEEN) {
+    if (isRing(p)) {
       ring(p);
       return;
     }

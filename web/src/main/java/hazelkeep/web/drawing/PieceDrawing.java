@@ -237,7 +237,7 @@ public final class PieceDrawing {
     for (Surface s : p.surfaces()) {
       hull = s.inside() ? hull.plus(s.zone()) : hull;
     }
-    if (hull.minR() > SEEN) {
+    if (PartDrawing.isRing(p)) {
       // A ring is a band to the eye: its far side shows through.
       hull = HalfSection.box(hull.minZ(), hull.maxZ(), 0, hull.maxR());
     }

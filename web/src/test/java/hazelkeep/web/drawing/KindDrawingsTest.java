@@ -21,12 +21,17 @@ import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Sketch;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
 import java.io.StringReader;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -86,6 +91,54 @@ class KindDrawingsTest {
       }
     }
     return out;
+  }
+
+  /** Below the axis each part is as wide at every height as it is turned, bored through or not. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void from_outside_every_part_is_as_wide_as_it_is_turned(Kind<?> kind) {
+    for (Sketch<?> s : sketches(kind)) {
+      Document d = xml(PieceDrawing.of(s, new Show(Unit.MM), null));
+      double scale = num(d.getDocumentElement(), "data-scale");
+      double left = num(d.getDocumentElement(), "data-left");
+      double axis = num(d.getDocumentElement(), "data-axis");
+      Area seen = new Area();
+      all(d, "path", "outside").forEach(e -> seen.add(area(e.getAttribute("d"))));
+      for (double z = 2; z < s.aim().mm("blank.length"); z += 1) {
+        double[] near = {widest(s, z - 0.5), widest(s, z), widest(s, z + 0.5)};
+        double least = Arrays.stream(near).min().orElse(0);
+        double most = Arrays.stream(near).max().orElse(0);
+        double x = left + z * scale;
+        if (least > 1) {
+          assertThat(seen.contains(x, axis + (least - 0.4) * scale))
+              .as("%s at %s", kind, z)
+              .isTrue();
+        }
+        assertThat(seen.contains(x, axis + (most + 0.4) * scale)).as("%s at %s", kind, z).isFalse();
+      }
+    }
+  }
+
+  /** The radius that is seen at a height: a ring is a band. */
+  private static double widest(Sketch<?> s, double z) {
+    return s.aim().offBlank().stream()
+        .filter(p -> z >= p.target().minZ() && z <= p.target().maxZ())
+        .mapToDouble(p -> p.name().startsWith("ring") ? p.target().maxR() : p.target().outer(z))
+        .max()
+        .orElse(0);
+  }
+
+  private static Area area(String path) {
+    Path2D out = new Path2D.Double(Path2D.WIND_NON_ZERO);
+    Matcher m = Pattern.compile("([MLZ])(?:([-\\d.]+) ([-\\d.]+))?").matcher(path);
+    while (m.find()) {
+      switch (m.group(1)) {
+        case "M" -> out.moveTo(Double.parseDouble(m.group(2)), Double.parseDouble(m.group(3)));
+        case "L" -> out.lineTo(Double.parseDouble(m.group(2)), Double.parseDouble(m.group(3)));
+        default -> out.closePath();
+      }
+    }
+    return new Area(out);
   }
 
   @ParameterizedTest
