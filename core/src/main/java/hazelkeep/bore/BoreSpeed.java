@@ -37,11 +37,23 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
         faster
             ? "a twist bit, slim or in soft wood: up to twice the rim speed, common practice"
             : "speed of the rim, common practice; slower in very hard wood";
-    return new BoreSpeed(
-        rpm(practice.of(Line.BORE_RIM_SLOW), d),
-        most * rpm(practice.of(Line.BORE_RIM_FAST), d),
-        seen,
-        basis);
+    BoreSpeed usual =
+        new BoreSpeed(
+            rpm(practice.of(Line.BORE_RIM_SLOW), d),
+            most * rpm(practice.of(Line.BORE_RIM_FAST), d),
+            seen,
+            basis);
+    return usual.own(bit.own());
+  }
+
+  /** What was found out about the bit wins; where only one end was, the other gives way to it. */
+  private BoreSpeed own(Bit.Own own) {
+    if (own.slow().isEmpty() && own.fast().isEmpty()) {
+      return this;
+    }
+    double slow = own.slow().orElseGet(() -> Math.min(from, own.fast().get()));
+    double fast = own.fast().orElseGet(() -> Math.max(to, own.slow().get()));
+    return new BoreSpeed(slow, fast, true, "as you found it with this bit");
   }
 
   /** rpm of a rim speed, m/s, on a diameter, mm. */

@@ -56,11 +56,7 @@ public record Pass(
 
   /** How far its end may lie off the axis, mm (common practice, until a log of readings says). */
   public double drift() {
-    double straight =
-        extension.isPresent()
-            ? unextended()
-            : practice.of(Line.BORE_DRIFT_DIAMETERS) * bit.diameter();
-    return practice.of(Line.BORE_DRIFT) * Math.max(0, depth - straight);
+    return driftAt(depth);
   }
 
   /** How far its axis may lie off at a depth, mm. */
@@ -69,8 +65,12 @@ public record Pass(
         extension.isPresent()
             ? unextended()
             : practice.of(Line.BORE_DRIFT_DIAMETERS) * bit.diameter();
-    return practice.of(Line.BORE_DRIFT) * Math.max(0, Math.min(depth, at) - straight);
+    double share = bit.own().drift().map(d -> d / HUNDRED).orElse(practice.of(Line.BORE_DRIFT));
+    return share * Math.max(0, Math.min(depth, at) - straight);
   }
+
+  /** The length of bore that a bit's own drift is told for, mm. */
+  private static final double HUNDRED = 100;
 
   /** How often its chips are cleared: once, twice, 5 times. */
   public String often() {

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import java.util.Optional;
+
 /**
  * A boring bit.
  *
@@ -10,6 +12,7 @@ package hazelkeep.shop;
  * @param reach usable length from the cutting rim, mm
  * @param shank diameter of its shank, mm
  * @param needsCentre whether its spur needs wood at the centre
+ * @param own what the turner found out about this very bit
  */
 public record Bit(
     String name,
@@ -18,7 +21,36 @@ public record Bit(
     double tip,
     double reach,
     double shank,
-    boolean needsCentre) {
+    boolean needsCentre,
+    Own own) {
+  /**
+   * What the turner found out about one bit: it wins over what is usual.
+   *
+   * @param drift how far it wanders off the axis, mm in 100 mm of bore
+   * @param slow the slowest that it cuts well at, rpm
+   * @param fast the fastest, rpm
+   */
+  public record Own(Optional<Double> drift, Optional<Double> slow, Optional<Double> fast) {
+    /** Nothing yet. */
+    public static final Own NOTHING = new Own(Optional.empty(), Optional.empty(), Optional.empty());
+
+    /**
+     * @throws IllegalArgumentException when a number can't be so, saying what would be accepted
+     */
+    public Own {
+      drift = drift == null ? Optional.empty() : drift;
+      slow = slow == null ? Optional.empty() : slow;
+      fast = fast == null ? Optional.empty() : fast;
+      drift.ifPresent(d -> Checks.mm("The bit's drift in 100 mm", d, 0, 20));
+      slow.ifPresent(s -> Checks.plain("The bit's slowest speed", s, 20, 10_000, " rpm"));
+      fast.ifPresent(f -> Checks.plain("The bit's fastest speed", f, 20, 10_000, " rpm"));
+      if (slow.isPresent() && fast.isPresent() && slow.get() > fast.get()) {
+        throw new IllegalArgumentException(
+            "The bit's slowest speed is no faster than its fastest: swap the two");
+      }
+    }
+  }
+
   /** What a bit looks like. */
   public enum Form {
     TWIST("twist bit"),
@@ -58,8 +90,26 @@ public record Bit(
           "The point is longer than the bit reaches: the reach is counted from the cutting rim back"
               + " to what holds it, the point from the rim forward");
     }
+    own = own == null ? Own.NOTHING : own;
     shank = shank == 0 ? Math.min(SHANK, diameter) : shank;
     Checks.mm("The bit's shank", shank, 0.5, 40);
+  }
+
+  /** One of which nothing was found out yet. */
+  public Bit(
+      String name,
+      Form form,
+      double diameter,
+      double tip,
+      double reach,
+      double shank,
+      boolean needsCentre) {
+    this(name, form, diameter, tip, reach, shank, needsCentre, Own.NOTHING);
+  }
+
+  /** The same bit, with what was found out about it. */
+  public Bit with(Own found) {
+    return new Bit(name, form, diameter, tip, reach, shank, needsCentre, found);
   }
 
   /** A twist bit with a common point of 118 degrees. */

@@ -123,6 +123,48 @@ class BoreTest {
   }
 
   /** T = u f d^2 / 8 with 30 MPa and 0.2 mm a turn: 2.2 N m at 54 mm, 0.48 at 25.4. */
+  /** 2 mm in 100: 100 mm deep with a 10 mm bit, straight for five diameters. */
+  @Test
+  void what_was_found_out_about_a_bit_wins() {
+    Bit usual = Bit.forstner("bit", 10, 3, 150);
+    Bit own = usual.with(new Bit.Own(Optional.of(2.0), Optional.of(400.0), Optional.empty()));
+    Pass p = new Pass(own, 10, 100, Optional.empty(), false, Practice.USUAL);
+    double straight = Practice.USUAL.of(Line.BORE_DRIFT_DIAMETERS) * 10;
+    assertThat(p.drift()).isCloseTo(0.02 * (100 - straight), within(1e-9));
+    assertThat(p.driftAt(straight + 10)).isCloseTo(0.2, within(1e-9));
+    BoreSpeed s = BoreSpeed.of(own, HARD, Practice.USUAL);
+    assertThat(s.from()).isEqualTo(400);
+    assertThat(s.to()).isEqualTo(BoreSpeed.of(usual, HARD, Practice.USUAL).to());
+    Bit slow = usual.with(new Bit.Own(Optional.empty(), Optional.empty(), Optional.of(90.0)));
+    assertThat(BoreSpeed.of(slow, HARD, Practice.USUAL).from()).isEqualTo(90);
+    assertThat(BoreSpeed.of(slow, HARD, Practice.USUAL).to()).isEqualTo(90);
+  }
+
+  /** It reaches the plan: a bit that wanders more leaves a thinner wall. */
+  @Test
+  void a_bit_that_wanders_is_counted_off_the_wall() {
+    List<Bit> wall =
+        shop.bits().stream()
+            .map(b -> b.with(new Bit.Own(Optional.of(6.0), Optional.empty(), Optional.empty())))
+            .toList();
+    BoringPlan usual = BoringPlan.of(Bore.plain("mouth", 25, 120), shop);
+    BoringPlan wanders = BoringPlan.of(Bore.plain("mouth", 25, 120), shop.withBits(wall));
+    double share = Practice.USUAL.of(Line.BORE_DRIFT);
+    assertThat(wanders.passes().get(0).driftAt(120) / usual.passes().get(0).driftAt(120))
+        .isCloseTo(0.06 / share, within(1e-9));
+  }
+
+  @Test
+  void an_own_figure_of_a_bit_that_can_not_be_is_refused() {
+    Optional<Double> none = Optional.empty();
+    assertThatThrownBy(() -> new Bit.Own(Optional.of(30.0), none, none))
+        .hasMessageContaining("between 0.0 mm");
+    assertThatThrownBy(() -> new Bit.Own(none, Optional.of(900.0), Optional.of(300.0)))
+        .hasMessageContaining("swap the two");
+    assertThatThrownBy(() -> new Bit.Own(none, none, Optional.of(5.0)))
+        .hasMessageContaining("between 20 and 10000 rpm");
+  }
+
   @Test
   void torque_of_a_bit() {
     assertThat(BoreSpeed.torque(54, Practice.USUAL)).isCloseTo(2187, within(1.0));

@@ -3,6 +3,7 @@ package hazelkeep.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.measure.Restated;
+import hazelkeep.shop.Bit;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.PushTest;
@@ -175,8 +176,11 @@ class ShopTest {
 
   /** A shop with something of every kind. */
   private static Shop full(String chuck) {
+    Shop starter = Shop.starter();
+    Bit.Own own = new Bit.Own(Optional.of(1.5), Optional.of(300.0), Optional.empty());
+    List<Bit> bits = starter.bits().stream().map(b -> b.needsCentre() ? b.with(own) : b).toList();
     return Restated.with(
-        Shop.starter().with(new PushTest("Common pear", 40, 50, 180, 49.05, 0.213)),
+        starter.withBits(bits).with(new PushTest("Common pear", 40, 50, 180, 49.05, 0.213)),
         "chucks",
         List.of(new KeptChuck(chuck, KeptChuck.Form.PLUG, 44.37, 12, 70, "Plum")));
   }

@@ -18,6 +18,8 @@ record Field(String path, String label, Form form, String hint, List<Option> opt
     TEXT,
     LENGTH,
     NUMBER,
+    /** A number that may stay empty. */
+    PERHAPS,
     NUMBERS,
     CHOICE,
     TICK,
@@ -37,6 +39,11 @@ record Field(String path, String label, Form form, String hint, List<Option> opt
 
   static Field number(String path, String label, String unit) {
     return new Field(path, label, Form.NUMBER, unit, List.of());
+  }
+
+  /** A number that may stay empty: it is then as usual. */
+  static Field perhaps(String path, String label, String unit) {
+    return new Field(path, label, Form.PERHAPS, unit + ", empty as usual", List.of());
   }
 
   static Field numbers(String path, String label, String hint) {

@@ -4,6 +4,7 @@ import static hazelkeep.web.shop.Field.choice;
 import static hazelkeep.web.shop.Field.length;
 import static hazelkeep.web.shop.Field.number;
 import static hazelkeep.web.shop.Field.numbers;
+import static hazelkeep.web.shop.Field.perhaps;
 import static hazelkeep.web.shop.Field.text;
 import static hazelkeep.web.shop.Field.tick;
 import static hazelkeep.web.shop.Field.wood;
@@ -139,7 +140,10 @@ final class Fields {
               length("tip", "Point beyond the full diameter"),
               length("reach", "Reach from the cutting rim"),
               length("shank", "Diameter of its shank"),
-              tick("needsCentre", "Its spur needs wood at the centre"));
+              tick("needsCentre", "Its spur needs wood at the centre"),
+              perhaps("own.drift", "It drifts in 100 mm by", "mm"),
+              perhaps("own.slow", "Cuts well from", "rpm"),
+              perhaps("own.fast", "Cuts well up to", "rpm"));
       case EXTENSION ->
           List.of(NAME, length("diameter", "Diameter"), length("length", "Makes a bit longer by"));
       case DRILL ->

@@ -69,7 +69,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     }
     return switch (f.form()) {
       case LENGTH -> exact(at.asDouble(), unit);
-      case NUMBER -> plain(at.asDouble());
+      case NUMBER, PERHAPS -> plain(at.asDouble());
       case NUMBERS -> {
         List<String> all = new ArrayList<>();
         at.forEach(n -> all.add(plain(n.asDouble())));
@@ -152,7 +152,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     try {
       switch (f.form()) {
         case LENGTH -> in.put(name, SizeText.parse(text, unit).mm());
-        case NUMBER -> in.put(name, number(text));
+        case NUMBER, PERHAPS -> in.put(name, number(text));
         case NUMBERS -> {
           ArrayNode all = in.putArray(name);
           for (String part : text.split("[,;\\s]+")) {
