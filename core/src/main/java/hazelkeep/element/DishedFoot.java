@@ -74,6 +74,12 @@ public record DishedFoot(
   /** How wide its recess is at its mouth. */
   public static final DimKey RECESS = new DimKey("foot.recess");
 
+  /** How wide that is at its floor, where the jaws' dovetail bites. */
+  public static final DimKey WIDE = new DimKey("foot.recess-wide");
+
+  /** What is left of the foot round it. */
+  public static final DimKey LAND = new DimKey("foot.land");
+
   /** The narrowest foot that takes a recess with room for its dovetail, mm. */
   public static double least(Dims<?> d) {
     return FootRecess.least(d.shop()) + d.custom(Line.HOLD_RECESS_FOOT);
@@ -83,16 +89,50 @@ public record DishedFoot(
   public List<SizeRule> sizes() {
     SizeRule hollow = new SizeRule(HOLLOW, "Hollow of the foot", 0, 20, this::usual);
     SizeRule recess =
+        new SizeRule(RECESS, "Recess in the foot", 0, 400, d -> by.recessed ? mouth(d) : OTHERWISE);
+    SizeRule wide =
         new SizeRule(
-            RECESS,
-            "Recess in the foot",
+            WIDE,
+            "Recess in the foot, at its floor",
             0,
             400,
-            d ->
-                by.recessed
-                    ? FootRecess.rule(d, across.path(), HOLLOW.path())
-                    : Rule.Value.derived(0, "the foot is held otherwise"));
-    return by.offered ? List.of(hollow, recess) : List.of(hollow);
+            d -> by.recessed ? wide(d) : OTHERWISE);
+    SizeRule land =
+        new SizeRule(LAND, "Land round the recess", 0, 200, d -> by.recessed ? land(d) : OTHERWISE);
+    return by.offered ? List.of(hollow, recess, wide, land) : List.of(hollow);
+  }
+
+  private static final Rule.Value OTHERWISE = Rule.Value.derived(0, "the foot is held otherwise");
+
+  /** Where the land is stated the recess is what that leaves. */
+  private Rule.Value mouth(Dims<?> d) {
+    Rule.Value usual = FootRecess.rule(d, across.path(), HOLLOW.path());
+    return d.stated(LAND)
+        .map(
+            land -> {
+              double wide = d.mm(across) - 2 * land.mm();
+              double flare = flare(d, usual.mm());
+              return Rule.Value.derived(Math.max(0, wide - flare), "what the land leaves");
+            })
+        .orElse(usual);
+  }
+
+  /** Its floor is wider than its mouth by twice the depth times the tangent of the dovetail. */
+  private Rule.Value wide(Dims<?> d) {
+    double mouth = d.mm(RECESS);
+    return mouth <= 0
+        ? Rule.Value.derived(0, "there is none")
+        : Rule.Value.shop(mouth + flare(d, mouth), "undercut as the jaws are dovetailed");
+  }
+
+  private double flare(Dims<?> d, double mouth) {
+    return FootRecess.held(d.shop(), d.mm(across), d.mm(HOLLOW), mouth).flare(d.mm(HOLLOW));
+  }
+
+  private Rule.Value land(Dims<?> d) {
+    return d.mm(RECESS) <= 0
+        ? Rule.Value.derived(0, "there is no recess")
+        : Rule.Value.derived((d.mm(across) - d.mm(WIDE)) / 2, "what the recess leaves of the foot");
   }
 
   private Rule.Value usual(Dims<?> d) {
@@ -115,7 +155,7 @@ public record DishedFoot(
     Polyline line =
         recess <= 0 || recess >= r
             ? Polyline.of(deep, 0, z, r)
-            : Polyline.of(deep, 0, deep, recess, z, recess, z, r);
+            : Polyline.of(deep, 0, deep, lay.mm(WIDE) / 2, z, recess, z, r);
     double far = lay.far();
     HalfSection zone =
         HalfSection.closed(
@@ -131,11 +171,27 @@ public record DishedFoot(
           on.part(),
           new Point(b.at(at), 0));
     }
+    if (held(b)) {
+      // The jaws still open in it when the outside is there.
+      HalfSection wood = b.part(on.part()).target().in(frame(b));
+      double wall = Expand.wall(wood, b.mm(HOLLOW));
+      double least = b.custom(Line.HOLD_EXPAND_WALL);
+      told.thin(
+          Entry.EXPAND_WALL,
+          wall,
+          least,
+          on.part(),
+          new Point(b.at(at), b.mm(RECESS) / 2),
+          "recess");
+    }
   }
 
   @Override
   public void sane(Lay lay, Sane sane) {
     sane.below(HOLLOW.path(), at.stretch().path());
+    if (by.offered && held(lay)) {
+      sane.below(WIDE.path(), across.path());
+    }
   }
 
   /** A shallower hollow leaves more over it, mm. */
@@ -152,7 +208,7 @@ public record DishedFoot(
   public void onSection(Built b, OnSection s) {
     s.along(HOLLOW.path(), on.part(), on.name());
     if (by.offered) {
-      s.recess(RECESS.path(), on.part());
+      s.recess(new OnSection.Recess(RECESS.path(), WIDE.path(), LAND.path()), on.part());
     }
   }
 

@@ -42,6 +42,20 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
     return deep;
   }
 
+  /**
+   * The thinnest that is left round what jaws open in, mm: a dovetail is widest at its floor.
+   *
+   * @param wood with its edge at zero
+   * @param deep how deep they go in, mm
+   */
+  public static double wall(HalfSection wood, double deep) {
+    double least = wood.outer(PROBE) - wood.inner(PROBE);
+    for (double z = PROBE; z < deep - PROBE; z += PROBE) {
+      least = Math.min(least, wood.outer(z) - wood.inner(z));
+    }
+    return least;
+  }
+
   @Override
   public Expand in(JawSet other) {
     return new Expand(part, in, other);
@@ -77,7 +91,7 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
       return out;
     }
     Jaws.expanding(jaws, bore, "The " + in, out);
-    double wall = wood.outer(PROBE) - bore / 2;
+    double wall = wall(wood, depth(wood));
     if (wall < work.custom(Line.HOLD_EXPAND_WALL)) {
       out.add(
           Entry.EXPAND_WALL.told(

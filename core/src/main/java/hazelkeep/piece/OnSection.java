@@ -60,10 +60,25 @@ public final class OnSection {
   }
 
   /** A recess for jaws in a foot, where there is one. */
-  public OnSection recess(String key, String part) {
-    double rim = narrowest(part, "foot", z -> z < low(part, "foot") + SAME);
-    return points(part, "foot").size() > 2 ? is(key, 2 * rim) : this;
+  public OnSection recess(Recess of, String part) {
+    if (points(part, "foot").size() <= 2) {
+      return this;
+    }
+    double low = low(part, "foot") + SAME;
+    double rim = narrowest(part, "foot", z -> z < low);
+    double wide = widest(part, "foot", z -> z >= low);
+    double foot = widest(part, "foot", z -> z < low);
+    return is(of.mouth, 2 * rim).is(of.wide, 2 * wide).is(of.land, foot - wide);
   }
+
+  /**
+   * The sizes of a recess for jaws.
+   *
+   * @param mouth how wide it is at the foot
+   * @param wide how wide it is at its floor
+   * @param land what is left of the foot round that
+   */
+  public record Recess(String mouth, String wide, String land) {}
 
   /** Everything read. */
   public Map<DimKey, Double> done() {

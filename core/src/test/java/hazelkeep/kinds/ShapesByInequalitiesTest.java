@@ -103,6 +103,7 @@ class ShapesByInequalitiesTest {
     double rim = p.aim().mm("outside.rim") / 2;
     double hollow = p.aim().mm("foot.hollow");
     double recess = p.aim().mm("foot.recess") / 2;
+    double wide = p.aim().mm("foot.recess-wide") / 2;
     double bore = p.aim().mm("bore.diameter") / 2;
     double depth = p.aim().mm("bore.depth");
     double flare = p.aim().mm("mouth.flare");
@@ -110,7 +111,9 @@ class ShapesByInequalitiesTest {
     return (z, r) -> {
       boolean hull = z > 0 && z < h && r < line(z, 0, foot, h, rim);
       boolean under =
-          recess > 0 ? z < hollow && r < recess : z < hollow * (1 - Math.min(1, r / foot));
+          recess > 0
+              ? z < hollow && r < recess + (wide - recess) * z / hollow
+              : z < hollow * (1 - Math.min(1, r / foot));
       boolean mouth = z > h - flare && r < bore + z - (h - flare);
       return hull && !under && !mouth && !bored(h - z, r, depth, bore, bit);
     };

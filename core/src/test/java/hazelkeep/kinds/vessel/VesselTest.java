@@ -328,9 +328,15 @@ class VesselTest {
     assertThat(plan.route().setups().get(2).hold().words()).contains("recess");
     double recess = plan.aim().mm("foot.recess");
     HalfSection target = plan.aim().part("vessel").target();
-    double z = target.minZ() + plan.aim().mm("foot.hollow") / 2;
-    assertThat(2 * target.inner(z)).isCloseTo(recess, within(1e-3));
-    assertThat((74 - recess) / 2).as("wall round it").isGreaterThanOrEqualTo(10);
+    double deep = plan.aim().mm("foot.hollow");
+    assertThat(2 * target.inner(target.minZ() + 0.01)).isCloseTo(recess, within(0.02));
+    // Undercut as the jaws are: mouth + 2 depth tan(undercut).
+    double dovetail = Math.tan(Math.toRadians(shop.tenonJaws().get(0).dovetail()));
+    double wide = recess + 2 * deep * dovetail;
+    assertThat(plan.aim().mm("foot.recess-wide")).isCloseTo(wide, within(1e-9));
+    assertThat(2 * target.inner(target.minZ() + deep - 0.01)).isCloseTo(wide, within(0.02));
+    assertThat(plan.aim().mm("foot.land")).isCloseTo((74 - wide) / 2, within(1e-9));
+    assertThat((74 - wide) / 2).as("land round it").isGreaterThanOrEqualTo(10 - 1e-9);
     // The floor is counted down to the recess.
     double floor = plan.aim().mm("outside.height") - plan.aim().mm("foot.hollow");
     assertThat(floor).isGreaterThan(plan.aim().mm("bore.depth") + 3 + 4.99);
@@ -347,6 +353,35 @@ class VesselTest {
     assertThat(f.verdict().found()).isEqualTo(40);
     assertThat(f.verdict().limit()).as("31 opened, and 10 a side").isEqualTo(51);
     assertThat(plan(recessed().with("outside.foot", 54)).aim().mm("foot.recess")).isPositive();
+  }
+
+  /** A foot of 80 with 14 of land: 52 at the floor, a mouth narrower by the dovetail. */
+  @Test
+  void a_stated_land_leaves_the_recess() {
+    Plan<BoredVessel> plan = plan(recessed().with("outside.foot", 80).with("foot.land", 14));
+    assertThat(plan.aim().mm("foot.recess-wide")).isCloseTo(52, within(1e-9));
+    assertThat(plan.aim().mm("foot.recess")).isLessThan(52);
+    assertThat(codes(plan)).doesNotContain("sizes-contradict", "expand-wall");
+  }
+
+  /** Read from the section: a mouth that leaves ten leaves less at the floor. */
+  @Test
+  void the_wall_round_a_recess_is_what_is_left_at_its_widest() {
+    // A well that narrows above its foot: its wall is thinnest where the recess is widest.
+    BoredVessel straight = Restated.with(VesselKind.WELL.fresh(), "footBy", Finishing.RECESS);
+    BoredVessel well = Restated.with(straight, "form", BoredVessel.Form.TAPER);
+    BoredVessel narrows = well.with("outside.foot", 74).with("outside.rim", 66);
+    Plan<BoredVessel> plan = plan(narrows.with("foot.recess", 54));
+    Finding f =
+        plan.findings().stream()
+            .filter(x -> x.code().equals("expand-wall"))
+            .findFirst()
+            .orElseThrow(() -> new AssertionError(codes(plan).toString()));
+    assertThat(f.verdict().found())
+        .isLessThan(10)
+        .isCloseTo(plan.aim().mm("foot.land"), within(0.2));
+    assertThatThrownBy(() -> plan(recessed().with("outside.foot", 74).with("foot.recess-wide", 75)))
+        .hasMessageContaining("has to stay below");
   }
 
   private static BoredVessel limb(boolean stays) {
