@@ -205,11 +205,7 @@ public record Plan<D extends Design>(
   /** The plan with a remedy applied; empty when that can't be drawn. */
   public Optional<Plan<D>> applied(Remedy remedy) {
     try {
-      if (remedy instanceof Remedy.Restore restore) {
-        List<RouteEdit> rest = edits.stream().filter(e -> !e.touches(restore.step())).toList();
-        return Optional.of(of(kind(), design(), shop(), rest));
-      }
-      return Optional.of(of(kind(), changed(remedy), shop(), edits));
+      return Optional.of(of(kind(), changed(remedy), shop(), remedy.applied(edits)));
     } catch (BadDesign | IllegalArgumentException e) {
       return Optional.empty();
     }

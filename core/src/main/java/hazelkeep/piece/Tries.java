@@ -7,8 +7,10 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
+import hazelkeep.route.RouteEdit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Changes of a design that are worth trying, best first. */
 public final class Tries {
@@ -49,6 +51,13 @@ public final class Tries {
       double lack = (times - 1) * aim.mm(foot) + LEAST;
       more(lack, foot).more(2 * lack, foot);
     }
+    return this;
+  }
+
+  /** Another tail centre in a hold. */
+  public Tries tail(String setup, String centre) {
+    Optional<String> same = Optional.empty();
+    out.add(new Remedy.Rehold(new RouteEdit.Rehold(setup, same, Optional.of(centre), same, 0)));
     return this;
   }
 

@@ -6,6 +6,7 @@ import hazelkeep.measure.Origin;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
+import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
@@ -74,6 +75,7 @@ final class WaysOut {
     switch (f.code()) {
       case "blank-short" -> tries.set("blank.length", up(aim.mm("stick.need")));
       case "blank-thin" -> tries.set("blank.across", up(limit + 2 * aim.off()));
+      case "tail-twists" -> lighter(f, tries);
       case "no-room-at-foot" -> tries.set("stick.waste-foot", up(limit));
       case "no-room-at-top" -> tries.set("stick.waste-top", up(limit));
       case "foot-rocks" -> tries.set("foot.hollow", 1);
@@ -102,6 +104,12 @@ final class WaysOut {
         .map(j -> j.trueCircle() + CLOSES + j.flare(length))
         .filter(d -> d < aim.mm("blank.round") - SHOULDER)
         .forEach(d -> tries.set("tenon-" + end + ".diameter", down(d)));
+  }
+
+  /** A lighter tail centre, where the wall has one. */
+  private void lighter(Finding f, Tries tries) {
+    shop.centre(Centre.Form.LIGHT)
+        .ifPresent(c -> f.at().ifPresent(step -> tries.tail(step.setup(), c.name())));
   }
 
   private boolean has(String key) {

@@ -5,6 +5,7 @@ import hazelkeep.measure.Length;
 import hazelkeep.measure.Needed;
 import hazelkeep.wood.Unknown;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A way out of a finding that can be applied with one press. */
 public sealed interface Remedy {
@@ -73,5 +74,30 @@ public sealed interface Remedy {
     public Restore {
       Needed.of(step, "step");
     }
+  }
+
+  /** Holds the work of a setup otherwise. */
+  record Rehold(RouteEdit.Rehold by) implements Remedy {
+    /**
+     * @throws IllegalArgumentException when something is left out
+     */
+    public Rehold {
+      Needed.of(by, "by");
+    }
+  }
+
+  /** Whether it changes the route and not the design. */
+  default boolean ofRoute() {
+    return this instanceof Restore || this instanceof Rehold;
+  }
+
+  /** The changes of a route with this remedy applied; the same for one of the design. */
+  default List<RouteEdit> applied(List<RouteEdit> edits) {
+    if (this instanceof Restore restore) {
+      return edits.stream().filter(e -> !e.touches(restore.step())).toList();
+    }
+    return this instanceof Rehold rehold
+        ? Stream.concat(edits.stream(), Stream.of(rehold.by())).toList()
+        : edits;
   }
 }

@@ -7,6 +7,7 @@ import hazelkeep.hold.Support;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
+import hazelkeep.shop.Centre;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
@@ -59,7 +60,13 @@ final class StartUp {
       return Optional.empty();
     }
     double torque =
-        torque(shop.custom(Line.TAIL_INERTIA), speeds.from(), shop.custom(Line.TAIL_START));
+        torque(
+            shop.custom(
+                hold.tail().get().form() == Centre.Form.LIGHT
+                    ? Line.TAIL_LIGHT
+                    : Line.TAIL_INERTIA),
+            speeds.from(),
+            shop.custom(Line.TAIL_START));
     Work work = stage.left();
     double share = shop.custom(Line.HOLD_STRENGTH_WATCH);
     for (String part : work.distinct()) {

@@ -30,6 +30,11 @@ public record StepKey(String path) {
     return new StepKey(setup + "/any");
   }
 
+  /** The setup that it is named for. */
+  public String setup() {
+    return path.substring(0, path.indexOf('/'));
+  }
+
   /** Whether it is named for a setup. */
   public boolean in(String setup) {
     return path.startsWith(setup + "/");

@@ -135,7 +135,7 @@ public record Way(
         out.addAll(kind.remedies(plan.design(), f, plan.aim(), plan.shop()));
       }
     }
-    out.removeIf(Remedy.Restore.class::isInstance);
+    out.removeIf(Remedy::ofRoute);
     return out;
   }
 

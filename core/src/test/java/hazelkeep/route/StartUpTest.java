@@ -43,14 +43,35 @@ class StartUpTest {
     assertThat(told(goblet, centre(1))).isFalse();
   }
 
+  /** A centre that is light is offered where it helps, and taken by one press. */
+  @Test
+  void a_lighter_centre_on_the_wall_is_a_way_out() {
+    Plan<?> plan = thin(Kinds.named("goblet").orElseThrow(), centre(1000)).withRemedies();
+    Finding told =
+        plan.findings().stream()
+            .filter(f -> f.verdict().entry() == Entry.TAIL_TWISTS)
+            .findFirst()
+            .orElseThrow();
+    Remedy light =
+        told.remedies().stream().filter(Remedy.Rehold.class::isInstance).findFirst().orElseThrow();
+    Plan<?> then = plan.applied(light).orElseThrow();
+    assertThat(then.edits()).hasSize(1);
+    assertThat(then.design()).isEqualTo(plan.design());
+    assertThat(then.findings()).noneMatch(told::sameAs);
+  }
+
   private static Shop centre(double inertia) {
     return Shop.starter().with(Practice.USUAL.with(Line.TAIL_INERTIA, OptionalDouble.of(inertia)));
   }
 
   private static <D extends Design> boolean told(Kind<D> kind, Shop shop) {
+    return thin(kind, shop).findings().stream()
+        .anyMatch(f -> f.verdict().entry() == Entry.TAIL_TWISTS);
+  }
+
+  private static <D extends Design> Plan<D> thin(Kind<D> kind, Shop shop) {
     D cherry = Restated.with(kind.fresh(), "species", "Black cherry");
     D d = kind.size(cherry, new DimKey("stem.diameter"), Optional.of(Size.mm(3)));
-    return Plan.of(kind, d, shop, List.of()).findings().stream()
-        .anyMatch(f -> f.verdict().entry() == Entry.TAIL_TWISTS);
+    return Plan.of(kind, d, shop, List.of());
   }
 }

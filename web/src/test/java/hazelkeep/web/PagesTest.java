@@ -564,6 +564,28 @@ class PagesTest {
     assertThat(findings).contains("Back to the recipe");
   }
 
+  /** A way out that changes a hold is kept with the piece's route and can be undone. */
+  @Test
+  void a_remedy_of_the_route_is_kept_with_it() {
+    long id = fresh("Light centre");
+    String at = "/pieces/" + id;
+    int version = pieces.get(id).version();
+    var light =
+        new hazelkeep.route.Remedy.Rehold(
+            new hazelkeep.route.RouteEdit.Rehold(
+                "whole",
+                java.util.Optional.empty(),
+                java.util.Optional.of("light centre"),
+                java.util.Optional.empty(),
+                0));
+    String remedy = app.bean(hazelkeep.web.json.Json.class).write(light);
+    visitor.get(at);
+    visitor.post(at + "/remedy", "remedy", remedy, "version", Integer.toString(version));
+    assertThat(pieces.get(id).edits()).containsExactly(light.by());
+    assertThat(visitor.get(at + "/route").body()).contains("light centre");
+    assertThat(visitor.get(at).body()).contains("Take the light centre");
+  }
+
   @Test
   void the_bench_takes_what_calipers_type_and_doubts_what_is_far_off() {
     long id = fresh("Bench");

@@ -19,12 +19,10 @@ import java.util.List;
 record Applied<D extends Design>(D design, List<RouteEdit> edits, List<String> letGo) {
   static <D extends Design> Applied<D> of(PlanRequest<D> asked) {
     D design = asked.design();
-    List<RouteEdit> edits = new ArrayList<>(asked.edits());
+    List<RouteEdit> edits = asked.edits();
     try {
       for (Remedy r : asked.apply()) {
-        if (r instanceof Remedy.Restore restore) {
-          edits.removeIf(e -> e.touches(restore.step()));
-        }
+        edits = r.applied(edits);
         design = Plan.changed(asked.kind(), design, r);
       }
     } catch (IllegalArgumentException e) {
@@ -32,6 +30,6 @@ record Applied<D extends Design>(D design, List<RouteEdit> edits, List<String> l
     }
     List<DimKey> gone = new ArrayList<>(asked.design().sizes().keySet());
     gone.removeAll(design.sizes().keySet());
-    return new Applied<>(design, List.copyOf(edits), gone.stream().map(DimKey::path).toList());
+    return new Applied<>(design, edits, gone.stream().map(DimKey::path).toList());
   }
 }

@@ -92,6 +92,7 @@ public class Json {
     @JsonSubTypes.Type(value = Remedy.Choose.class, name = "choose"),
     @JsonSubTypes.Type(value = Remedy.Know.class, name = "know"),
     @JsonSubTypes.Type(value = Remedy.Restore.class, name = "restore"),
+    @JsonSubTypes.Type(value = Remedy.Rehold.class, name = "rehold"),
     @JsonSubTypes.Type(value = Remedy.Together.class, name = "together")
   })
   private interface RemedyTypes {}

@@ -9,6 +9,7 @@ import hazelkeep.route.Remedy;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.words.Sentences;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -175,6 +176,13 @@ public record FindingView(
     if (r instanceof Remedy.Know know) {
       return "Enter the " + know.what().words();
     }
-    return "Back to the recipe's order";
+    if (r instanceof Remedy.Rehold rehold) {
+      return rehold
+          .by()
+          .tail()
+          .map(t -> Sentences.of("findingView.take-the-centre", t))
+          .orElseThrow(() -> new IllegalArgumentException("a remedy changes the tail centre only"));
+    }
+    return Sentences.of("findingView.back-to-the-recipe");
   }
 }

@@ -12,7 +12,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
 import hazelkeep.route.Remedy;
-import hazelkeep.route.RouteEdit;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
@@ -21,7 +20,6 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.words.Sentences;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -205,13 +203,11 @@ class PieceController {
     } catch (JacksonException | IllegalArgumentException e) {
       return page.refused(piece, asked, Sentences.of("piece.that-remedy-cant-be"));
     }
-    if (r instanceof Remedy.Restore restore) {
-      List<RouteEdit> rest =
-          piece.edits().stream().filter(e -> !e.touches(restore.step())).toList();
-      return page.rerouted(piece, version, asked, rest);
-    }
     Plan<?> plan = planner.plan(piece);
     String label = FindingView.label(r, plan, new Show(asked.unit()));
+    if (r.ofRoute()) {
+      return page.rerouted(piece, version, asked, label, r.applied(piece.edits()));
+    }
     return page.change(piece, version, asked, label, () -> plan.changed(r));
   }
 

@@ -182,11 +182,10 @@ class PiecePage {
   }
 
   /** Puts other changes of the route in force. */
-  String rerouted(Piece piece, int version, Asked asked, List<RouteEdit> edits) {
+  String rerouted(Piece piece, int version, Asked asked, String label, List<RouteEdit> edits) {
     try {
       planner.tryOut(piece, piece.design(), edits);
-      pieces.save(
-          piece.id(), version, Sentences.of("piecePage.back-to-the-recipe"), piece.design(), edits);
+      pieces.save(piece.id(), version, label, piece.design(), edits);
     } catch (Stale e) {
       return stale(piece.id(), asked);
     } catch (BadDesign e) {
