@@ -32,10 +32,10 @@ final class Cuts {
   }
 
   /** Whether a cut leaves a piece hanging by less than a neck. */
-  boolean neck(State after, Part part, Body before) {
+  boolean neck(State after, Part part, Body before, HalfSection region) {
     return after
         .stock(part)
-        .filter(b -> b.sound().thinSomewhere(aim.custom(Line.ROUTE_NECK)))
+        .filter(b -> b.sound().thinSomewhere(aim.custom(Line.ROUTE_NECK), region))
         .map(b -> b.sound().countWithout(aim.custom(Line.ROUTE_NECK)))
         .filter(n -> n > 1)
         .filter(n -> n > before.sound().countWithout(aim.custom(Line.ROUTE_NECK)))

@@ -150,9 +150,13 @@ final class Player {
 
   private State acts(Setup setup, Step step, State before) {
     State now = before;
-    for (Act act : step.acts()) {
+    List<Act> all = step.acts();
+    for (int i = 0; i < all.size(); i++) {
+      Act act = all.get(i);
       if (act instanceof Act.Remove r) {
-        now = remove(setup, step, now, r);
+        List<Act.Remove> run = run(setup, now, all.subList(i, all.size()));
+        now = run.size() > 1 ? removed(setup, step, now, run) : remove(setup, step, now, r);
+        i += Math.max(0, run.size() - 1);
       } else if (act instanceof Act.Sand s) {
         now = treat(setup, step, now, s.on(), Doing.SAND, s.grit());
       } else if (act instanceof Act.Coat c) {
@@ -308,12 +312,8 @@ final class Player {
     if (!r.claims().isEmpty()) {
       cuts.partsInto(step, body, r);
     }
-    if (r.claims().isEmpty() && cuts.neck(after, part, body)) {
-      log.find(
-          Entry.HANGS.told(Grade.WATCH, aim.custom(Line.ROUTE_NECK), aim.custom(Line.ROUTE_NECK)),
-          step.key(),
-          r.part(),
-          null);
+    if (r.claims().isEmpty()) {
+      hangs(step, after, part, body, r.region());
     }
     after = cuts.touched(state, after, step, r.region());
     double left = after.stock(part).map(b -> b.sound().volume()).orElse(0.0);
@@ -325,6 +325,56 @@ final class Player {
       }
     }
     return after;
+  }
+
+  /** Cuts from outside, one after the other on the same wood, that nothing comes loose by. */
+  private List<Act.Remove> run(Setup setup, State state, List<Act> acts) {
+    List<Act.Remove> out = new ArrayList<>();
+    Body on = null;
+    for (Act act : acts) {
+      if (!(act instanceof Act.Remove r)
+          || !r.claims().isEmpty()
+          || !setup.frames().containsKey(r.part())
+          || r.bares().stream().anyMatch(id -> aim.surface(id).inside())) {
+        break;
+      }
+      Body body = state.stock(aim.part(r.part())).orElse(null);
+      if (body == null || on != null && body != on) {
+        break;
+      }
+      on = body;
+      out.add(r);
+    }
+    return out;
+  }
+
+  /** A run of cuts as one: slots beside one another are one cut of the wood. */
+  private State removed(Setup setup, Step step, State state, List<Act.Remove> run) {
+    Part part = aim.part(run.get(0).part());
+    Body body = state.stock(part).orElseThrow();
+    HalfSection region =
+        run.stream().map(Act.Remove::region).reduce(HalfSection.EMPTY, HalfSection::plus);
+    State after = cuts.cut(state, body, region, List.of(), step.key());
+    if (after.removed() - state.removed() < NOTHING) {
+      return state;
+    }
+    hangs(step, after, part, body, region);
+    after = cuts.touched(state, after, step, region);
+    for (Act.Remove r : run) {
+      for (SurfaceId id : r.bares()) {
+        if (state.surf(id).covered() > DETAIL) {
+          cutReached(setup, step, after, aim.surface(id));
+        }
+      }
+    }
+    return after;
+  }
+
+  private void hangs(Step step, State after, Part part, Body before, HalfSection region) {
+    double neck = aim.custom(Line.ROUTE_NECK);
+    if (cuts.neck(after, part, before, region)) {
+      log.find(Entry.HANGS.told(Grade.WATCH, neck, neck), step.key(), part.name(), null);
+    }
   }
 
   private State letIn(Setup setup, Step step, State state, Act.LetIn l) {
@@ -388,6 +438,10 @@ final class Player {
     for (Part p : aim.parts()) {
       HalfSection wood = end.stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
       if (wood.isEmpty()) {
+        continue;
+      }
+      // Most often neither is: one look is enough.
+      if (wood.xor(p.target()).dusted().area() <= HalfSection.DUST_AREA) {
         continue;
       }
       HalfSection left = wood.minus(p.target()).dusted();

@@ -149,7 +149,26 @@ public final class HalfSection {
 
   /** This and another together. */
   public HalfSection plus(HalfSection o) {
-    return isEmpty() ? o : o.isEmpty() ? this : overlay(o, OverlayNG.UNION);
+    if (isEmpty() || o.isEmpty()) {
+      return isEmpty() ? o : this;
+    }
+    return apart(o) ? beside(o) : overlay(o, OverlayNG.UNION);
+  }
+
+  /** What is in one of the two and not in the other. */
+  public HalfSection xor(HalfSection o) {
+    return isEmpty() || o.isEmpty() ? plus(o) : overlay(o, OverlayNG.SYMDIFFERENCE);
+  }
+
+  /** Two regions that do not touch, as one. */
+  private HalfSection beside(HalfSection o) {
+    List<Polygon> all = new ArrayList<>();
+    for (Geometry g : List.of(area, o.area)) {
+      for (int i = 0; i < g.getNumGeometries(); i++) {
+        all.add((Polygon) g.getGeometryN(i).copy());
+      }
+    }
+    return join(all);
   }
 
   private boolean apart(HalfSection o) {
@@ -337,12 +356,24 @@ public final class HalfSection {
         hits[n++] = e[i + 1] + (z - z1) / (z2 - z1) * (e[i + 3] - e[i + 1]);
       }
     }
-    java.util.Arrays.sort(hits, 0, n);
+    sort(hits, n);
     List<Span> spans = new ArrayList<>();
     for (int i = 0; i + 1 < n; i += 2) {
       spans.add(new Span(hits[i], hits[i + 1]));
     }
     return spans;
+  }
+
+  /** A radius crosses a handful of edges: put in order one by one. */
+  private static void sort(double[] hits, int n) {
+    for (int i = 1; i < n; i++) {
+      double hit = hits[i];
+      int j = i - 1;
+      for (; j >= 0 && hits[j] > hit; j--) {
+        hits[j + 1] = hits[j];
+      }
+      hits[j + 1] = hit;
+    }
   }
 
   /** Just beside the axis, where edges that lie on it don't count, mm. */
@@ -484,12 +515,19 @@ public final class HalfSection {
   }
 
   /**
-   * Whether the section is anywhere thinner than this along a radius or along the axis. Cheap: a no
-   * spares the costly count of what hangs on necks.
+   * Whether the section is somewhere thinner than this along a radius near a cut, or along the
+   * axis. Cheap: a no spares the costly count of what hangs on necks.
+   *
+   * @param cut what was taken off: beside it nothing became thinner
    */
-  public boolean thinSomewhere(double thickness) {
+  public boolean thinSomewhere(double thickness, HalfSection cut) {
     double[] e = edges();
+    double low = cut.minZ() - thickness;
+    double high = cut.maxZ() + thickness;
     for (int i = 0; i < e.length; i += 4) {
+      if (e[i] < low || e[i] > high) {
+        continue;
+      }
       for (double z : new double[] {e[i] - 0.01, e[i] + 0.01}) {
         for (Span s : at(z)) {
           if (s.from() < 1e-9 ? 2 * s.to() < thickness : s.length() < thickness) {

@@ -31,6 +31,8 @@ final class Ways {
   private final double downR;
   private double last = Double.NaN;
   private int near;
+  private int runFrom;
+  private int runTo;
 
   /** Among edges, for a tool that may come from some directions. */
   Ways(double[] edges, ToolShape tool, From from) {
@@ -91,6 +93,8 @@ final class Ways {
   /** Looks in all directions. */
   private boolean swept(double z, double r) {
     Arrays.fill(blocked, 0);
+    runFrom = 0;
+    runTo = 0;
     double endZ = Double.NaN;
     double endR = Double.NaN;
     double p2 = 0;
@@ -144,13 +148,22 @@ final class Ways {
 
   /** Whether every direction is blocked. */
   private boolean shut() {
-    return next(0, true) >= bins;
+    int known = runFrom == 0 ? runTo : 0;
+    return known >= bins || next(known, true) >= bins;
   }
 
   /** Marks bins from one to before another. */
   private void mark(int b0, int b1) {
-    if (b1 <= b0) {
+    // Most edges stand behind what blocks already: that run is remembered.
+    if (b1 <= b0 || b0 >= runFrom && b1 <= runTo) {
       return;
+    }
+    if (runTo > runFrom && b0 <= runTo && b1 >= runFrom) {
+      runFrom = Math.min(runFrom, b0);
+      runTo = Math.max(runTo, b1);
+    } else if (b1 - b0 > runTo - runFrom) {
+      runFrom = b0;
+      runTo = b1;
     }
     int w0 = b0 >> 6;
     int w1 = (b1 - 1) >> 6;

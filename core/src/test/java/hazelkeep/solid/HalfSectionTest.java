@@ -118,11 +118,12 @@ class HalfSectionTest {
             .plus(HalfSection.box(25, 45, 0, 20));
     assertThat(dumbbell.pieces()).hasSize(1);
     assertThat(dumbbell.countWithout(1)).isEqualTo(2);
-    assertThat(dumbbell.thinSomewhere(1)).isTrue();
+    assertThat(dumbbell.thinSomewhere(1, dumbbell)).isTrue();
     assertThat(HalfSection.box(0, 20, 5, 20).countWithout(1))
         .as("a ring is one piece")
         .isEqualTo(1);
-    assertThat(HalfSection.box(0, 20, 5, 20).thinSomewhere(1)).isFalse();
+    HalfSection tube = HalfSection.box(0, 20, 5, 20);
+    assertThat(tube.thinSomewhere(1, tube)).isFalse();
   }
 
   @Test
@@ -175,5 +176,23 @@ class HalfSectionTest {
     assertThat(hair.dusted()).as("6 micrometres by 30 mm").isEqualTo(hair);
     HalfSection both = hair.plus(HalfSection.box(50, 50.05, 20, 20.1));
     assertThat(both.dusted()).isEqualTo(hair);
+  }
+
+  /** What is in one alone, against the two differences; and two that lie apart, as one. */
+  @Test
+  void either_or_and_apart() {
+    Random r = new Random(5);
+    for (int i = 0; i < 60; i++) {
+      double z = 40 * r.nextDouble();
+      HalfSection a = HalfSection.box(0, 20, 2, 9);
+      HalfSection b = HalfSection.box(z, z + 12, 1, 3 + 9 * r.nextDouble());
+      HalfSection both = a.minus(b).plus(b.minus(a));
+      assertThat(a.xor(b).area()).isCloseTo(both.area(), within(1e-6));
+      assertThat(a.plus(b).area()).isCloseTo(a.area() + b.area() - a.and(b).area(), within(1e-6));
+      assertThat(a.plus(b)).isEqualTo(b.plus(a));
+    }
+    HalfSection apart = HalfSection.box(0, 5, 0, 3).plus(HalfSection.box(7, 9, 0, 3));
+    assertThat(apart.pieces()).hasSize(2);
+    assertThat(HalfSection.EMPTY.xor(apart)).isEqualTo(apart);
   }
 }
