@@ -174,7 +174,7 @@ public record DishedFoot(
     if (held(b)) {
       // The jaws still open in it when the outside is there.
       HalfSection wood = b.part(on.part()).target().in(frame(b));
-      double wall = Expand.wall(wood, b.mm(HOLLOW));
+      double wall = Expand.wall(wood, expand(b).jaws(), b.mm(HOLLOW));
       double least = b.custom(Line.HOLD_EXPAND_WALL);
       told.thin(
           Entry.EXPAND_WALL,

@@ -43,15 +43,19 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
   }
 
   /**
-   * The thinnest that is left round what jaws open in, mm: a dovetail is widest at its floor.
+   * The thinnest that is left round what jaws open in, mm: a dovetail is widest at its floor. Where
+   * it opens by more than their own dovetail they do not touch.
    *
    * @param wood with its edge at zero
    * @param deep how deep they go in, mm
    */
-  public static double wall(HalfSection wood, double deep) {
-    double least = wood.outer(PROBE) - wood.inner(PROBE);
+  public static double wall(HalfSection wood, JawSet jaws, double deep) {
+    double edge = wood.inner(PROBE);
+    double least = wood.outer(PROBE) - edge;
     for (double z = PROBE; z < deep - PROBE; z += PROBE) {
-      least = Math.min(least, wood.outer(z) - wood.inner(z));
+      double in = wood.inner(z);
+      boolean touched = in <= edge + jaws.flare(z) / 2 + PROBE;
+      least = touched ? Math.min(least, wood.outer(z) - in) : least;
     }
     return least;
   }
@@ -91,7 +95,7 @@ public record Expand(String part, String in, JawSet jaws) implements InJaws {
       return out;
     }
     Jaws.expanding(jaws, bore, "The " + in, out);
-    double wall = wall(wood, depth(wood));
+    double wall = wall(wood, jaws, depth(wood));
     if (wall < work.custom(Line.HOLD_EXPAND_WALL)) {
       out.add(
           Entry.EXPAND_WALL.told(

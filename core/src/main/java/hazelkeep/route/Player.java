@@ -352,8 +352,12 @@ final class Player {
   private State removed(Setup setup, Step step, State state, List<Act.Remove> run) {
     Part part = aim.part(run.get(0).part());
     Body body = state.stock(part).orElseThrow();
-    HalfSection region =
-        run.stream().map(Act.Remove::region).reduce(HalfSection.EMPTY, HalfSection::plus);
+    HalfSection region = HalfSection.EMPTY;
+    for (Act.Remove r : run) {
+      // What an earlier cut of the run takes leaves no corner of its own in the wood.
+      boolean more = r.region().minus(region).area() > HalfSection.DUST_AREA;
+      region = more ? region.plus(r.region()) : region;
+    }
     State after = cuts.cut(state, body, region, List.of(), step.key());
     if (after.removed() - state.removed() < NOTHING) {
       return state;
