@@ -32,8 +32,13 @@ public record Ring(int no, RingZone zone) implements Element {
     return name(no);
   }
 
+  /** Whether it was wished from the start, and is not what a spare became. */
+  boolean wished() {
+    return no < zone.count();
+  }
+
   private double z(Lay lay) {
-    return zone.middles(lay).get(no);
+    return zone.middle(lay, no);
   }
 
   @Override

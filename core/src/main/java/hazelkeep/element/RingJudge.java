@@ -22,7 +22,7 @@ import java.util.List;
 record RingJudge(RingZone zone, Built b) {
   /** What would go wrong with the rings. */
   void check(Told told) {
-    int count = zone.count();
+    int count = zone.places();
     RingCut c = zone.cut(b);
     double[] z = zone.zone(b);
     int fit = c.fit(z[1] - z[0]);
@@ -46,8 +46,8 @@ record RingJudge(RingZone zone, Built b) {
     if (open >= keeps) {
       tell(told, Entry.RING_FALLS.told(Grade.STOP, open, keeps), first);
     }
-    if (count % 2 == 0) {
-      tell(told, Entry.RINGS_EVEN.told(Grade.NOTE, count, 0), first);
+    if (zone.count() % 2 == 0) {
+      tell(told, Entry.RINGS_EVEN.told(Grade.NOTE, zone.count(), 0), first);
     }
     swings(c, told, first);
     weak(c, told, first);
@@ -77,10 +77,9 @@ record RingJudge(RingZone zone, Built b) {
 
   /** Rings that were put too near to an end, and how far they may go there. */
   private void near(double[] z, Told told) {
-    int count = zone.count();
     List<Double> at = zone.middles(b);
     double low = b.at(Edge.from(zone.room().along()));
-    double half = (at.get(count - 1) - at.get(0)) / 2;
+    double half = (at.get(at.size() - 1) - at.get(0)) / 2;
     double from = z[0] + half - low;
     double to = z[1] - half - low;
     double is = b.mm(RingZone.AT);
@@ -120,7 +119,7 @@ record RingJudge(RingZone zone, Built b) {
 
   /** Ways out, best first. */
   void remedies(Finding f, Tries r) {
-    int count = zone.count();
+    int count = zone.places();
     switch (f.verdict().entry()) {
       case RINGS_FIT -> {
         double pitch = b.mm(RingZone.WIDE) + b.mm(RingZone.SLOT);

@@ -2,9 +2,12 @@ package hazelkeep.element;
 
 import hazelkeep.piece.Dims;
 import hazelkeep.route.Act;
+import hazelkeep.route.Acts;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
+import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** The steps of captive rings, in the order in which they are done. */
@@ -24,7 +27,13 @@ public final class RingSteps {
     for (Ring r : zone.rings()) {
       turned.add(r.turned(w));
       slots.add(r.slotted(w));
-      finished.addAll(r.finished(w));
+      if (r.wished()) {
+        finished.addAll(r.finished(w));
+      }
+    }
+    HalfSection spared = zone.spared(w.built());
+    if (!spared.isEmpty()) {
+      slots.add(Acts.remove(first.part(), spared));
     }
     turned.add(w.turned(RingZone.OUT, "across the ring zone"));
     s.step(
@@ -53,7 +62,7 @@ public final class RingSteps {
               + Dims.both(c.edge())
               + ", a small skew or a bead tool, from the middle of each ring down into the slots.",
           Speeds.At.TURNING,
-          zone.rings().stream().map(r -> r.edged(w)).toArray(Act[]::new));
+          zone.rings().stream().filter(Ring::wished).map(r -> r.edged(w)).toArray(Act[]::new));
     }
     s.step(
         "sand rings",
@@ -65,7 +74,8 @@ public final class RingSteps {
 
   /** Freed one after the other, the highest first. */
   public static void freed(RingZone zone, String stem, SetupDraft s, Work w) {
-    List<Ring> rings = zone.rings();
+    List<Ring> rings = new ArrayList<>(zone.rings());
+    rings.sort(Comparator.comparingDouble(r -> zone.middle(w.built(), r.no())));
     RingCut c = zone.cut(w.built());
     String in =
         c.tool().hooked()
@@ -76,6 +86,9 @@ public final class RingSteps {
                 + "° from both sides, a little past the middle each time.";
     for (int i = rings.size() - 1; i >= 0; i--) {
       Ring r = rings.get(i);
+      if (!r.wished()) {
+        spare(r, c, s, w);
+      }
       s.step(
           "free " + r.name(),
           "Free " + r.name(),
@@ -84,6 +97,21 @@ public final class RingSteps {
           Speeds.At.PARTING,
           r.freed(w, stem));
     }
+  }
+
+  /** What the others got before they were freed: the spare was still a block then. */
+  private static void spare(Ring r, RingCut c, SetupDraft s, Work w) {
+    List<Act> acts = new ArrayList<>();
+    if (c.edge() > 0) {
+      acts.add(r.edged(w));
+    }
+    acts.addAll(r.finished(w));
+    s.step(
+        "finish spare",
+        "Finish the spare outside",
+        "Its edges like those of the others, outside and sides sanded, then the finish.",
+        Speeds.At.TURNING,
+        acts.toArray(Act[]::new));
   }
 
   /** Their inside, once they are free. */

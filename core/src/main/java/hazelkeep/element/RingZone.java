@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Dims;
@@ -13,8 +14,10 @@ import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
+import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -28,9 +31,20 @@ import java.util.stream.IntStream;
  *
  * @param count how many are wished
  * @param how how the tool gets under them
+ * @param spare a block for one more, in case one breaks
  * @param room what they find room on
  */
-public record RingZone(int count, RingTool.How how, Room room) implements Element {
+public record RingZone(int count, RingTool.How how, Spare spare, Room room) implements Element {
+  /** A block for one ring more, at the low end of the zone. */
+  public enum Spare {
+    /** There is none. */
+    NONE,
+    /** It is slotted like the rings and goes with the stem when it was not needed. */
+    KEPT,
+    /** One has broken: it is freed in its stead. */
+    FREED
+  }
+
   /** Their outside. */
   public static final DimKey OUT = new DimKey("ring.outside");
 
@@ -143,7 +157,7 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
   private static final DimKey ROUNDED = new DimKey("blank.round");
 
   /** The choice of how they are cut free; none where there are no rings. */
-  public static List<Choice> choice(int count, RingTool.How how) {
+  public static List<Choice> choice(int count, RingTool.How how, Spare spare) {
     return count == 0
         ? List.of()
         : List.of(
@@ -157,7 +171,17 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
                         "HOOKED", "A hook", "Leaves them square inside; wants a wider slot.")),
                 how,
                 SLOT.path(),
-                IN.path()));
+                IN.path()),
+            Choice.of(
+                "spare",
+                "A block for a spare ring",
+                List.of(
+                    new Choice.Option("NONE", "None", "All of the stem's room is the rings'."),
+                    new Choice.Option(
+                        "KEPT", "Kept", "Stays until the stem is turned, in case a ring breaks."),
+                    new Choice.Option(
+                        "FREED", "Freed", "A ring has broken: this one takes its place.")),
+                spare));
   }
 
   /** Whether there are rings. */
@@ -180,9 +204,33 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
         tool(shop));
   }
 
-  /** The rings themselves. */
+  /** The rings themselves; what a spare became is the last of them. */
   public List<Ring> rings() {
-    return IntStream.range(0, count).mapToObj(i -> new Ring(i, this)).toList();
+    int freed = any() && spare == Spare.FREED ? count + 1 : count;
+    return IntStream.range(0, freed).mapToObj(i -> new Ring(i, this)).toList();
+  }
+
+  /** How many places there are: for the rings, and for a spare at the low end. */
+  int places() {
+    return spare == Spare.NONE ? count : count + 1;
+  }
+
+  /** Where the middle of a ring is, in the blank's z. */
+  double middle(Lay lay, int ring) {
+    int place = spare == Spare.NONE ? ring : ring < count ? ring + 1 : 0;
+    return middles(lay).get(place);
+  }
+
+  /**
+   * The slot under a spare that is kept: its block stands free like a ring's; empty without one.
+   */
+  HalfSection spared(Lay lay) {
+    if (spare != Spare.KEPT) {
+      return HalfSection.EMPTY;
+    }
+    RingCut c = cut(lay);
+    double low = middles(lay).get(0) - c.width() / 2;
+    return HalfSection.box(low - c.slot(), low, c.lowest(), lay.far());
   }
 
   /** Between where the middle of the first and of the last ring may lie, in the blank's z. */
@@ -191,11 +239,11 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
     return new double[] {room.low.of(lay, c), room.high.of(lay, c)};
   }
 
-  /** The middles of the rings from the low one up, in the blank's z. */
+  /** The middles of all places from the low one up, in the blank's z. */
   public List<Double> middles(Lay lay) {
     double pitch = lay.mm(WIDE) + lay.mm(SLOT);
-    double first = lay.at(Edge.from(room.along)) + lay.mm(AT) - (count - 1) / 2.0 * pitch;
-    return IntStream.range(0, count).mapToObj(i -> first + i * pitch).toList();
+    double first = lay.at(Edge.from(room.along)) + lay.mm(AT) - (places() - 1) / 2.0 * pitch;
+    return IntStream.range(0, places()).mapToObj(i -> first + i * pitch).toList();
   }
 
   @Override
@@ -238,12 +286,12 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
   public void measures(Built b, Measures m) {
     if (any()) {
       RingCut c = cut(b);
-      List<Double> z = middles(b);
+      double z = middle(b, 0);
       String first = Ring.name(0);
-      m.outside(OUT.path(), "⌀ rings", z.get(0), first);
+      m.outside(OUT.path(), "⌀ rings", z, first);
       double low = b.at(Edge.from(room.along));
       m.along(AT.path(), "rings", low, low + b.mm(AT), room.on.part());
-      m.along(WIDE.path(), "ring", z.get(0) - c.width() / 2, z.get(0) + c.width() / 2, first);
+      m.along(WIDE.path(), "ring", z - c.width() / 2, z + c.width() / 2, first);
     }
   }
 
@@ -255,7 +303,8 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
       s.along(WIDE.path(), first, Ring.OUTSIDE);
       s.is(IN.path(), 2 * s.narrowest(first, Ring.UNDER_LOW));
       double high = s.high(Ring.name(count - 1), Ring.OUTSIDE);
-      double middle = (s.low(first, Ring.OUTSIDE) + high) / 2;
+      double below = spare == Spare.NONE ? 0 : b.mm(WIDE) + b.mm(SLOT);
+      double middle = (s.low(first, Ring.OUTSIDE) - below + high) / 2;
       s.is(AT.path(), middle - b.at(Edge.from(room.along)));
       s.is(EDGE.path(), s.widest(first, Ring.OUTSIDE) - s.narrowest(first, Ring.OUTSIDE));
       if (count > 1) {
@@ -283,6 +332,15 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
     return List.of(Grip.of(AT, handle, to -> Math.max(0, to.z() - low)));
   }
 
+  /** A ring that broke: its spare is freed in its stead. */
+  @Override
+  public void found(AsFound f, Aim aim, Tries r) {
+    boolean ring = rings().stream().anyMatch(x -> x.name().equals(f.part()));
+    if (ring && spare == Spare.KEPT) {
+      r.choose("spare", Spare.FREED.name());
+    }
+  }
+
   @Override
   public List<DimKey> recorded() {
     return any() ? List.of(OUT, IN, WIDE) : List.of();
@@ -295,11 +353,11 @@ public record RingZone(int count, RingTool.How how, Room room) implements Elemen
    */
   public List<Member> members(Edge on) {
     List<Member> out = new ArrayList<>();
-    for (int i = 0; i < count; i++) {
+    for (Ring ring : rings()) {
       out.add(
           new Member(
-              Ring.name(i),
-              List.of(new Ring(i, this)),
+              ring.name(),
+              List.of(ring),
               List.of(
                   Line.RING_LEAST,
                   Line.RING_LEAST,

@@ -68,11 +68,19 @@ final class Edges {
   static boolean blockedAt(double[] e, double z, double r, double radius) {
     double r2 = radius * radius;
     for (int i = 0; i < e.length; i += 4) {
-      if (distance2(e, i, z, r) < r2) {
+      if (within(e, i, z, r, radius) && distance2(e, i, z, r) < r2) {
         return true;
       }
     }
     return inside(e, z, r);
+  }
+
+  /** Whether the box round an edge comes so near to a point; cheaper than the distance itself. */
+  static boolean within(double[] e, int i, double z, double r, double near) {
+    return (e[i] > z - near || e[i + 2] > z - near)
+        && (e[i] < z + near || e[i + 2] < z + near)
+        && (e[i + 1] > r - near || e[i + 3] > r - near)
+        && (e[i + 1] < r + near || e[i + 3] < r + near);
   }
 
   private static boolean inside(double[] e, double z, double r) {

@@ -169,11 +169,13 @@ public final class LineOfWork {
     for (int i = 0; i < e.length; i += 4) {
       double hi = Math.max(e[i], e[i + 2]);
       if (hi > z) {
-        double s = half(tool, Math.sqrt(Edges.distance2(e, i, z, r)));
         double lo = Math.min(e[i + 1], e[i + 3]);
         double up = Math.max(e[i + 1], e[i + 3]);
-        if (up > r - s && lo < r + s) {
-          return false;
+        if (up > r - tool.shank() && lo < r + tool.shank()) {
+          double s = half(i, z, r);
+          if (up > r - s && lo < r + s) {
+            return false;
+          }
         }
         far = Math.max(far, hi);
       }
@@ -185,14 +187,28 @@ public final class LineOfWork {
   private boolean freeAlongRadius(double z, double r) {
     for (int i = 0; i < e.length; i += 4) {
       double up = Math.max(e[i + 1], e[i + 3]);
-      if (up > r) {
-        double s = half(tool, Math.sqrt(Edges.distance2(e, i, z, r)));
-        if (Math.max(e[i], e[i + 2]) > z - s && Math.min(e[i], e[i + 2]) < z + s) {
+      double hi = Math.max(e[i], e[i + 2]);
+      double lo = Math.min(e[i], e[i + 2]);
+      if (up > r && hi > z - tool.shank() && lo < z + tool.shank()) {
+        double s = half(i, z, r);
+        if (hi > z - s && lo < z + s) {
           return false;
         }
       }
     }
     return true;
+  }
+
+  private double half(int edge, double z, double r) {
+    return half(tool, e, edge, z, r);
+  }
+
+  /** How wide the bar is to either side where it passes an edge, mm. */
+  static double half(ToolShape tool, double[] e, int edge, double z, double r) {
+    double near = 2 * tool.shank();
+    return Edges.within(e, edge, z, r, near)
+        ? half(tool, Math.sqrt(Edges.distance2(e, edge, z, r)))
+        : tool.shank() - SLACK;
   }
 
   static double half(ToolShape tool, double d) {

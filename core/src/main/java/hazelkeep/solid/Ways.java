@@ -111,17 +111,17 @@ final class Ways {
       if (from != From.ANY && beside(z1, r1, z2, r2)) {
         continue;
       }
-      double d2 = Edges.distance2(e, i, z, r);
+      double d2 = z1 * z1 + r1 * r1;
       if (d2 < nearest) {
         nearest = d2;
         near = i;
       }
-      double s = LineOfWork.half(tool, Math.sqrt(d2));
+      double s = LineOfWork.half(tool, e, i, z, r);
       double p1 = e[i] == endZ && e[i + 1] == endR ? p2 : Angles.of(z1, r1);
       endZ = e[i + 2];
       endR = e[i + 3];
       p2 = Angles.of(z2, r2);
-      double a1 = Angles.half(s, z1 * z1 + r1 * r1);
+      double a1 = Angles.half(s, d2);
       double a2 = Angles.half(s, z2 * z2 + r2 * r2);
       double turn = p2 - p1;
       if (turn > Math.PI) {

@@ -58,7 +58,8 @@ public record Way(
   private static final double SAME = 1e-6;
 
   /**
-   * Tries ways on, best first; only those that leave fewer stops than there are now.
+   * Tries ways on, best first; only those that leave fewer stops than there are now, or that make
+   * up for a part that was given up.
    *
    * @param bench where the run stands
    * @param log all facts so far
@@ -77,13 +78,21 @@ public record Way(
     }
     long now = bench.plan().stops();
     return out.stream()
-        .filter(w -> w.stops() < now)
+        .filter(w -> w.stops() < now || w.stops() == now && had(w.then) > had(bench.plan()))
         // A new blank comes after every change that saves the wood there is.
         .sorted(
             Comparator.comparingLong(Way::stops)
                 .thenComparing(w -> w.replaced().isPresent())
                 .thenComparingLong(Way::watches))
         .toList();
+  }
+
+  private static final hazelkeep.finding.Entry GIVEN_UP = hazelkeep.finding.Entry.PART_GIVEN_UP;
+
+  /** How many parts there are or will be. */
+  private static long had(Plan<?> plan) {
+    long lost = plan.findings().stream().filter(f -> f.verdict().entry() == GIVEN_UP).count();
+    return plan.aim().parts().size() - lost;
   }
 
   /** Parts that are lost, or stand apart and have something wrong with them or with their mate. */

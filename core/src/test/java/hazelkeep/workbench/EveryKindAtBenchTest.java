@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.element.Elements;
 import hazelkeep.element.Form;
+import hazelkeep.element.RingZone;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.goblet.Goblet;
@@ -23,6 +24,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.route.Remedy;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -212,6 +214,34 @@ class EveryKindAtBenchTest {
             .as(p.name())
             .isLessThan(0.05);
       }
+    }
+  }
+
+  /** With a spare kept the way on is to free it: three rings in the end, where four were begun. */
+  @ParameterizedTest
+  @ValueSource(strings = {"free ring 1", "free ring 3"})
+  void a_spare_takes_the_place_of_a_ring_that_broke(String before) {
+    GobletKind kind = GobletKind.GOBLET;
+    Goblet three = Restated.with(kind.fresh(), "rings", 3);
+    three = kind.size(three, new DimKey("outside.height"), Optional.of(Size.mm(190)));
+    Run<Goblet> run = new Run<>(kind, Restated.with(three, "spare", RingZone.Spare.KEPT));
+    while (run.bench.next().filter(s -> s.key().path().endsWith(before)).isEmpty()) {
+      run.step(0);
+    }
+    run.add(run.bench.found(new AsFound("ring 3", AsFound.What.LOST, 0, 0), "snapped"));
+    Remedy free = new Remedy.Choose("spare", "FREED");
+    assertThat(Way.on(run.bench, run.log)).extracting(Way::main).contains(Optional.of(free));
+    Run<Goblet> then = new Run<>(kind, Plan.changed(kind, run.bench.plan().design(), free));
+    run.log.forEach(e -> then.add(e.fact()));
+    toTheEnd(then, 0);
+    Plan<Goblet> end = then.bench.plan();
+    assertThat(end.stops()).as(end.findings().toString()).isZero();
+    for (String ring : List.of("ring 1", "ring 2", "ring 4")) {
+      Part p = end.aim().part(ring);
+      HalfSection is = then.bench.now().stock(p).orElseThrow().sound();
+      assertThat(is.minus(p.target()).area() + p.target().minus(is).area())
+          .as(ring)
+          .isLessThan(0.05);
     }
   }
 

@@ -1,6 +1,7 @@
 package hazelkeep.kinds.goblet;
 
 import hazelkeep.element.RingTool;
+import hazelkeep.element.RingZone;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
@@ -22,6 +23,7 @@ import java.util.TreeMap;
  * @param stands how wide the foot is beside the bowl
  * @param rings how many captive rings go round the stem, 0 to 9
  * @param ringTool how they are cut free
+ * @param spare a block for one more
  * @param species the wood's common name
  * @param grit the finest grit, 80 to 2000
  * @param finish the finish product; empty when it stays raw
@@ -40,6 +42,7 @@ public record Goblet(
     Stands stands,
     int rings,
     RingTool.How ringTool,
+    RingZone.Spare spare,
     String species,
     int grit,
     String finish,
@@ -105,6 +108,7 @@ public record Goblet(
     Stated.usual(grit, paper, grainSlope);
     // Files from before there was a choice know the straight tool alone.
     ringTool = ringTool == null ? RingTool.How.STRAIGHT : ringTool;
+    spare = spare == null ? RingZone.Spare.NONE : spare;
     if (rings < 0 || rings > RINGS_MOST) {
       throw new IllegalArgumentException("A stem carries 0 to " + RINGS_MOST + " rings");
     }
@@ -122,6 +126,7 @@ public record Goblet(
         Stands.SMALLER,
         0,
         RingTool.How.STRAIGHT,
+        RingZone.Spare.NONE,
         "Common pear",
         400,
         "oil",

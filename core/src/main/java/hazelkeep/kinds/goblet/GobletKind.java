@@ -111,7 +111,7 @@ public final class GobletKind extends ComposedKind<Goblet> {
                             "A branch that keeps its bark below: state the limb, turn it slowly.")),
                     d.stands(),
                     FOOT.path())));
-    out.addAll(RingZone.choice(d.rings(), d.ringTool()));
+    out.addAll(RingZone.choice(d.rings(), d.ringTool(), d.spare()));
     return out;
   }
 

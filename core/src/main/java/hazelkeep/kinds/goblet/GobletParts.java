@@ -105,6 +105,7 @@ final class GobletParts {
         new RingZone(
             d.rings(),
             d.ringTool(),
+            d.spare(),
             RingedStem.room(on("stem"), side, new RingZone.Keeps(FOOT, WIDEST)));
     this.ringed = new RingedStem(PART, stem, rings);
     this.bowl = bowl();

@@ -81,7 +81,7 @@ public final class HandleKind extends ComposedKind<Handled> {
                             "STRAIGHT", "Straight", "One thickness; rings slide all along it.")),
                     d.stem(),
                     StemLine.HIGH.path())));
-    out.addAll(RingZone.choice(d.rings(), d.ringTool()));
+    out.addAll(RingZone.choice(d.rings(), d.ringTool(), d.spare()));
     return out;
   }
 

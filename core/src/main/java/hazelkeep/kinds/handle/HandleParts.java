@@ -101,6 +101,7 @@ final class HandleParts {
             new RingZone(
                 d.rings(),
                 d.ringTool(),
+                d.spare(),
                 RingedStem.room(on("stem"), knob, new RingZone.Keeps(BUTT_WIDE, WIDEST))));
   }
 

@@ -1,6 +1,7 @@
 package hazelkeep.kinds.handle;
 
 import hazelkeep.element.RingTool;
+import hazelkeep.element.RingZone;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
@@ -19,6 +20,7 @@ import java.util.TreeMap;
  * @param stem the line of its stem
  * @param rings how many captive rings go round it, 0 to 9
  * @param ringTool how they are cut free
+ * @param spare a block for one more
  * @param species the wood's common name
  * @param grit the finest grit, 80 to 2000
  * @param finish the finish product; empty when it stays raw
@@ -33,6 +35,7 @@ public record Handled(
     Stem stem,
     int rings,
     RingTool.How ringTool,
+    RingZone.Spare spare,
     String species,
     int grit,
     String finish,
@@ -60,6 +63,7 @@ public record Handled(
     Stated.usual(grit, paper, grainSlope);
     // Files from before there was a choice know the straight tool alone.
     ringTool = ringTool == null ? RingTool.How.STRAIGHT : ringTool;
+    spare = spare == null ? RingZone.Spare.NONE : spare;
     if (rings < 0 || rings > RINGS_MOST) {
       throw new IllegalArgumentException("A stem carries 0 to " + RINGS_MOST + " rings");
     }
@@ -75,6 +79,7 @@ public record Handled(
         Stem.WAISTED,
         3,
         RingTool.How.STRAIGHT,
+        RingZone.Spare.NONE,
         "Common pear",
         400,
         "oil",

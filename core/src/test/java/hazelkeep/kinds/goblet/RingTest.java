@@ -7,11 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.element.RingCut;
 import hazelkeep.element.RingTool;
 import hazelkeep.finding.Entry;
+import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Stage;
@@ -309,5 +312,45 @@ class RingTest {
     assertThatThrownBy(() -> plan(narrow)).isInstanceOf(BadDesign.class);
     Goblet round = KIND.size(d, new DimKey("ring.edge"), Optional.of(Size.mm(3.4)));
     assertThatThrownBy(() -> plan(round)).isInstanceOf(BadDesign.class);
+  }
+
+  /** Four places at one pitch; a spare that is kept is no part, and goes with the stem. */
+  @ParameterizedTest
+  @ValueSource(strings = {"goblet", "ringed-handle"})
+  void a_spare_has_the_low_place(String name) {
+    spared(Kinds.named(name).orElseThrow());
+  }
+
+  private static <D extends Design> void spared(Kind<D> kind) {
+    D three = Restated.with(kind.fresh(), "rings", 3);
+    three = kind.size(three, new DimKey("outside.height"), Optional.of(Size.mm(190)));
+    Plan<D> none = Plan.of(kind, three, Shop.starter(), List.of());
+    Plan<D> kept = Plan.of(kind, kind.choose(three, "spare", "KEPT"), Shop.starter(), List.of());
+    Plan<D> freed = Plan.of(kind, kind.choose(three, "spare", "FREED"), Shop.starter(), List.of());
+    double pitch = kept.aim().mm("ring.width") + kept.aim().mm("ring.slot");
+    assertThat(kept.stops() + freed.stops() + none.stops()).isZero();
+    assertThat(kept.aim().parts()).hasSameSizeAs(none.aim().parts());
+    assertThat(low(kept, "ring 1")).isCloseTo(low(none, "ring 1") + pitch / 2, within(0.01));
+    assertThat(low(freed, "ring 4")).isCloseTo(low(freed, "ring 1") - pitch, within(0.01));
+    assertThat(low(freed, "ring 3")).isEqualTo(low(kept, "ring 3"));
+    assertThat(kept.findings()).extracting(Finding::code).doesNotContain("sizes-contradict");
+    assertThat(freed.rehearsal().stages())
+        .extracting(s -> s.step().key().path())
+        .containsSubsequence("rings/free ring 3", "rings/free ring 1", "rings/free ring 4");
+    // Before the stem is turned the block of the spare stands as high as the rings.
+    Stage slots =
+        kept.rehearsal().stages().stream()
+            .filter(s -> s.step().key().path().equals("rings/slots"))
+            .findFirst()
+            .orElseThrow();
+    HalfSection wood = slots.after().stock(kept.aim().parts().get(0)).orElseThrow().sound();
+    double block = low(kept, "ring 1") - pitch + kept.aim().mm("ring.width") / 2;
+    assertThat(2 * wood.outer(block)).isCloseTo(kept.aim().mm("ring.outside"), within(0.01));
+    double beside = block - pitch / 2;
+    assertThat(2 * wood.outer(beside)).isLessThan(kept.aim().mm("ring.outside") - 4);
+  }
+
+  private static double low(Plan<?> plan, String part) {
+    return plan.aim().part(part).target().minZ();
   }
 }
