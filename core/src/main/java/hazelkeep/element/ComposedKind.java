@@ -6,6 +6,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Design;
@@ -159,9 +160,19 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
 
   private Part part(D design, Member m, Make make, Lay lay) {
     PartDraft draft = new PartDraft(m.name(), !design.finish().isEmpty());
-    m.elements().forEach(e -> e.draw(lay, draft));
     double zero = m.zero(lay, make.members().get(0).low());
-    return draft.done(m.core(lay), new Frame(zero, false));
+    try {
+      m.elements().forEach(e -> e.draw(lay, draft));
+      return draft.done(m.core(lay), new Frame(zero, false));
+    } catch (IllegalArgumentException e) {
+      // Sizes that no rule forbids one by one, and that leave no outline together.
+      throw new BadDesign(
+          design.sizes().keySet().stream().findFirst().orElse(Stock.LENGTH),
+          "With these sizes the "
+              + m.name()
+              + " can't be drawn: its outline would run into itself. One of the stated sizes has to"
+              + " give way.");
+    }
   }
 
   @Override

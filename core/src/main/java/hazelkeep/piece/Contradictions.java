@@ -175,7 +175,7 @@ public final class Contradictions<D extends Design> {
       D then = kind.size(design, stated, Optional.empty());
       return Optional.of(
           kind.aim(then, Dims.resolve(then, kind.rules(then), shop, Map.of()), shop));
-    } catch (BadDesign e) {
+    } catch (BadDesign | IllegalArgumentException e) {
       return Optional.empty();
     }
   }

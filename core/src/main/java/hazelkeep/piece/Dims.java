@@ -235,7 +235,7 @@ public final class Dims<D extends Design> {
       origin = Origin.WISHED;
       reason = "as you wish";
     } else {
-      Rule.Value v = rule.by().apply(this);
+      Rule.Value v = follows(rule);
       mm = v.mm();
       origin = v.origin();
       reason = v.reason();
@@ -247,5 +247,18 @@ public final class Dims<D extends Design> {
     open.remove(key);
     done.put(key, dim);
     return dim;
+  }
+
+  private Rule.Value follows(Rule<D> rule) {
+    try {
+      return rule.by().apply(this);
+    } catch (IllegalArgumentException e) {
+      // A rule that draws, a bowl by what it holds, where the sizes leave nothing to be drawn.
+      throw new BadDesign(
+          rule.key(),
+          rule.label()
+              + " can't be worked out: with these sizes its line would run back on itself. One of"
+              + " the stated sizes has to give way.");
+    }
   }
 }

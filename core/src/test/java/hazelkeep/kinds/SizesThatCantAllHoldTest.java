@@ -11,6 +11,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
@@ -325,5 +326,39 @@ class SizesThatCantAllHoldTest {
     assertThatThrownBy(() -> woods.meant("ash"))
         .hasMessageContaining("White ash, European ash")
         .hasMessageContaining("say which");
+  }
+
+  /** Any five sizes of any kind: drawn, or refused in words with a way out that was tried. */
+  @Test
+  void random_sizes_are_drawn_or_refused_in_words() {
+    Random r = new Random(23);
+    int refused = 0;
+    for (int i = 0; i < 40; i++) {
+      for (Kind<?> kind : Kinds.ALL) {
+        refused += drawn(kind, r) ? 0 : 1;
+      }
+    }
+    assertThat(refused).isPositive();
+  }
+
+  private <D extends Design> boolean drawn(Kind<D> kind, Random r) {
+    List<DimKey> keys = kind.rules(kind.fresh()).stream().map(x -> x.key()).toList();
+    D d = kind.fresh();
+    Map<DimKey, Size> sizes = new TreeMap<>();
+    for (int i = 0; i < 5; i++) {
+      sizes.put(keys.get(r.nextInt(keys.size())), Size.mm(0.5 + 120 * r.nextDouble()));
+    }
+    D stated = Restated.with(d, "sizes", sizes);
+    try {
+      kind.aim(
+          stated,
+          Dims.resolve(stated, kind.rules(stated), Shop.starter(), Map.of()),
+          Shop.starter());
+      return true;
+    } catch (BadDesign e) {
+      assertThat(e.getMessage()).as("%s %s", kind.name(), sizes).endsWith(".");
+      new Contradictions<>(kind, stated, Shop.starter()).ways();
+      return false;
+    }
   }
 }
