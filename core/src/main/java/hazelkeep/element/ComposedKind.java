@@ -34,6 +34,7 @@ import hazelkeep.route.Route;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.NoOutline;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
@@ -151,7 +152,11 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   private static Blank.Lying lying(Design design, Lay lay) {
-    double off = design.sizes().containsKey(StockRules.OFF) ? lay.mm(StockRules.OFF) : 0;
+    double off =
+        StockRules.lies(
+            design.sizes().containsKey(StockRules.OFF),
+            lay.mm(StockRules.OFF),
+            lay.shop().practice());
     return new Blank.Lying(lay.mm(Stock.LENGTH), lay.mm(Stock.ACROSS), off);
   }
 
@@ -164,7 +169,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     try {
       m.elements().forEach(e -> e.draw(lay, draft));
       return draft.done(m.core(lay), new Frame(zero, false));
-    } catch (IllegalArgumentException e) {
+    } catch (NoOutline e) {
       // Sizes that no rule forbids one by one, and that leave no outline together.
       throw new BadDesign(
           design.sizes().keySet().stream().findFirst().orElse(Stock.LENGTH),

@@ -101,17 +101,20 @@ public final class RingSteps {
 
   /** What the others got before they were freed: the spare was still a block then. */
   private static void spare(Ring r, RingCut c, SetupDraft s, Work w) {
-    List<Act> acts = new ArrayList<>();
     if (c.edge() > 0) {
-      acts.add(r.edged(w));
+      s.step(
+          "edge spare",
+          "Round the spare",
+          "Its edges are rolled like those of the others.",
+          Speeds.At.TURNING,
+          r.edged(w));
     }
-    acts.addAll(r.finished(w));
     s.step(
         "finish spare",
         "Finish the spare outside",
-        "Its edges like those of the others, outside and sides sanded, then the finish.",
-        Speeds.At.TURNING,
-        acts.toArray(Act[]::new));
+        "Outside and sides sanded, then the finish.",
+        Speeds.At.SANDING,
+        r.finished(w).toArray(Act[]::new));
   }
 
   /** Their inside, once they are free. */

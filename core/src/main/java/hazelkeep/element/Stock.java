@@ -91,7 +91,9 @@ public record Stock(
 
   /** How far the blank surely reaches from the axis before it is turned, mm. */
   public double reaches(Dims<?> d) {
-    double off = d.stated(StockRules.OFF).isPresent() ? d.mm(StockRules.OFF) : 0;
+    double off =
+        StockRules.lies(
+            d.stated(StockRules.OFF).isPresent(), d.mm(StockRules.OFF), d.shop().practice());
     return Blank.reaches(blank, new Blank.Lying(d.mm(LENGTH), d.mm(ACROSS), off));
   }
 

@@ -89,8 +89,7 @@ public record Blank(
    *
    * @param length its resolved length, mm
    * @param across its resolved width, mm
-   * @param off how far its middle was said to lie beside the axis, mm; 0 where only the usual error
-   *     of centring is reckoned with
+   * @param off how far beside the axis its middle is drawn, mm ({@link StockRules#lies})
    */
   public record Lying(double length, double across, double off) {}
 

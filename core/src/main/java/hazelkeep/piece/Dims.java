@@ -9,6 +9,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
+import hazelkeep.solid.NoOutline;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashMap;
@@ -252,7 +253,7 @@ public final class Dims<D extends Design> {
   private Rule.Value follows(Rule<D> rule) {
     try {
       return rule.by().apply(this);
-    } catch (IllegalArgumentException e) {
+    } catch (NoOutline e) {
       // A rule that draws, a bowl by what it holds, where the sizes leave nothing to be drawn.
       throw new BadDesign(
           rule.key(),

@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
@@ -61,7 +62,7 @@ public final class StockJudge {
   private void bark(Aim aim, Blank blank, double wall) {
     double wood = aim.blank().sound().maxR() - blank.thick();
     for (Part p : aim.offBlank()) {
-      rims(p, wood);
+      rims(aim, p, wood);
       double least = Double.POSITIVE_INFINITY;
       Point where = null;
       double from = Double.NaN;
@@ -98,26 +99,25 @@ public final class StockJudge {
   }
 
   /** An open end whose edge lies in the bark; a foot that is dished a little is none. */
-  private void rims(Part p, double wood) {
-    rim(p, wood, p.target().minZ(), 1);
-    rim(p, wood, p.target().maxZ(), -1);
+  private void rims(Aim aim, Part p, double wood) {
+    rim(aim, p, wood, 1);
+    rim(aim, p, wood, -1);
   }
 
-  private void rim(Part p, double wood, double end, int in) {
+  private void rim(Aim aim, Part p, double wood, int in) {
+    double end = in > 0 ? p.target().minZ() : p.target().maxZ();
     double z = end + in * EDGE;
     double outer = p.target().outer(z);
-    boolean open = p.target().inner(z) > 0 && p.target().inner(end + in * OPEN) > 0;
+    double deep = aim.custom(Line.STOCK_MOUTH);
+    boolean open = p.target().inner(z) > 0 && p.target().inner(end + in * deep) > 0;
     if (outer > wood && open) {
       out.add(
           Finding.of(Entry.BARK_RIM.told(Grade.WATCH, outer, wood), p.name(), new Point(z, outer)));
     }
   }
 
-  /** So near to an end its edge is looked at, mm. */
+  /** So near to an end its edge is read, mm: past the corner itself, where two radii meet. */
   private static final double EDGE = 0.1;
-
-  /** What is open so deep is a mouth, mm. */
-  private static final double OPEN = 6;
 
   private static Finding finding(Verdict v) {
     return Finding.of(v, "blank", null);

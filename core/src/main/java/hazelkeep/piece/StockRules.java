@@ -6,6 +6,7 @@ import static hazelkeep.piece.Rule.Value.practice;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Aim;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +36,17 @@ public final class StockRules<D extends Design> {
    */
   public static double far(double across, double off) {
     return Math.max(across + CLEAR, across / Math.sqrt(2) + off);
+  }
+
+  /**
+   * How far beside the axis the middle of a blank is drawn, mm: as far as was said, of this blank
+   * or of every blank; nothing where only the usual error of centring is reckoned with.
+   *
+   * @param stated whether it is a stated size
+   * @param off the size, mm
+   */
+  public static double lies(boolean stated, double off, Practice practice) {
+    return stated || practice.own(Line.STOCK_CENTRING).isPresent() ? off : 0;
   }
 
   private final Function<D, Optional<Blank>> blank;

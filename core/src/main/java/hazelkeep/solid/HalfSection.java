@@ -71,7 +71,7 @@ public final class HalfSection {
    * The region inside a closed line.
    *
    * @param outline its corners in order; the last need not repeat the first
-   * @throws IllegalArgumentException when the outline crosses itself or has no area
+   * @throws NoOutline when the outline crosses itself or has no area
    */
   public static HalfSection of(List<Point> outline) {
     List<Coordinate> ring = new ArrayList<>();
@@ -95,7 +95,7 @@ public final class HalfSection {
       // Rounding may make a line touch itself; a real crossing loses or doubles area.
       Geometry mended = GeometryPrecisionReducer.reduce(polygon.buffer(0), GRID);
       if (Math.abs(mended.getArea() - Math.abs(signedArea(ring))) > 0.001) {
-        throw new IllegalArgumentException("The outline crosses itself");
+        throw new NoOutline("The outline crosses itself");
       }
       return keep(mended);
     }

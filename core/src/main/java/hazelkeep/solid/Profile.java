@@ -13,7 +13,8 @@ public final class Profile {
 
   /**
    * @param curves one after the other, each starting where the last ended
-   * @throws IllegalArgumentException when a curve leaves a gap or runs back along the axis
+   * @throws NoOutline when a curve runs back along the axis
+   * @throws IllegalArgumentException when a curve leaves a gap
    */
   public Profile(List<Curve> curves) {
     this.curves = List.copyOf(curves);
@@ -29,7 +30,7 @@ public final class Profile {
     }
     for (int i = 1; i < points.size(); i++) {
       if (points.get(i).z() < points.get(i - 1).z() - 1e-6) {
-        throw new IllegalArgumentException(
+        throw new NoOutline(
             "The outline runs back on itself; its points must follow one another along the axis");
       }
     }

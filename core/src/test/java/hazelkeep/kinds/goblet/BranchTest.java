@@ -11,6 +11,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
@@ -19,6 +20,7 @@ import hazelkeep.wood.Part;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -116,6 +118,19 @@ class BranchTest {
     Goblet wide = with(branch(90, 88, 6, 1), "outside.rim", 80);
     assertThat(codes(plan(with(wide, "outside.diameter", 84)))).contains("bark-rim");
     assertThat(codes(plan(branch(90, 88, 6, 1)))).doesNotContain("bark-rim");
+  }
+
+  /** Said once of every blank it is as if it were said of this one. */
+  @Test
+  void an_own_error_of_centring_is_drawn_too() {
+    Shop crooked = shop.with(shop.practice().with(Line.STOCK_CENTRING, OptionalDouble.of(6)));
+    Goblet said = branch(120, 116, 4, 6);
+    Goblet unsaid = Restated.with(said, "sizes", Map.of());
+    Plan<Goblet> own = Plan.of(GobletKind.GOBLET, unsaid, crooked, List.of());
+    assertThat(own.aim().blank().swept().text()).isEqualTo(plan(said).aim().blank().swept().text());
+    assertThat(own.rehearsal().stages().get(0).speeds())
+        .isEqualTo(plan(said).rehearsal().stages().get(0).speeds());
+    assertThat(plan(unsaid).aim().blank().swept().maxR()).isCloseTo(60, within(1e-3));
   }
 
   @Test
