@@ -17,6 +17,7 @@ import static hazelkeep.element.PairSizes.TOP;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
@@ -97,6 +98,7 @@ public final class BoredPair {
   private final Side lidSide;
   private final Spigot spigot;
   private final Face rim;
+  private final Optional<ThreadPair> thread;
   private final EndWork end;
 
   /** A pair with its sizes, its look and its ends, bored straight. */
@@ -120,6 +122,8 @@ public final class BoredPair {
     this.recess = recess();
     this.lidSide = lidSide();
     this.spigot = spigot();
+    this.thread =
+        threaded() ? Optional.of(new ThreadPair(spigot, AT_RIM, EAVES)) : Optional.empty();
     this.rim =
         new Face(
             new SurfaceId(LID, "rim"),
@@ -127,8 +131,12 @@ public final class BoredPair {
             AT_RIM,
             false,
             lidSide,
-            lay -> lay.mm(RECESS) / 2);
+            lay -> thread.map(t -> t.mouth(lay)).orElseGet(() -> lay.mm(RECESS) / 2));
     this.end = new EndWork(FOOT_OF_BODY, ends.foot, design, bore, Optional.of(spigot));
+  }
+
+  private boolean threaded() {
+    return sizes.closes() == Closes.THREAD;
   }
 
   /**
@@ -183,13 +191,11 @@ public final class BoredPair {
     List<Element> all = new ArrayList<>();
     all.add(Whole.of(sizes.whole(), List.of(bodySide, lidSide)));
     all.addAll(others);
+    List<Set<DimKey>> either =
+        new ArrayList<>(List.of(Set.of(FLOOR, BODY_HEIGHT, HEIGHT), Set.of(END, LID_HEIGHT)));
+    thread.ifPresent(t -> either.addAll(ThreadPair.either(RECESS)));
     return new Make(
-        sizes.stock(),
-        along,
-        List.of(body(), lid()),
-        all,
-        List.of(spigot.joint(sizes.fit())),
-        List.of(Set.of(FLOOR, BODY_HEIGHT, HEIGHT), Set.of(END, LID_HEIGHT)));
+        sizes.stock(), along, List.of(body(), lid()), all, spigot.joint(sizes.fit()), either);
   }
 
   /**
@@ -202,7 +208,7 @@ public final class BoredPair {
         low,
         high,
         kerf,
-        new ClosedOrder.Lid(rim, recess),
+        new ClosedOrder.Lid(rim, recess, thread),
         new ClosedOrder.Body(spigot, bore),
         end,
         holes,
@@ -229,13 +235,10 @@ public final class BoredPair {
 
   private Member lid() {
     Cap cap = new Cap(TOP_OF_LID, sizes.dome(), lidSide, AT_TOP, lay -> 0);
+    List<Element> elements = new ArrayList<>(List.of(recess, rim, lidSide, cap, high));
+    thread.ifPresent(elements::add);
     return new Member(
-        LID,
-        List.of(recess, rim, lidSide, cap, high),
-        WALLS,
-        Optional.of(recess::walls),
-        AT_RIM,
-        Optional.of(AT_JOIN));
+        LID, elements, WALLS, Optional.of(recess::walls), AT_RIM, Optional.of(AT_JOIN));
   }
 
   private Spigot spigot() {
@@ -252,7 +255,7 @@ public final class BoredPair {
             beyond,
             Optional.of(Line.TURN_SPIGOT_SPARE),
             new Spigot.Shown("spigot", true, false)),
-        new Spigot.Mate(WALL, RECESS, Optional.of(LID_DEPTH), on));
+        new Spigot.Mate(WALL, RECESS, Optional.of(LID_DEPTH), on, sizes.closes()));
   }
 
   private Side bodySide() {
@@ -326,7 +329,7 @@ public final class BoredPair {
             AT_RIM,
             false,
             lay -> lay.at(AT_RIM) - Lay.BEYOND,
-            lay -> 0),
+            lay -> threaded() ? ThreadPair.lip(lay) : 0),
         WALL,
         new HoleSizes(sizes.lidBore(), RECESS, LID_DEPTH, Optional.empty()),
         new WoodLeft(

@@ -3,7 +3,6 @@ package hazelkeep.element;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
-import hazelkeep.hold.JamOn;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.RecipeSteps;
@@ -18,6 +17,7 @@ import hazelkeep.wood.SurfaceId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The order of work on a bored body with a bored lid. The lid is bored first and measured; the body
@@ -42,8 +42,22 @@ public record ClosedOrder(
     EndWork end,
     Holes holes,
     Said said) {
-  /** The lid. */
-  public record Lid(Face rim, Recess recess) {}
+  /**
+   * The lid.
+   *
+   * @param thread what it is screwed on by; empty where its bore is fitted to the spigot
+   */
+  public record Lid(Face rim, Recess recess, Optional<ThreadPair> thread) {
+    private void measure(SetupDraft s, Work w) {
+      if (thread.isEmpty()) {
+        recess.measure(s, w);
+        return;
+      }
+      thread.get().shelf(s, w);
+      thread.get().measure(s, w);
+      thread.get().first(s, w);
+    }
+  }
 
   /** The body. */
   public record Body(Spigot spigot, Drilled bore) {}
@@ -87,7 +101,7 @@ public record ClosedOrder(
                 + " bit."),
         lid.recess::bore,
         lid.recess::open,
-        lid.recess::measure);
+        lid::measure);
     w.held(
         "body",
         "Body on its tenon",
@@ -96,8 +110,7 @@ public record ClosedOrder(
         body.spigot::face,
         body.bore::bore,
         body.bore::open,
-        body.spigot::shoulder,
-        body.spigot.jam(said.lid));
+        this::spigot);
     outside(w);
     w.held(
         "ease",
@@ -105,7 +118,7 @@ public record ClosedOrder(
         onFoot,
         alone,
         this::hollow,
-        body.spigot::ease,
+        this::ease,
         this::coat);
     end.in(w, new EndWork.Sawn("Body on its tenon", onFoot, low.frame(b), Line.TURN_CASE_NUB));
     w.held(
@@ -143,6 +156,23 @@ public record ClosedOrder(
     }
   }
 
+  /** Brought to the lid, or to the ring that is glued on it. */
+  private void spigot(SetupDraft s, Work w) {
+    body.spigot.shoulder(s, w);
+    if (lid.thread.isPresent()) {
+      lid.thread.get().size(s, w);
+      lid.thread.get().last(s, w);
+    } else {
+      body.spigot.jam(said.lid).in(s, w);
+    }
+  }
+
+  private void ease(SetupDraft s, Work w) {
+    if (lid.thread.isEmpty()) {
+      body.spigot.ease(s, w);
+    }
+  }
+
   private void coat(SetupDraft s, Work w) {
     if (said.finish) {
       s.step(
@@ -166,11 +196,12 @@ public record ClosedOrder(
   /** Closed, both halves are shaped in one line; then the top. */
   private void outside(Work w) {
     Built b = w.built();
-    Grip jammed = new JamOn(lidName(), bodyName(), low.squeeze(b));
+    Grip jammed = ThreadPair.grip(lid.thread, lidName(), bodyName(), low.squeeze(b));
+    String how = lid.thread.isPresent() ? " screwed on the body" : " jammed on the body";
     boolean sawn = said.topBy == Finishing.SAW;
     w.held(
         "top, tail up",
-        said.capital() + " jammed on the body, tail up",
+        said.capital() + how + ", tail up",
         Hold.of(jammed, sawn ? b.shop().live() : b.shop().pad()),
         closed(b),
         this::shape,
@@ -182,7 +213,7 @@ public record ClosedOrder(
     }
     w.held(
         "top",
-        said.capital() + " jammed on the body",
+        said.capital() + how,
         Hold.of(jammed),
         closed(b),
         (s, x) ->

@@ -11,6 +11,7 @@ import hazelkeep.piece.Blank;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
@@ -387,6 +388,12 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
             ? Properties.Filled.upTo(hollow, first.target().maxZ(), below)
             : new Properties.Filled(0, below);
     return Properties.of(aim, hollow.volume(), line);
+  }
+
+  @Override
+  public List<Fitting> fittings(D design, Aim aim, Shop shop) {
+    Built b = built(design, aim, shop);
+    return each(design, e -> e.fittings(b));
   }
 
   @Override

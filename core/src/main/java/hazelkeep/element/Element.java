@@ -4,6 +4,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
@@ -77,6 +78,11 @@ public interface Element {
 
   /** Its sizes that a change in the middle of the work leaves as they are. */
   default List<DimKey> stays() {
+    return List.of();
+  }
+
+  /** What is bought and sits in it. */
+  default List<Fitting> fittings(Built built) {
     return List.of();
   }
 

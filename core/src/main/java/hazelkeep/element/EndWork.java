@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
@@ -63,7 +64,8 @@ public record EndWork(
         .mount(
             by,
             half.on(target, b.shop().practice()),
-            spigot.map(s -> s.join(b)).orElse(Double.NaN));
+            spigot.map(s -> s.join(b)).orElse(Double.NaN),
+            spigot.map(s -> s.mate().closes()).orElse(Closes.WOOD));
   }
 
   /** Where the wood ends that is not the foot's, in the blank's z. */

@@ -8,11 +8,13 @@ import hazelkeep.bore.BoringPlan;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Jam;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -64,14 +66,17 @@ public class PairSizes {
 
   private final Stock stock;
   private final FitClass fit;
+  private final Closes closes;
 
   /**
    * @param stock that it is turned from
    * @param fit of its lid in use
+   * @param closes by what it closes
    */
-  public PairSizes(Stock stock, FitClass fit) {
+  public PairSizes(Stock stock, FitClass fit, Closes closes) {
     this.stock = stock;
     this.fit = fit;
+    this.closes = closes;
   }
 
   /** The blank. */
@@ -82,6 +87,15 @@ public class PairSizes {
   /** How the lid fits. */
   public final FitClass fit() {
     return fit;
+  }
+
+  /** By what it closes. */
+  public final Closes closes() {
+    return closes;
+  }
+
+  private boolean threaded() {
+    return closes == Closes.THREAD;
   }
 
   final List<SizeRule> bodyBore() {
@@ -99,21 +113,18 @@ public class PairSizes {
   }
 
   final List<SizeRule> joint() {
-    return List.of(
+    List<SizeRule> out = new ArrayList<>();
+    out.add(
         new SizeRule(
             Spigot.LENGTH,
             "Spigot length",
             2,
             60,
-            d -> practice(d.custom(spigot()), "8 to 10 mm on a small box, less on a tiny one")),
-        new SizeRule(
-                Spigot.CLEARANCE,
-                "Clearance in use",
-                -0.1,
-                2,
-                d -> pair(d).clearance(fit, RECESS.path()))
-            .fine()
-            .difference(RECESS, Spigot.DIAMETER),
+            d -> practice(d.custom(spigot()), "8 to 10 mm on a small box, less on a tiny one")));
+    out.add(
+        SizeRule.clearance(closes, d -> pair(d).clearance(fit, RECESS.path()))
+            .difference(RECESS, Spigot.DIAMETER));
+    out.add(
         new SizeRule(
                 Spigot.DIAMETER,
                 "Spigot diameter",
@@ -123,14 +134,18 @@ public class PairSizes {
                     derived(
                         d.mm(RECESS) - d.mm(Spigot.CLEARANCE),
                         "turned to the lid's bore less the clearance"))
-            .fine(),
-        new SizeRule(
-                Spigot.JAM,
-                "Diameter for the jam",
-                3,
-                120,
-                d -> Jam.of(d, d.mm(RECESS), d.mm(EAVES), d.mm(BORE)).over(d.mm(RECESS)))
             .fine());
+    if (!threaded()) {
+      out.add(
+          new SizeRule(
+                  Spigot.JAM,
+                  "Diameter for the jam",
+                  3,
+                  120,
+                  d -> Jam.of(d, d.mm(RECESS), d.mm(EAVES), d.mm(BORE)).over(d.mm(RECESS)))
+              .fine());
+    }
+    return out;
   }
 
   final List<SizeRule> bodySide() {
@@ -160,8 +175,8 @@ public class PairSizes {
         d -> derived(d.mm(BODY_HEIGHT) + d.mm(LID_HEIGHT), "body and lid"));
   }
 
-  private static Pair<?> pair(Dims<?> d) {
-    return new Pair<>(d, RECESS.path(), Spigot.DIAMETER.path());
+  private Pair<?> pair(Dims<?> d) {
+    return new Pair<>(d, RECESS.path(), Spigot.DIAMETER.path(), closes);
   }
 
   /** What is left under the body's bore, in words. */
@@ -218,17 +233,24 @@ public class PairSizes {
   private Rule.Value next(Dims<?> d) {
     return NextBit.of(
         d,
-        d.planned(BORE) + 2 * d.custom(spigotWall()),
+        d.planned(BORE) + 2 * d.custom(spigotWall()) + (threaded() ? d.mm(Spigot.CLEARANCE) : 0),
         "the next bit that leaves a spigot on the body",
         "the bore and a spigot round it");
   }
 
   private Rule.Value join(Dims<?> d) {
-    double want = d.planned(RECESS) + 2 * d.custom(wall());
+    double want = mouth(d) + 2 * d.custom(wall());
     double gives = stock.gives(d);
     return gives < want
         ? derived(gives, "what the blank gives")
         : practice(want, "the lid's bore and a wall round it");
+  }
+
+  /** How wide the lid's mouth is, mm. */
+  private double mouth(Dims<?> d) {
+    return threaded()
+        ? Math.max(d.planned(RECESS), ThreadPair.mouth(d, RECESS))
+        : d.planned(RECESS);
   }
 
   /** Across the foot. */

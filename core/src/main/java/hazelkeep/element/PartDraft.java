@@ -11,7 +11,9 @@ import hazelkeep.wood.Stub;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A part while its elements draw it: they lay their stretches of the outside one after the other
@@ -22,6 +24,7 @@ public final class PartDraft {
   private final boolean finished;
   private final List<Point> outside = new ArrayList<>();
   private final List<Surface> surfaces = new ArrayList<>();
+  private final Set<String> glued = new HashSet<>();
   private final List<Stub> stubs = new ArrayList<>();
   private HalfSection hollow = HalfSection.EMPTY;
 
@@ -78,6 +81,12 @@ public final class PartDraft {
     return this;
   }
 
+  /** Something is glued to a surface. */
+  public PartDraft glued(String surface) {
+    glued.add(surface);
+    return this;
+  }
+
   /** Waste that is spared on purpose. */
   public PartDraft stub(String stub, HalfSection region, String standsOn) {
     stubs.add(new Stub(stub, region, new SurfaceId(name, standsOn)));
@@ -100,7 +109,9 @@ public final class PartDraft {
       ring.add(new Point(ring.get(0).z(), 0));
     }
     HalfSection target = HalfSection.of(ring).minus(hollow);
-    return new Part(name, core(target, core), target, surfaces, stubs, closed);
+    List<Surface> all =
+        surfaces.stream().map(s -> glued.contains(s.id().name()) ? s.glued() : s).toList();
+    return new Part(name, core(target, core), target, all, stubs, closed);
   }
 
   /** How many heights are looked at for wood. */

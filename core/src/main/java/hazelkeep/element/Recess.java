@@ -66,8 +66,8 @@ public final class Recess extends Drilled {
   public void onSection(Built b, OnSection s) {
     String part = wall.part();
     s.is(diameter().path(), 2 * s.widest(part, wall.name()));
-    double low = s.low(part, wall.name());
-    s.is(depth().path(), s.high(part, wall.name()) - low);
+    double end = place().up() ? s.low(part, wall.name()) : s.high(part, wall.name());
+    s.is(depth().path(), place().deep(b, end));
     floorOnSection(b, s);
   }
 }

@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
@@ -30,6 +31,13 @@ public record SizeRule(
   public SizeRule(
       DimKey key, String label, double least, double most, Function<Dims<?>, Rule.Value> by) {
     this(key, label, least, most, false, by, d -> Optional.empty());
+  }
+
+  /** What lies between a spigot and its recess, shown as finely as a fit. */
+  public static SizeRule clearance(Closes closes, Function<Dims<?>, Rule.Value> by) {
+    return closes == Closes.WOOD
+        ? new SizeRule(Spigot.CLEARANCE, "Clearance in use", -0.1, 2, by).fine()
+        : new SizeRule(Spigot.CLEARANCE, "Between spigot and recess", 0, 80, by).fine();
   }
 
   /** The same, shown as finely as a fit. */

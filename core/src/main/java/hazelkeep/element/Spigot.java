@@ -5,6 +5,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
@@ -65,8 +66,8 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
    * @param opening the radius of what is bored in its end, mm
    * @param beyond where the wood that frees it ends
    * @param sunk where the cut ends that sinks its shoulder
-   * @param spare what is left on it until it is fitted, a side; empty where its partner is never
-   *     jammed on it
+   * @param spare what is left on it until it is fitted, a side; empty where it is turned to size at
+   *     once
    * @param shown how it is shown
    * @param hollow how far the shoulder of one that looks down is hollow beside it, mm, so that only
    *     its outer rim touches
@@ -107,12 +108,30 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
    * @param diameter the recess's size
    * @param depth of the recess; empty where that goes through
    * @param fitted the surface that is turned to the other
+   * @param closes what lies between them
    */
-  public record Mate(SurfaceId wall, DimKey diameter, Optional<DimKey> depth, SurfaceId fitted) {}
+  public record Mate(
+      SurfaceId wall, DimKey diameter, Optional<DimKey> depth, SurfaceId fitted, Closes closes) {
+    /** One of wood. */
+    public Mate(SurfaceId wall, DimKey diameter, Optional<DimKey> depth, SurfaceId fitted) {
+      this(wall, diameter, depth, fitted, Closes.WOOD);
+    }
+  }
 
-  /** The fit that it makes. */
-  public Joint joint(FitClass use) {
-    return new Joint("closure", mate.wall, on, mate.diameter, DIAMETER, mate.fitted, use);
+  /** The fit that it makes; none where a ring is glued on either of them. */
+  public List<Joint> joint(FitClass use) {
+    return threaded()
+        ? List.of()
+        : List.of(new Joint("closure", mate.wall, on, mate.diameter, DIAMETER, mate.fitted, use));
+  }
+
+  /** Whether its partner is jammed on it before it is eased. */
+  private boolean jams() {
+    return reach.spare.isPresent() && !threaded();
+  }
+
+  private boolean threaded() {
+    return mate.closes == Closes.THREAD;
   }
 
   @Override
@@ -151,6 +170,9 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
           .surface(END, Role.MEET, Polyline.of(end, opening(lay), end, r), beyond(lay, end))
           .surface(on.name(), Role.FIT, Polyline.of(end, r, root, r), freed.plus(room))
           .surface(SHOULDER, Role.MEET, Polyline.of(root, r, join, outer), sunk.plus(room));
+    }
+    if (threaded()) {
+      part.glued(on.name());
     }
     reach.spare.ifPresent(
         line -> part.stub("spare", between(lay, reach.beyond, r, r + lay.custom(line)), on.name()));
@@ -194,7 +216,9 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     if (f.part().equals(on.part()) && f.what() == AsFound.What.LENGTH) {
       r.more(-STEP, LENGTH.path());
     }
-    r.choose("fit", FitClass.EASY.name());
+    if (!threaded()) {
+      r.choose("fit", FitClass.EASY.name());
+    }
   }
 
   /** A shorter spigot is shorter by so much, mm. */
@@ -253,7 +277,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     } else {
       m.turned(DIAMETER.path(), reach.shown.word, out, middle, on.part());
     }
-    if (reach.spare.isPresent()) {
+    if (jams()) {
       m.turned(JAM.path(), "jam", out, middle, on.part());
     }
   }
@@ -261,14 +285,12 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   @Override
   public List<Feature> features() {
     Feature use = new Feature(DIAMETER, on, Feature.Kind.OUTER, DIAMETER);
-    return reach.spare.isPresent()
-        ? List.of(use, new Feature(JAM, on, Feature.Kind.OUTER, JAM))
-        : List.of(use);
+    return jams() ? List.of(use, new Feature(JAM, on, Feature.Kind.OUTER, JAM)) : List.of(use);
   }
 
   @Override
   public void onSection(Built b, OnSection s) {
-    s.joint(mate.diameter.path(), DIAMETER.path());
+    s.joint(mate.diameter.path(), mate.wall, DIAMETER.path(), on);
     double run = s.high(on.part(), on.name()) - s.low(on.part(), on.name());
     double wide = reach.up ? 0 : side.line(b).first().r() - b.mm(DIAMETER) / 2;
     s.is(LENGTH.path(), run - (reach.up ? 0 : hollow(b, wide)));

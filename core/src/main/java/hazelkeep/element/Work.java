@@ -61,13 +61,16 @@ public final class Work {
     for (Task t : tasks) {
       t.in(s, this);
     }
-    setups.add(s.done());
+    put(s);
     return this;
   }
 
-  /** One more hold with its steps. */
+  /** One more hold with its steps; none where nothing is done in it. */
   public void put(SetupDraft setup) {
-    setups.add(setup.done());
+    Setup done = setup.done();
+    if (!done.steps().isEmpty()) {
+      setups.add(done);
+    }
   }
 
   /** A diameter that was turned, read with the calipers. */

@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 /** Who carries the work. Each grip judges itself on the wood as it then is. */
-public sealed interface Grip permits Centres, InJaws, Screwed, JamOn, JamChuck, Pressed, OffLathe {
+public sealed interface Grip
+    permits Centres, InJaws, Screwed, OnPartner, JamChuck, Pressed, OffLathe {
   /** In the trade's words. */
   default String words() {
     return words(UnaryOperator.identity());

@@ -19,7 +19,7 @@ import java.util.function.UnaryOperator;
  * @param host the part that carries it
  * @param hostHeld how the host is held
  */
-public record JamOn(String guest, String host, InJaws hostHeld) implements Grip {
+public record JamOn(String guest, String host, InJaws hostHeld) implements OnPartner {
   /**
    * @throws IllegalArgumentException when a part is to hold itself
    */

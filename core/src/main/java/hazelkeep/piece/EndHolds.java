@@ -135,6 +135,20 @@ public final class EndHolds {
    *     has none
    */
   public Mount mount(Finishing by, Half h, double shoulder) {
+    return mount(by, h, shoulder, Closes.WOOD);
+  }
+
+  /**
+   * Holds it one way.
+   *
+   * @param shoulder where its spigot stands on a shoulder, in the blank's z; not a number where it
+   *     has none
+   * @param closes what is glued on its spigot, or in its mouth
+   */
+  public Mount mount(Finishing by, Half h, double shoulder, Closes closes) {
+    if (closes == Closes.THREAD && onThread(by, !Double.isNaN(shoulder))) {
+      return missing(h, Entry.HOLD_MISSING_THREAD.told(Grade.STOP, h.part()));
+    }
     return switch (by) {
       case EXPAND -> expand(h);
       case AROUND -> around(h, shoulder);
@@ -145,6 +159,15 @@ public final class EndHolds {
               ? missing(h, Entry.HOLD_MISSING_SPIGOT.told(Grade.STOP))
               : cup(h, shoulder);
       default -> new Mount(plug(h), frame(h, h.face()), Optional.empty());
+    };
+  }
+
+  /** Whether it would press on the ring that is glued there. */
+  private static boolean onThread(Finishing by, boolean spigot) {
+    return switch (by) {
+      case AROUND, JAM_CUP -> spigot;
+      case EXPAND, MANDREL, JAM_PLUG -> !spigot;
+      default -> false;
     };
   }
 

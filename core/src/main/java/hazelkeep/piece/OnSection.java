@@ -5,6 +5,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,18 +46,16 @@ public final class OnSection {
     return is(key, 2 * widest(part, surface));
   }
 
-  /** What a joint has: the recess, the spigot in it, and what lies between them. */
-  public OnSection joint(String recess, String spigot) {
-    aim.joints()
-        .forEach(
-            j -> {
-              double outer = widest(j.outer().part(), j.outer().name());
-              double inner = widest(j.inner().part(), j.inner().name());
-              is(recess, 2 * outer);
-              is(spigot, 2 * inner);
-              is("joint.clearance", 2 * (outer - inner));
-            });
-    return this;
+  /**
+   * What a joint has: the recess, the spigot in it, and what lies between them.
+   *
+   * @param in the recess's surface
+   * @param on the spigot's
+   */
+  public OnSection joint(String recess, SurfaceId in, String spigot, SurfaceId on) {
+    double outer = widest(in.part(), in.name());
+    double inner = widest(on.part(), on.name());
+    return is(recess, 2 * outer).is(spigot, 2 * inner).is("joint.clearance", 2 * (outer - inner));
   }
 
   /** A recess for jaws in a foot, where there is one. */

@@ -2,7 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.InJaws;
-import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OnPartner;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Rounding;
@@ -32,7 +32,7 @@ public final class TenonFor {
   }
 
   private static Optional<Squeeze> squeezed(Grip grip) {
-    InJaws in = grip instanceof JamOn j ? j.hostHeld() : grip instanceof InJaws i ? i : null;
+    InJaws in = grip instanceof OnPartner j ? j.hostHeld() : grip instanceof InJaws i ? i : null;
     return in instanceof Squeeze q ? Optional.of(q) : Optional.empty();
   }
 

@@ -60,6 +60,20 @@ public sealed interface Act {
   }
 
   /**
+   * Something bought glued to a surface. It is no wood of the part: what it is screwed or plugged
+   * into is drawn beside it.
+   *
+   * @param on the surface
+   * @param what what is glued to it
+   */
+  record Glue(SurfaceId on, String what) implements Act {
+    @Override
+    public String part() {
+      return on.part();
+    }
+  }
+
+  /**
    * A mark on the wood.
    *
    * @param part the part

@@ -78,7 +78,7 @@ public enum Caution {
     if (has(stage, Act.Try.class)) {
       return FIT;
     }
-    if (has(stage, Act.LetIn.class)) {
+    if (has(stage, Act.LetIn.class) || has(stage, Act.Glue.class)) {
       return GLUE;
     }
     if (!cuts && has(stage, Act.Sand.class)) {

@@ -3,13 +3,16 @@ package hazelkeep.route;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Centres;
+import hazelkeep.hold.ScrewedOn;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Doing;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What is done in an order or in a hold that a turner would not choose; the same for every kind.
@@ -30,6 +33,7 @@ final class Customs {
     for (Act act : step.acts()) {
       if (act instanceof Act.Remove r) {
         partsBetweenCentres(setup, r, out);
+        unglued(setup, before, out);
         shapedEarly(step, r, before, out);
       } else if (act instanceof Act.Sand s) {
         onFit(s.on(), true, out);
@@ -70,6 +74,19 @@ final class Customs {
                         Entry.SHAPED_EARLY.told(
                             Grade.WATCH, along(s), aim.custom(Line.ROUTE_SHAPED)),
                         s.id())));
+  }
+
+  /** What is screwed on hangs on the glue of both rings. */
+  private void unglued(Setup setup, State before, List<Told> out) {
+    if (setup.hold().grip() instanceof ScrewedOn on) {
+      aim.parts().stream()
+          .filter(p -> Set.of(on.guest(), on.host()).contains(p.name()))
+          .flatMap(p -> p.surfaces().stream())
+          .filter(s -> s.needs().contains(Doing.GLUE) && !before.surf(s.id()).coated())
+          .map(s -> new Told(Entry.INSERT_UNGLUED.told(Grade.STOP, s.id().part()), s.id()))
+          .filter(t -> !out.contains(t))
+          .forEach(out::add);
+    }
   }
 
   /** Whether all that a bit leaves is hollowed away later, as round a depth hole. */

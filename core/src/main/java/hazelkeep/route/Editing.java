@@ -3,7 +3,7 @@ package hazelkeep.route;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
-import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OnPartner;
 import hazelkeep.hold.Steadied;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
@@ -180,7 +180,7 @@ final class Editing {
   }
 
   private static Optional<InJaws> seat(Grip grip) {
-    return grip instanceof JamOn j
+    return grip instanceof OnPartner j
         ? Optional.of(j.hostHeld())
         : grip instanceof InJaws in ? Optional.of(in) : Optional.empty();
   }

@@ -59,7 +59,8 @@ final class Gates {
     }
     boolean ever = last >= 0;
     Stage at = ever ? gates.get(lathe >= 0 ? lathe : last) : null;
-    Grade grade = !ever || doing == Doing.CUT ? Grade.STOP : Grade.WATCH;
+    boolean owed = doing == Doing.CUT || doing == Doing.GLUE;
+    Grade grade = !ever || owed ? Grade.STOP : Grade.WATCH;
     String by = last > lathe && lathe >= 0 ? " Afterwards by hand only." : "";
     Verdict v =
         ever
@@ -87,7 +88,8 @@ final class Gates {
       Map.of(
           Doing.CUT, Entry.LAST_CUT,
           Doing.SAND, Entry.LAST_SAND,
-          Doing.FINISH, Entry.LAST_FINISH);
+          Doing.FINISH, Entry.LAST_FINISH,
+          Doing.GLUE, Entry.LAST_GLUE);
 
   private boolean workable(int gate, Surface s, Doing doing) {
     Stage g = gates.get(gate);

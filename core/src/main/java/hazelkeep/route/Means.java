@@ -55,6 +55,13 @@ public record Means(Aim aim, Shop shop) {
                       "A step of your own: through the grits to " + add.grit() + ".",
                       Speeds.At.SANDING,
                       List.of(new Act.Sand(add.on(), add.grit())));
+              case GLUE ->
+                  new Step(
+                      add.key(),
+                      "Glue to the " + where,
+                      "A step of your own: " + add.product() + ".",
+                      Speeds.At.SANDING,
+                      List.of(new Act.Glue(add.on(), add.product())));
               case FINISH ->
                   new Step(
                       add.key(),

@@ -90,6 +90,8 @@ final class Player {
         now = done(now, s.on(), was -> was.sanded(s.grit()));
       } else if (act instanceof Act.Coat c) {
         now = done(now, c.on(), Surf::finished);
+      } else if (act instanceof Act.Glue g) {
+        now = done(now, g.on(), Surf::finished);
       } else if (act instanceof Act.LetIn l) {
         now = filled(now, step, l);
       }
@@ -161,6 +163,8 @@ final class Player {
         now = treat(setup, step, now, s.on(), Doing.SAND, s.grit());
       } else if (act instanceof Act.Coat c) {
         now = treat(setup, step, now, c.on(), Doing.FINISH, 0);
+      } else if (act instanceof Act.Glue g) {
+        now = treat(setup, step, now, g.on(), Doing.GLUE, 0);
       } else if (act instanceof Act.Try t) {
         fits.tried(t, step.key());
         trials.trial(step.key(), now, t);

@@ -90,7 +90,7 @@ final class Reaching {
   List<Tool> tools(Surface surface, Doing doing) {
     boolean picky = surface.inside() || surface.role() == Role.SHOW;
     return shop.tools().stream()
-        .filter(t -> t.does().contains(doing))
+        .filter(t -> t.does().contains(doing.by()))
         .sorted(Comparator.comparing(t -> picky && t.parts()))
         .toList();
   }

@@ -77,14 +77,14 @@ public sealed interface RouteEdit {
   }
 
   /**
-   * Adds a step on a surface: cut to size, sanded, or coated.
+   * Adds a step on a surface: cut to size, sanded, coated, or glued.
    *
    * @param key its name
    * @param after the step after which it is done
    * @param on the surface
    * @param doing what is done to it
    * @param grit the finest grit, for sanding
-   * @param product the finish, for coating
+   * @param product the finish, for coating; what is glued to it, for gluing
    */
   record Add(StepKey key, StepKey after, SurfaceId on, Doing doing, int grit, String product)
       implements RouteEdit {

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param covered share still under wood, 0 to 1
  * @param lost share where wood is missing, 0 to 1
  * @param grit finest grit it was sanded with since it was cut; 0 for none
- * @param coated whether it was finished since
+ * @param coated whether it was finished since, or glued where it needs that
  * @param cutBy the step that last touched it
  */
 public record Surf(double covered, double lost, int grit, boolean coated, Optional<StepKey> cutBy) {
@@ -44,7 +44,7 @@ public record Surf(double covered, double lost, int grit, boolean coated, Option
     return switch (doing) {
       case CUT -> bare();
       case SAND -> grit > 0;
-      case FINISH -> coated;
+      case FINISH, GLUE -> coated;
     };
   }
 }

@@ -29,11 +29,19 @@ public record Surface(
       SurfaceId id, Role role, Polyline line, HalfSection zone, boolean inside, boolean finished) {
     Set<Doing> needs =
         switch (role) {
-          case SHOW -> finished ? EnumSet.allOf(Doing.class) : EnumSet.of(Doing.CUT, Doing.SAND);
+          case SHOW ->
+              finished
+                  ? EnumSet.of(Doing.CUT, Doing.SAND, Doing.FINISH)
+                  : EnumSet.of(Doing.CUT, Doing.SAND);
           case FIT, MEET -> EnumSet.of(Doing.CUT);
           case GRIP -> EnumSet.noneOf(Doing.class);
         };
     return new Surface(id, role, line, zone, inside, needs);
+  }
+
+  /** The same where something is glued to it. */
+  public Surface glued() {
+    return new Surface(id, role, line, zone, inside, EnumSet.of(Doing.CUT, Doing.GLUE));
   }
 
   /** The directions from which a tool may come to it on the lathe. */

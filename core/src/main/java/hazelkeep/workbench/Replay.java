@@ -1,6 +1,6 @@
 package hazelkeep.workbench;
 
-import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OnPartner;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
@@ -322,7 +322,7 @@ final class Replay<D extends Design> {
   /** Whether a step worked a part that hung on no one blank with another. */
   private static boolean isOf(String part, Fact.Done d) {
     Map<String, Frame> frames = d.mounting().map(Mounting::frames).orElse(Map.of());
-    boolean jam = d.mounting().filter(m -> m.hold().grip() instanceof JamOn).isPresent();
+    boolean jam = d.mounting().filter(m -> m.hold().grip() instanceof OnPartner).isPresent();
     return frames.containsKey(part)
         && (frames.size() == 1 || jam)
         && d.acts().stream()
@@ -330,6 +330,7 @@ final class Replay<D extends Design> {
                 a ->
                     a instanceof Act.Remove r && r.part().equals(part)
                         || a instanceof Act.LetIn l && l.part().equals(part)
+                        || a instanceof Act.Glue g && g.part().equals(part)
                         || a instanceof Act.Sand x && x.on().part().equals(part)
                         || a instanceof Act.Coat c && c.on().part().equals(part));
   }

@@ -1,6 +1,6 @@
 package hazelkeep.workbench;
 
-import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OnPartner;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -80,7 +80,7 @@ final class Standing<D extends Design> {
   /** Whether a setup holds a part that hangs on no one blank with another. */
   private static boolean alone(Setup s, String part) {
     return s.frames().containsKey(part)
-        && (s.frames().size() == 1 || s.hold().grip() instanceof JamOn);
+        && (s.frames().size() == 1 || s.hold().grip() instanceof OnPartner);
   }
 
   /** The route from here, with what is owed again where it can be done. */
@@ -158,7 +158,7 @@ final class Standing<D extends Design> {
 
   /** Whether a setup would carry parts as one blank that are one no more. */
   private boolean apart(Setup s) {
-    return !(s.hold().grip() instanceof JamOn)
+    return !(s.hold().grip() instanceof OnPartner)
         && s.frames().keySet().stream().map(p -> now.stock(aim.part(p))).distinct().count() > 1;
   }
 

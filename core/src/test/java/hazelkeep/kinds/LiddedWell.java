@@ -16,6 +16,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Choice;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.End;
@@ -69,7 +70,7 @@ public final class LiddedWell extends ComposedKind<LiddedWell.Well> {
             List.of(PairSizes.DEPTH),
             Line.WALL_CASE);
     PairSizes sizes =
-        new PairSizes(stock, w.fit()) {
+        new PairSizes(stock, w.fit(), Closes.WOOD) {
           @Override
           protected Rule.Value bore(Dims<?> d) {
             return practice(d.custom(Line.MILL_BORE), "a bit that most walls have");

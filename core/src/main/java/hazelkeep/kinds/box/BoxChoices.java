@@ -7,6 +7,7 @@ import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Hollowing;
 import hazelkeep.piece.Mounting;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -15,7 +16,14 @@ final class BoxChoices {
   private BoxChoices() {}
 
   static List<Choice> of(LiddedBox d) {
-    return List.of(
+    List<Choice> out = new ArrayList<>(joint(d));
+    out.addAll(shape(d));
+    return out;
+  }
+
+  private static List<Choice> joint(LiddedBox d) {
+    List<Choice> out = new ArrayList<>();
+    out.add(
         Choice.of(
             "school",
             "Which half carries the spigot",
@@ -30,7 +38,8 @@ final class BoxChoices {
                     "Clean outside line; the mouth is opened to the spigot.")),
             d.school(),
             "stick.need",
-            "inside.diameter"),
+            "inside.diameter"));
+    out.add(
         Choice.of(
             "share",
             "Height of the lid",
@@ -39,16 +48,30 @@ final class BoxChoices {
                 new Option("GOLDEN", "Golden section", "A taller lid, 0.382 of the height.")),
             d.share(),
             "lid.height",
-            "body.height"),
-        Choice.of(
-            "fit",
-            "How the lid fits",
-            List.of(FitClass.PUSH, FitClass.SUCTION, FitClass.SNUG, FitClass.EASY, FitClass.DROP_ON)
-                .stream()
-                .map(f -> new Option(f.name(), capital(f.word()), capital(f.what()) + "."))
-                .toList(),
-            d.fit(),
-            "joint.clearance"),
+            "body.height"));
+    out.add(d.closes().choice());
+    if (!d.threaded()) {
+      out.add(
+          Choice.of(
+              "fit",
+              "How the lid fits",
+              List.of(
+                      FitClass.PUSH,
+                      FitClass.SUCTION,
+                      FitClass.SNUG,
+                      FitClass.EASY,
+                      FitClass.DROP_ON)
+                  .stream()
+                  .map(f -> new Option(f.name(), capital(f.word()), capital(f.what()) + "."))
+                  .toList(),
+              d.fit(),
+              "joint.clearance"));
+    }
+    return out;
+  }
+
+  private static List<Choice> shape(LiddedBox d) {
+    return List.of(
         Choice.of(
             "form",
             "Line of the outside",

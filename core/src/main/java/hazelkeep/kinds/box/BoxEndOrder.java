@@ -5,10 +5,10 @@ import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.element.Built;
 import hazelkeep.element.Spigot;
+import hazelkeep.element.ThreadPair;
 import hazelkeep.element.Work;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
-import hazelkeep.hold.JamOn;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
@@ -51,7 +51,7 @@ final class BoxEndOrder {
     boolean alone = design.topBy() != Finishing.ON_PARTNER;
     boolean sawn = design.topBy() == Finishing.SAW;
     EndHolds.Mount mount = ends.top(design.topBy());
-    Grip jammed = new JamOn(LID, BODY, BoxOrder.onBody(p, b));
+    Grip jammed = ThreadPair.grip(p.thread(), LID, BODY, BoxOrder.onBody(p, b));
     // With the foot made on the lid the body has no tenon left: the lid is then held alone.
     boolean off = p.onLid() && alone && !sawn;
     SetupDraft up =
@@ -59,7 +59,7 @@ final class BoxEndOrder {
             ? new SetupDraft(
                 "top, tail up", "Lid alone, tail up", up(mount.grip()), Map.of(LID, mount.frame()))
             : new SetupDraft(
-                "top, tail up", "Lid jammed on the body, tail up", up(jammed), closed());
+                "top, tail up", "Lid " + on() + " the body, tail up", up(jammed), closed());
     HalfSection nub =
         HalfSection.box(
             p.topAt(b) + b.custom(Line.TURN_BOX_SPARE) / 2,
@@ -108,7 +108,7 @@ final class BoxEndOrder {
     SetupDraft s =
         alone
             ? new SetupDraft("top", "Lid alone", Hold.of(mount.grip()), Map.of(LID, mount.frame()))
-            : new SetupDraft("top", "Lid jammed on the body", Hold.of(jammed), closed());
+            : new SetupDraft("top", "Lid " + on() + " the body", Hold.of(jammed), closed());
     s.step(
         "top",
         "Finish the top",
@@ -126,6 +126,10 @@ final class BoxEndOrder {
             ? w.acts().treat(LID, "top")
             : Acts.both(w.acts().treat(LID, "top", "side"), w.acts().sand(BODY, "side")));
     w.put(s);
+  }
+
+  private String on() {
+    return design.threaded() ? "screwed on" : "jammed on";
   }
 
   /** Both halves closed, the body held as it is. */
@@ -200,15 +204,9 @@ final class BoxEndOrder {
               Hold.of(BoxOrder.onBody(p, b)),
               Map.of(BODY, BoxOrder.bodyFrame(p, b)));
     }
-    boolean over = p.over();
-    s.step(
-        "ease",
-        over ? "Ease the spigot" : "Ease the mouth",
-        "Nothing hangs on the jam any more: ease it to the fit you want, a hair at a time.",
-        Speeds.At.TURNING,
-        over ? w.acts().bare(0, BODY, "spigot") : w.acts().bare(0, BODY, "recess", "ledge"),
-        over ? w.fit(Spigot.DIAMETER, "on the spigot") : w.fit(RECESS, "inside the mouth"),
-        new Act.Try("closure", false));
+    if (!design.threaded()) {
+      eased(s);
+    }
     if (!design.finish().isEmpty()) {
       s.step(
           "finish",
@@ -218,6 +216,18 @@ final class BoxEndOrder {
           w.acts().coat(BODY, "side"));
     }
     w.put(s);
+  }
+
+  private void eased(SetupDraft s) {
+    boolean over = p.over();
+    s.step(
+        "ease",
+        over ? "Ease the spigot" : "Ease the mouth",
+        "Nothing hangs on the jam any more: ease it to the fit you want, a hair at a time.",
+        Speeds.At.TURNING,
+        over ? w.acts().bare(0, BODY, "spigot") : w.acts().bare(0, BODY, "recess", "ledge"),
+        over ? w.fit(Spigot.DIAMETER, "on the spigot") : w.fit(RECESS, "inside the mouth"),
+        new Act.Try("closure", false));
   }
 
   void foot() {
@@ -272,12 +282,12 @@ final class BoxEndOrder {
 
   /** The body reversed on the lid, which still has its tenon. */
   void footOnLid() {
-    Grip grip = new JamOn(BODY, LID, p.topTenon.squeeze(b));
+    Grip grip = ThreadPair.grip(p.thread(), BODY, LID, p.topTenon.squeeze(b));
     Map<String, Frame> frames = new LinkedHashMap<>();
     frames.put(BODY, new Frame(p.topTenon.frame(b).zero() - p.jump(b), true));
     frames.put(LID, p.topTenon.frame(b));
     SetupDraft up =
-        new SetupDraft("foot, tail up", "Body jammed on the lid, tail up", up(grip), frames);
+        new SetupDraft("foot, tail up", "Body " + on() + " the lid, tail up", up(grip), frames);
     HalfSection nub = HalfSection.box(-10, p.joinAt(b), 0, b.shop().pad().radius());
     up.step(
         "bulk",
@@ -293,7 +303,7 @@ final class BoxEndOrder {
         Speeds.At.SANDING,
         w.acts().sand(BODY, "side"));
     w.put(up);
-    footFinish("Body jammed on the lid", Hold.of(grip), frames);
+    footFinish("Body " + on() + " the lid", Hold.of(grip), frames);
   }
 
   void bench() {

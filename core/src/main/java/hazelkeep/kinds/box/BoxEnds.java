@@ -55,7 +55,8 @@ final class BoxEnds {
         .mount(
             by,
             half.on(b.part(BODY).target(), b.shop().practice()),
-            over ? parts.joinAt(b) : Double.NaN);
+            over ? parts.joinAt(b) : Double.NaN,
+            design.closes());
   }
 
   /** The lid alone, its top towards the tailstock. */
@@ -77,7 +78,8 @@ final class BoxEnds {
         .mount(
             by,
             half.on(b.part(LID).target(), b.shop().practice()),
-            over ? Double.NaN : parts.rimAt(b));
+            over ? Double.NaN : parts.rimAt(b),
+            design.closes());
   }
 
   /** The outside beside the join, mm across: towards the foot or towards the top. */

@@ -68,7 +68,8 @@ final class BoxHeights {
     }
     if (holds().isPresent()) {
       double in = holds().get() + 2 * d.custom(Line.CONTENT_BOX);
-      return derived(in + 2 * round(d, Line.BOX_ROUND, in), "what goes in, plus walls and joint");
+      double walls = round(d, Line.BOX_ROUND, in) + BoxSizes.takes(d, design);
+      return derived(in + 2 * walls, "what goes in, plus walls and joint");
     }
     Optional<Size> across = design.blank().flatMap(Blank::across);
     if (across.isPresent()) {
@@ -78,8 +79,8 @@ final class BoxHeights {
     }
     if (ml().isPresent()) {
       double in = Math.cbrt(4 * ml().get() * ML / (d.custom(Line.BOX_ML_TALL) * Math.PI));
-      return derived(
-          in + 2 * round(d, Line.BOX_ROUND_ML, in), "the volume wanted, a little taller than wide");
+      double walls = round(d, Line.BOX_ROUND_ML, in) + BoxSizes.takes(d, design);
+      return derived(in + 2 * walls, "the volume wanted, a little taller than wide");
     }
     return practice(d.custom(Line.BOX_DIAMETER), "a small box that most jaws hold");
   }

@@ -19,7 +19,7 @@ record BoxJoint(boolean over) implements Element {
   public void onSection(Built b, OnSection s) {
     String on = over ? BoxParts.BODY : BoxParts.LID;
     String in = over ? BoxParts.LID : BoxParts.BODY;
-    double deep = s.high(in, "recess") - s.low(in, "recess");
+    double deep = over ? s.high(in, "recess") - s.bottom(in) : s.top(in) - s.low(in, "recess");
     double length = s.high(on, "spigot") - s.low(on, "spigot");
     s.across(JOINT.path(), on, "spigot")
         .is(SHOULDER.path(), s.widest(on, "shoulder") - s.narrowest(on, "shoulder"))

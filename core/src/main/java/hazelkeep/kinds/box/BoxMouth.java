@@ -20,10 +20,15 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
 import java.util.List;
 
-/** The recess in a box's mouth that the lid's spigot sits in, and the ledge that it stands over. */
-record BoxMouth() implements Element {
+/**
+ * The recess in a box's mouth that the lid's spigot sits in, and the ledge that it stands over.
+ *
+ * @param d the box
+ */
+record BoxMouth(LiddedBox d) implements Element {
   private static final String BODY = BoxParts.BODY;
   static final SurfaceId ON = new SurfaceId(BODY, "recess");
   static final String LEDGE = "ledge";
@@ -45,7 +50,7 @@ record BoxMouth() implements Element {
     double r = lay.mm(RECESS) / 2;
     HalfSection room = HalfSection.box(floor, mouth, 0, r);
     draft
-        .inside(ON.name(), Role.FIT, Polyline.of(mouth, r, floor, r), room)
+        .inside(ON.name(), Role.FIT, Polyline.of(mouth - d.lip(lay), r, floor, r), room)
         .inside(LEDGE, Role.MEET, Polyline.of(floor, r, floor, lay.mm(INSIDE) / 2), room)
         .hollow(room);
   }
@@ -55,15 +60,20 @@ record BoxMouth() implements Element {
     double mouth = mouth(b);
     double middle = mouth - b.mm(RECESS_DEEP) / 2;
     m.inside(RECESS.path(), "⌀ recess", middle, BODY)
-        .turned(Spigot.JAM.path(), "jam", Measure.Kind.INSIDE, middle, BODY)
         .read(RECESS_DEEP.path(), "recess", mouth, -1, BODY);
+    if (!d.threaded()) {
+      m.turned(Spigot.JAM.path(), "jam", Measure.Kind.INSIDE, middle, BODY);
+    }
   }
 
   @Override
   public List<Feature> features() {
-    return List.of(
-        new Feature(RECESS, ON, Feature.Kind.INNER, RECESS),
-        new Feature(RECESS_DEEP, ON, Feature.Kind.SHAPE, RECESS_DEEP),
-        new Feature(Spigot.JAM, ON, Feature.Kind.INNER, Spigot.JAM));
+    List<Feature> out = new ArrayList<>();
+    out.add(new Feature(RECESS, ON, Feature.Kind.INNER, RECESS));
+    out.add(new Feature(RECESS_DEEP, ON, Feature.Kind.SHAPE, RECESS_DEEP));
+    if (!d.threaded()) {
+      out.add(new Feature(Spigot.JAM, ON, Feature.Kind.INNER, Spigot.JAM));
+    }
+    return out;
   }
 }

@@ -13,6 +13,7 @@ import static hazelkeep.route.Acts.remove;
 import hazelkeep.bore.Pass;
 import hazelkeep.element.Built;
 import hazelkeep.element.Spigot;
+import hazelkeep.element.ThreadPair;
 import hazelkeep.element.Work;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
@@ -148,12 +149,14 @@ final class BoxOrder {
               b.custom(Line.READ_RECESS_SHORT),
               b.custom(Line.READ_TURNED)));
     }
+    p.thread().filter(t -> p.over()).ifPresent(t -> t.shelf(s, w));
     s.step(
         "inside",
         "Sand and finish inside",
         "Through the grits, then the finish. Keep both off the fit.",
         Speeds.At.SANDING,
         w.acts().treat(LID, "inside"));
+    p.thread().ifPresent(t -> t.first(s, w));
     w.put(s);
   }
 
@@ -165,12 +168,13 @@ final class BoxOrder {
     hollowBody(s, p.over() ? "spigot end" : "rim");
     if (p.over()) {
       finishInside(s, "Mask the spigot.");
-      jamSpigot(s);
+      p.thread().ifPresentOrElse(t -> t.size(s, w), () -> jamSpigot(s));
     } else {
       // The mouth opens into the inside: its chips would scratch a finished one.
-      jamMouth(s);
+      p.thread().ifPresentOrElse(t -> openMouth(s, t), () -> jamMouth(s));
       finishInside(s, "Keep both off the mouth.");
     }
+    p.thread().ifPresent(t -> t.last(s, w));
     w.put(s);
   }
 
@@ -203,6 +207,18 @@ final class BoxOrder {
         remove(BODY, b.part(BODY).surface("recess").zone().and(jamCore())),
         w.fit(Spigot.JAM, "inside the mouth"),
         new Act.Try("closure", true));
+  }
+
+  private void openMouth(SetupDraft s, ThreadPair thread) {
+    s.step(
+        "mouth",
+        "Open the mouth to the outer ring",
+        "Parallel, by light cuts, until the ring slides in by hand with room for the glue.",
+        Speeds.At.TURNING,
+        w.acts().bare(0, BODY, "recess", BoxMouth.LEDGE),
+        w.fit(RECESS, "inside the mouth"),
+        w.deep(RECESS_DEEP, "from the rim to the ledge"));
+    thread.shelf(s, w);
   }
 
   /** All that lies within the diameter of the jam. */

@@ -27,6 +27,7 @@ import hazelkeep.element.Member;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Stock;
+import hazelkeep.element.ThreadPair;
 import hazelkeep.kinds.box.LiddedBox.School;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Dims;
@@ -35,6 +36,7 @@ import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -103,6 +105,18 @@ final class BoxParts {
   /** Whether its foot is made with the body jammed on the lid. */
   boolean onLid() {
     return d.footBy() == Finishing.ON_PARTNER;
+  }
+
+  /** The threaded pair in the place of its joint. */
+  Optional<ThreadPair> thread() {
+    return d.threaded()
+        ? Optional.of(new ThreadPair(spigot(), over() ? AT_RIM : AT_JOIN, WIDEST))
+        : Optional.empty();
+  }
+
+  /** How wide its mouth is open, as a radius, mm. */
+  private double mouth(Lay lay) {
+    return thread().map(t -> t.mouth(lay)).orElseGet(() -> lay.mm(RECESS) / 2);
   }
 
   private boolean recessed() {
@@ -182,13 +196,14 @@ final class BoxParts {
             new BoxWhole(List.of(sizes.whole(), sizes.widest())),
             new BoxJoint(over()),
             new BoxContent(d));
+    List<Set<DimKey>> either =
+        new ArrayList<>(
+            List.of(Set.of(DEPTH, FLOOR), Set.of(LID_DEPTH, LID_THICK), Set.of(JOINT, SHOULDER)));
+    if (d.threaded()) {
+      either.addAll(ThreadPair.either(RECESS));
+    }
     return new Make(
-        stock(),
-        along,
-        List.of(body(), lid()),
-        others,
-        List.of(spigot().joint(d.fit())),
-        List.of(Set.of(DEPTH, FLOOR), Set.of(LID_DEPTH, LID_THICK), Set.of(JOINT, SHOULDER)));
+        stock(), along, List.of(body(), lid()), others, spigot().joint(d.fit()), either);
   }
 
   private Stock stock() {
@@ -225,7 +240,7 @@ final class BoxParts {
         sizes.joint(),
         over() ? bodySide : lidSide,
         reach,
-        new Spigot.Mate(wall, RECESS, Optional.of(RECESS_DEEP), over() ? on : wall));
+        new Spigot.Mate(wall, RECESS, Optional.of(RECESS_DEEP), over() ? on : wall, d.closes()));
   }
 
   private Member body() {
@@ -233,17 +248,12 @@ final class BoxParts {
     List<Element> elements =
         over()
             ? List.of(foot, bodySide, spigot(), hollow, tenon)
-            : List.of(
+            : threaded(
                 foot,
                 bodySide,
                 new Face(
-                    new SurfaceId(BODY, "rim"),
-                    Role.MEET,
-                    AT_JOIN,
-                    true,
-                    bodySide,
-                    lay -> lay.mm(RECESS) / 2),
-                new BoxMouth(),
+                    new SurfaceId(BODY, "rim"), Role.MEET, AT_JOIN, true, bodySide, this::mouth),
+                new BoxMouth(d),
                 hollow,
                 tenon);
     return new Member(BODY, elements, WALLS, Optional.empty(), AT_FOOT, Optional.empty());
@@ -253,21 +263,20 @@ final class BoxParts {
     BoxTop top = new BoxTop(d, sizes.cap(), lidSide);
     Element end =
         over()
-            ? new Face(
-                new SurfaceId(LID, "rim"),
-                Role.MEET,
-                AT_RIM,
-                false,
-                lidSide,
-                lay -> lay.mm(RECESS) / 2)
+            ? new Face(new SurfaceId(LID, "rim"), Role.MEET, AT_RIM, false, lidSide, this::mouth)
             : spigot();
-    return new Member(
-        LID,
-        List.of(roof, end, lidSide, top, topTenon),
-        WALLS,
-        Optional.empty(),
-        AT_RIM,
-        Optional.of(AT_JOIN));
+    List<Element> elements =
+        over()
+            ? threaded(roof, end, lidSide, top, topTenon)
+            : List.of(roof, end, lidSide, top, topTenon);
+    return new Member(LID, elements, WALLS, Optional.empty(), AT_RIM, Optional.of(AT_JOIN));
+  }
+
+  /** The elements of the half with the recess. */
+  private List<Element> threaded(Element... elements) {
+    List<Element> out = new ArrayList<>(List.of(elements));
+    thread().ifPresent(out::add);
+    return out;
   }
 
   /** The radius of the outside where both halves meet, mm. */

@@ -141,7 +141,7 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
             Role.SHOW,
             roof.then(Polyline.of(from, in, from, r)),
             cavity.plus(HalfSection.box(rim, from, 0, Math.min(in, r))))
-        .inside(WALL.name(), Role.FIT, Polyline.of(from, r, rim, r), room)
+        .inside(WALL.name(), Role.FIT, Polyline.of(from, r, rim + d.lip(lay), r), room)
         .hollow(room);
   }
 

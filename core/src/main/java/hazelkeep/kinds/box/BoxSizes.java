@@ -5,6 +5,7 @@ import static hazelkeep.piece.Rule.Value.practice;
 
 import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
+import hazelkeep.element.ThreadPair;
 import hazelkeep.kinds.box.LiddedBox.Form;
 import hazelkeep.kinds.box.LiddedBox.School;
 import hazelkeep.measure.DimKey;
@@ -17,6 +18,7 @@ import hazelkeep.piece.Tenons;
 import hazelkeep.piece.Widest;
 import hazelkeep.practice.Line;
 import hazelkeep.solid.Profile;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -170,17 +172,19 @@ final class BoxSizes {
   }
 
   List<SizeRule> joint() {
+    List<SizeRule> out = new ArrayList<>(joined());
+    if (!design.threaded()) {
+      out.add(new SizeRule(Spigot.JAM, "Diameter for the jam", 6, 380, this::jam).fine());
+    }
+    return out;
+  }
+
+  private List<SizeRule> joined() {
     return List.of(
         new SizeRule(Spigot.LENGTH, "Spigot length", 2, 60, this::spigotLength),
         new SizeRule(SHOULDER, "Shoulder cut", 1, 60, this::shoulder),
         new SizeRule(JOINT, "Joint diameter", 6, 380, this::jointDiameter),
-        new SizeRule(
-                Spigot.CLEARANCE,
-                "Clearance in use",
-                -0.1,
-                2,
-                d -> pair(d).clearance(design.fit(), JOINT.path()))
-            .fine()
+        SizeRule.clearance(design.closes(), d -> pair(d).clearance(design.fit(), JOINT.path()))
             .difference(RECESS, Spigot.DIAMETER),
         new SizeRule(AIR, "Air under the spigot", 0.1, 10, BoxSizes::air),
         new SizeRule(RECESS, "Recess diameter", 6, 380, this::recess).fine(),
@@ -190,8 +194,7 @@ final class BoxSizes {
             2,
             80,
             d -> derived(d.mm(Spigot.LENGTH) + d.mm(AIR), "spigot length plus the air under it")),
-        new SizeRule(Spigot.DIAMETER, "Spigot diameter", 6, 380, this::spigot).fine(),
-        new SizeRule(Spigot.JAM, "Diameter for the jam", 6, 380, this::jam).fine());
+        new SizeRule(Spigot.DIAMETER, "Spigot diameter", 6, 380, this::spigot).fine());
   }
 
   private Rule.Value spigotLength(Dims<?> d) {
@@ -206,14 +209,26 @@ final class BoxSizes {
 
   private Rule.Value shoulder(Dims<?> d) {
     boolean stated =
-        Stream.of(JOINT, Spigot.DIAMETER, RECESS).anyMatch(k -> d.stated(k).isPresent());
+        d.stated(JOINT).isPresent() || pair(d).inner().isPresent() || pair(d).outer().isPresent();
     return stated
         ? derived((join(d) - d.mm(JOINT)) / 2, "what the joint leaves")
         : practice(
-            Math.max(
-                ofDiameter(d, Line.BOX_SHOULDER, Line.BOX_SHOULDER_LEAST, Line.BOX_SHOULDER_MOST),
-                join(d) / 2 - under(d, d.mm(BODY_HEIGHT) + (over() ? 1 : -1) * d.mm(RECESS_DEEP))),
+            takes(d, design)
+                + Math.max(
+                    ofDiameter(
+                        d, Line.BOX_SHOULDER, Line.BOX_SHOULDER_LEAST, Line.BOX_SHOULDER_MOST),
+                    join(d) / 2
+                        - under(d, d.mm(BODY_HEIGHT) + (over() ? 1 : -1) * d.mm(RECESS_DEEP))),
             "leaves the rim stout enough not to split");
+  }
+
+  /** What a threaded pair with its flange takes of the wall round the spigot, mm a side. */
+  static double takes(Dims<?> d, LiddedBox design) {
+    if (!design.threaded()) {
+      return 0;
+    }
+    double flange = d.mm(ThreadPair.SHELF_DEEP) > 0 ? d.custom(Line.INSERT_FLANGE) : 0;
+    return d.mm(Spigot.CLEARANCE) / 2 + flange;
   }
 
   /**
@@ -232,8 +247,9 @@ final class BoxSizes {
   private static final double SLOPE = 0.05;
 
   private Rule.Value jointDiameter(Dims<?> d) {
-    return d.stated(Spigot.DIAMETER)
-        .map(s -> derived(s.mm(), "the spigot's own diameter"))
+    return pair(d)
+        .inner()
+        .map(s -> derived(s, "the spigot's own diameter"))
         .or(() -> pair(d).spigot())
         .orElseGet(
             () -> derived(join(d) - 2 * d.mm(SHOULDER), "diameter at the join less two shoulders"));
@@ -264,8 +280,8 @@ final class BoxSizes {
     return practice(over() ? mate + jam.press() : mate - jam.press(), jam.reason());
   }
 
-  private static Pair<?> pair(Dims<?> d) {
-    return new Pair<>(d, RECESS.path(), Spigot.DIAMETER.path());
+  private Pair<?> pair(Dims<?> d) {
+    return new Pair<>(d, RECESS.path(), Spigot.DIAMETER.path(), design.closes());
   }
 
   /** The outside diameter at the join by the true curve. */

@@ -1,11 +1,14 @@
 package hazelkeep.kinds.box;
 
+import hazelkeep.element.Lay;
+import hazelkeep.element.ThreadPair;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Hollowing;
@@ -43,6 +46,7 @@ import java.util.TreeMap;
  * @param paper layers of paper between a jam chuck and the work
  * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
  * @param elements what was added to it
+ * @param closes by what it closes; wood on wood where nothing is said
  */
 public record LiddedBox(
     School school,
@@ -67,7 +71,8 @@ public record LiddedBox(
     String jamWood,
     int paper,
     int grainSlope,
-    List<Added> elements)
+    List<Added> elements,
+    Closes closes)
     implements Design {
 
   /** Which half carries the spigot. */
@@ -164,6 +169,7 @@ public record LiddedBox(
   public LiddedBox {
     Stated.worn(fit);
     elements = elements == null ? List.of() : List.copyOf(elements);
+    closes = Closes.or(closes);
     Stated.usual(grit, paper, grainSlope);
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");
@@ -215,7 +221,18 @@ public record LiddedBox(
         "Yellow-poplar",
         0,
         0,
-        List.of());
+        List.of(),
+        Closes.WOOD);
+  }
+
+  /** Whether a bought threaded pair closes it. */
+  boolean threaded() {
+    return closes == Closes.THREAD;
+  }
+
+  /** Where the line of its recess begins under the rim, mm. */
+  double lip(Lay lay) {
+    return threaded() ? ThreadPair.lip(lay) : 0;
   }
 
   /** This box with its sizes replaced. */

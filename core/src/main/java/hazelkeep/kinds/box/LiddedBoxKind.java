@@ -29,6 +29,7 @@ import hazelkeep.piece.Handle;
 import hazelkeep.piece.Hollowing;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
+import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -98,7 +99,11 @@ public final class LiddedBoxKind extends ComposedKind<LiddedBox> {
 
   @Override
   public List<Remedy> remedies(LiddedBox d, Finding finding, Aim aim, Shop shop) {
-    return new BoxRemedies(d, aim, shop).of(finding);
+    List<Remedy> out = new ArrayList<>(new BoxRemedies(d, aim, shop).of(finding));
+    Tries tries = new Tries(aim);
+    new BoxParts(d).thread().ifPresent(t -> t.remedies(built(d, aim, shop), finding, tries));
+    out.addAll(tries.done());
+    return out.stream().distinct().toList();
   }
 
   /** A free outline says its diameters itself. */

@@ -6,6 +6,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.SideHole;
@@ -34,6 +35,7 @@ import java.util.TreeMap;
  * @param paper layers of paper between a jam chuck and the work
  * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
  * @param elements what was added to it
+ * @param closes by what it closes; wood on wood where nothing is said
  */
 public record Cased(
     Form form,
@@ -50,7 +52,8 @@ public record Cased(
     String jamWood,
     int paper,
     int grainSlope,
-    List<Added> elements)
+    List<Added> elements,
+    Closes closes)
     implements Design {
 
   /** What it looks like. */
@@ -87,6 +90,7 @@ public record Cased(
    */
   public Cased {
     elements = elements == null ? List.of() : List.copyOf(elements);
+    closes = Closes.or(closes);
     Stated.usual(grit, paper, grainSlope);
     Stated.worn(fit);
     if (holes.size() > HOLES_MOST) {
@@ -121,7 +125,8 @@ public record Cased(
         "Yellow-poplar",
         0,
         0,
-        List.of());
+        List.of(),
+        Closes.WOOD);
   }
 
   /** With its sizes replaced. */

@@ -112,7 +112,8 @@ public final class CasedKind extends ComposedKind<Cased> {
 
   @Override
   public List<Choice> choices(Cased d) {
-    return List.of(
+    List<Choice> out = new ArrayList<>();
+    out.add(
         Choice.of(
             "form",
             "What it looks like",
@@ -122,8 +123,9 @@ public final class CasedKind extends ComposedKind<Cased> {
                 new Option("HOUSE", "Little house", "A roof over its walls, holes in its side.")),
             d.form(),
             JOIN.path(),
-            EAVES.path()),
-        Choice.fit("How the lid fits", d.fit()));
+            EAVES.path()));
+    out.addAll(d.closes().choices("How the lid fits", d.fit()));
+    return out;
   }
 
   @Override

@@ -40,7 +40,8 @@ final class CasedSizes extends PairSizes {
             "A shorter content or a longer blank.",
             List.of(DEPTH, LID_DEPTH),
             Line.WALL_CASE),
-        design.fit());
+        design.fit(),
+        design.closes());
     this.design = design;
   }
 

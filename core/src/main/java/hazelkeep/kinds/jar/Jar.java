@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Stated;
@@ -30,6 +31,7 @@ import java.util.TreeMap;
  * @param paper layers of paper between a jam chuck and the work
  * @param grainSlope lean of the grain against the axis, degrees, 0 to 30
  * @param elements what was added to it
+ * @param closes by what it closes; wood on wood where nothing is said
  */
 public record Jar(
     Form form,
@@ -44,7 +46,8 @@ public record Jar(
     String jamWood,
     int paper,
     int grainSlope,
-    List<Added> elements)
+    List<Added> elements,
+    Closes closes)
     implements Design {
 
   /** Where its body is fullest. */
@@ -59,6 +62,7 @@ public record Jar(
    */
   public Jar {
     elements = elements == null ? List.of() : List.copyOf(elements);
+    closes = Closes.or(closes);
     Stated.usual(grit, paper, grainSlope);
     Stated.worn(fit);
     species = Stated.name(species, "The wood's name");
@@ -82,6 +86,7 @@ public record Jar(
         "Yellow-poplar",
         0,
         0,
-        List.of());
+        List.of(),
+        Closes.WOOD);
   }
 }

@@ -13,6 +13,7 @@ import hazelkeep.element.Work;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -58,7 +59,8 @@ public final class JarKind extends ComposedKind<Jar> {
 
   @Override
   public List<Choice> choices(Jar d) {
-    return List.of(
+    List<Choice> out = new ArrayList<>();
+    out.add(
         Choice.of(
             "form",
             "Where it is fullest",
@@ -68,8 +70,9 @@ public final class JarKind extends ComposedKind<Jar> {
                 new Option("SHOULDERED", "Above", "Shoulders under the neck.")),
             d.form(),
             BODY_HEIGHT.path(),
-            BORE.path()),
-        Choice.fit("How the lid fits", d.fit()));
+            BORE.path()));
+    out.addAll(d.closes().choices("How the lid fits", d.fit()));
+    return out;
   }
 
   @Override

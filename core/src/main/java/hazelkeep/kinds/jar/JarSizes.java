@@ -31,7 +31,8 @@ final class JarSizes extends PairSizes {
             "A lower jar or a longer blank.",
             List.of(DEPTH, LID_DEPTH),
             Line.WALL_VESSEL),
-        design.fit());
+        design.fit(),
+        design.closes());
     this.design = design;
   }
 

@@ -117,7 +117,7 @@ final class LidParts {
         along,
         List.of(lid),
         List.of(whole, read()),
-        List.of(lip.joint(d.fit())),
+        lip.joint(d.fit()),
         List.of(new Vessel()),
         List.of());
   }

@@ -189,7 +189,7 @@ final class MillParts {
             new MillShaft(sizes.shaft(), HEAD, AT_TOP),
             holes);
     return new Make(
-        stock, along(), List.of(body(), head()), others, List.of(spigot.joint(d.fit())), List.of());
+        stock, along(), List.of(body(), head()), others, spigot.joint(d.fit()), List.of());
   }
 
   private Along along() {

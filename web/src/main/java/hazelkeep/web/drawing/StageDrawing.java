@@ -210,11 +210,14 @@ public final class StageDrawing {
     return out;
   }
 
-  /** The surfaces that the step sands or coats. */
+  /** The surfaces that the step sands, coats or glues. */
   private List<Polyline> worked() {
     List<Polyline> out = new ArrayList<>();
     for (Act a : stage.step().acts()) {
-      SurfaceId on = a instanceof Act.Sand s ? s.on() : a instanceof Act.Coat c ? c.on() : null;
+      SurfaceId on =
+          a instanceof Act.Sand s
+              ? s.on()
+              : a instanceof Act.Coat c ? c.on() : a instanceof Act.Glue g ? g.on() : null;
       Frame f = on == null ? null : stage.setup().frames().get(on.part());
       if (f != null) {
         out.add(plan.aim().surface(on).line().in(f));

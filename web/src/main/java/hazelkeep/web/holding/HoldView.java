@@ -6,8 +6,8 @@ import hazelkeep.hold.Expand;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.InJaws;
 import hazelkeep.hold.JamChuck;
-import hazelkeep.hold.JamOn;
 import hazelkeep.hold.JawChoice;
+import hazelkeep.hold.OnPartner;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.hold.Touch;
 import hazelkeep.hold.Work;
@@ -127,7 +127,7 @@ public record HoldView(
     if (grip instanceof InJaws j) {
       return Optional.of(j);
     }
-    return grip instanceof JamOn j ? Optional.of(j.hostHeld()) : Optional.empty();
+    return grip instanceof OnPartner j ? Optional.of(j.hostHeld()) : Optional.empty();
   }
 
   /** The sizes to cut, read off the wood that is to be held. */

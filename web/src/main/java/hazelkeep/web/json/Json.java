@@ -11,6 +11,7 @@ import hazelkeep.hold.JamOn;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Pressed;
 import hazelkeep.hold.Screwed;
+import hazelkeep.hold.ScrewedOn;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
@@ -64,6 +65,7 @@ public class Json {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Act.Remove.class, name = "remove"),
     @JsonSubTypes.Type(value = Act.LetIn.class, name = "let-in"),
+    @JsonSubTypes.Type(value = Act.Glue.class, name = "glue"),
     @JsonSubTypes.Type(value = Act.Sand.class, name = "sand"),
     @JsonSubTypes.Type(value = Act.Coat.class, name = "coat"),
     @JsonSubTypes.Type(value = Act.Mark.class, name = "mark"),
@@ -105,6 +107,7 @@ public class Json {
     @JsonSubTypes.Type(value = Expand.class, name = "expand"),
     @JsonSubTypes.Type(value = Screwed.class, name = "screw"),
     @JsonSubTypes.Type(value = JamOn.class, name = "jam-on"),
+    @JsonSubTypes.Type(value = ScrewedOn.class, name = "screwed-on"),
     @JsonSubTypes.Type(value = JamChuck.class, name = "jam-chuck"),
     @JsonSubTypes.Type(value = Pressed.class, name = "pressed"),
     @JsonSubTypes.Type(value = OffLathe.class, name = "off-lathe")

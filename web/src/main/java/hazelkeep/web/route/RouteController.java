@@ -1,7 +1,7 @@
 package hazelkeep.web.route;
 
 import hazelkeep.hold.InJaws;
-import hazelkeep.hold.JamOn;
+import hazelkeep.hold.OnPartner;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
@@ -267,7 +267,7 @@ class RouteController {
               cards,
               Words.lastChances(chances.stream().filter(c -> c.setup() == at).toList()),
               setup.name(),
-              setup.hold().grip() instanceof InJaws || setup.hold().grip() instanceof JamOn,
+              setup.hold().grip() instanceof InJaws || setup.hold().grip() instanceof OnPartner,
               setup.hold().onLathe()));
     }
     return rows;

@@ -142,13 +142,13 @@ final class Lines {
 
   private static String does(Tool t) {
     return java.util.Arrays.stream(Doing.values())
-        .filter(t.does()::contains)
+        .filter(d -> d.by() == d && t.does().contains(d))
         .map(
             d ->
                 switch (d) {
                   case CUT -> "cuts";
                   case SAND -> "sands";
-                  case FINISH -> "lays on finish";
+                  case FINISH, GLUE -> "lays on finish";
                 })
         .collect(Collectors.joining(", "));
   }

@@ -1,0 +1,79 @@
+package hazelkeep.hold;
+
+import hazelkeep.finding.Entry;
+import hazelkeep.finding.Verdict;
+import hazelkeep.measure.Grade;
+import hazelkeep.practice.Line;
+import hazelkeep.shop.JawSet;
+import hazelkeep.shop.Shop;
+import hazelkeep.solid.FirstContact;
+import hazelkeep.solid.HalfSection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/**
+ * A part screwed on its partner by a threaded pair that is glued into both. The cut drags the part
+ * back against the way its partner turns: a right-hand thread is drawn tight by it until the two
+ * meet, and from then on drives as a shoulder does. What gives way first are the jaws that hold the
+ * partner.
+ *
+ * @param guest the part that is turned
+ * @param host the part that carries it
+ * @param hostHeld how the host is held
+ */
+public record ScrewedOn(String guest, String host, InJaws hostHeld) implements OnPartner {
+  /**
+   * @throws IllegalArgumentException when a part is to hold itself
+   */
+  public ScrewedOn {
+    if (guest.equals(host) || !host.equals(hostHeld.part())) {
+      throw new IllegalArgumentException("A part is screwed on another that is held itself");
+    }
+  }
+
+  @Override
+  public String words(UnaryOperator<String> called) {
+    return called.apply(guest)
+        + " screwed on the "
+        + called.apply(host)
+        + ", held in the "
+        + hostHeld.jaws().name();
+  }
+
+  @Override
+  public ScrewedOn in(JawSet jaws) {
+    return new ScrewedOn(guest, host, hostHeld.in(jaws));
+  }
+
+  @Override
+  public List<HalfSection> fixtures(Work work, Shop shop) {
+    return hostHeld.fixtures(work, shop);
+  }
+
+  @Override
+  public Support support(Work work) {
+    return hostHeld.support(work);
+  }
+
+  @Override
+  public Allowed allows(Work work) {
+    return hostHeld.allows(work);
+  }
+
+  /** A thread pulls no wood out of the way: what meets before the two halves do stops it. */
+  @Override
+  public List<Verdict> judge(Work work, Backing back) {
+    List<Verdict> out = new ArrayList<>(hostHeld.judge(work, back));
+    HalfSection h = work.sound(host);
+    HalfSection g = work.sound(guest);
+    boolean joined = work.bodies().get(host) == work.bodies().get(guest);
+    if (!joined && !h.isEmpty() && !g.isEmpty()) {
+      double stop = FirstContact.of(h, g, work.custom(Line.HOLD_JAM_SLACK)).stop();
+      if (stop > Touch.SEATED) {
+        out.add(Entry.DOES_NOT_CLOSE.told(Grade.STOP, stop, 0, guest));
+      }
+    }
+    return out;
+  }
+}
