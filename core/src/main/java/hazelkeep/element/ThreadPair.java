@@ -26,6 +26,7 @@ import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
+import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -256,18 +257,19 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
     HalfSection out =
         box(join, end, thread, outer)
             .plus(box(join, join + way() * lip(b), thread, Math.max(outer, mouth(b))));
+    Frame closed = b.part(spigot.on().part()).closed();
     return List.of(
         new Fitting(
             "Inner ring of the threaded pair",
             "on the spigot",
             List.of(Pair.INNER, Spigot.LENGTH),
-            in,
+            in.in(closed),
             false),
         new Fitting(
             "Outer ring of the threaded pair",
             "in the recess, its flange on the shelf",
             List.of(Pair.OUTER, SHELF, SHELF_DEEP),
-            out,
+            out.in(closed),
             false));
   }
 

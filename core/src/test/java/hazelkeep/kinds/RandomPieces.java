@@ -11,7 +11,9 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Choice;
+import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.SideHole;
@@ -154,7 +156,16 @@ public final class RandomPieces {
     } else if (random.nextInt(3) == 0) {
       b = b.with(b.content(), Optional.of(blank(wide)));
     }
-    return b;
+    return threaded(b, wide);
+  }
+
+  /** One in four that is wide enough closes by a threaded pair, by the same dice. */
+  private static LiddedBox threaded(LiddedBox b, double wide) {
+    if (wide < 60 || 2 * wide % 4 != 0) {
+      return b;
+    }
+    LiddedBox t = Restated.with(b, "closes", Closes.THREAD);
+    return b.school() == LiddedBox.School.LID_OVER ? t : Restated.with(t, "footBy", Finishing.SAW);
   }
 
   /** Stock with a little to spare in its thickness. */
@@ -188,12 +199,15 @@ public final class RandomPieces {
               new SideHole("perch", Size.mm(18), 0, Size.mm(4))));
     }
     Cased c = Restated.with(d, "form", one(Cased.Form.CASE, Cased.Form.SPINDLE));
+    double wide = between(6, 24);
+    // One in four is screwed together, by the same dice.
+    c = 2 * wide % 4 == 0 ? Restated.with(c, "closes", Closes.THREAD) : c;
     return Restated.with(
         c,
         "content",
         Optional.of(
             new Cased.Content(
-                Optional.of(Size.mm(between(6, 24))),
+                Optional.of(Size.mm(wide)),
                 Optional.of(Size.mm(between(50, 100))),
                 random.nextBoolean())));
   }
@@ -217,8 +231,9 @@ public final class RandomPieces {
   private <D extends Design> D jar(Kind<D> kind, D design) {
     D out = kind.choose(design, "fit", one("SNUG", "EASY", "SUCTION"));
     out = kind.choose(out, "form", one("ROUND", "PEAR", "SHOULDERED"));
-    Map<String, Double> mm =
-        Map.of("bore.diameter", one(35.0, 40.0), "bore.depth", between(60, 100));
+    double deep = between(60, 100);
+    out = 2 * deep % 4 == 0 ? kind.choose(out, "closes", "THREAD") : out;
+    Map<String, Double> mm = Map.of("bore.diameter", one(35.0, 40.0), "bore.depth", deep);
     for (Map.Entry<String, Double> e : mm.entrySet()) {
       out = kind.size(out, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
     }

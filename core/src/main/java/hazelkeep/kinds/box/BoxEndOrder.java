@@ -189,21 +189,26 @@ final class BoxEndOrder {
     w.put(s);
   }
 
-  void ease() {
-    SetupDraft s;
-    EndHolds.Mount mouth = ends.foot(Finishing.EXPAND);
-    if (p.onLid() && mouth.missing().isEmpty()) {
-      s =
-          new SetupDraft(
-              "ease", "Body by its mouth", Hold.of(mouth.grip()), Map.of(BODY, mouth.frame()));
-    } else {
-      s =
-          new SetupDraft(
-              "ease",
-              "Body on its tenon, lid off",
-              Hold.of(BoxOrder.onBody(p, b)),
-              Map.of(BODY, BoxOrder.bodyFrame(p, b)));
+  /** How the body is held while its fit is eased and its outside finished. */
+  private SetupDraft eased() {
+    if (p.onLid() && design.threaded()) {
+      // No tenon is left, jaws in its mouth crush the thread, and nothing is turned any more.
+      return new SetupDraft(
+          "ease", "On the bench", Hold.of(new OffLathe()), Map.of(BODY, Work.FLAT));
     }
+    EndHolds.Mount mouth = ends.foot(Finishing.EXPAND);
+    return p.onLid() && mouth.missing().isEmpty()
+        ? new SetupDraft(
+            "ease", "Body by its mouth", Hold.of(mouth.grip()), Map.of(BODY, mouth.frame()))
+        : new SetupDraft(
+            "ease",
+            "Body on its tenon, lid off",
+            Hold.of(BoxOrder.onBody(p, b)),
+            Map.of(BODY, BoxOrder.bodyFrame(p, b)));
+  }
+
+  void ease() {
+    SetupDraft s = eased();
     if (!design.threaded()) {
       eased(s);
     }
