@@ -32,7 +32,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -351,8 +350,6 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
 
   private void glued(SetupDraft s, Work w, SurfaceId on, String words) {
     String ring = on.equals(spigot.on()) ? "inner ring" : "outer ring";
-    List<Act> acts = new ArrayList<>();
-    acts.add(new Act.Glue(on, ring));
     s.step(
         "glue",
         "Glue the " + ring + (on.equals(spigot.on()) ? " on" : " in"),
@@ -361,7 +358,7 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
             + Math.round(w.built().custom(Line.INSERT_CURE) / MINUTES)
             + " h before it is turned.",
         Speeds.At.TURNING,
-        acts.toArray(Act[]::new));
+        new Act.Glue(on, ring));
   }
 
   private static final double MINUTES = 60;

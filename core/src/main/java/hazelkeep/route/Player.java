@@ -186,7 +186,7 @@ final class Player {
     double diameter = 2 * work.radius();
     boolean round = work.bodies().values().stream().allMatch(Body::round);
     Optional<Speeds> speeds =
-        !setup.hold().onLathe() || diameter <= 0
+        !setup.hold().onLathe() || step.still() || diameter <= 0
             ? Optional.empty()
             : Optional.of(
                 BitWork.speeds(step, Speeds.of(diameter, round, step.at(), shop), work, shop));

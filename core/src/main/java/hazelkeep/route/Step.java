@@ -22,6 +22,12 @@ public record Step(
     acts = List.copyOf(acts);
   }
 
+  /** Whether the work stands still for it: it is marked, or something is glued to it. */
+  public boolean still() {
+    return !acts.isEmpty()
+        && acts.stream().allMatch(a -> a instanceof Act.Mark || a instanceof Act.Glue);
+  }
+
   /** A step without a bit. */
   public Step(StepKey key, String title, String words, Speeds.At at, List<Act> acts) {
     this(key, title, words, at, acts, Optional.empty());

@@ -79,7 +79,7 @@ public final class PartsDrawing {
   }
 
   private static void thing(Svg svg, Sheet sheet, Item i) {
-    if (i.css().equals("metal")) {
+    if (i.css().equals("metal") && i.shape().minR() == 0) {
       HalfSection h = i.shape();
       double top = sheet.up(h.maxR());
       double wide = sheet.x(h.maxZ()) - sheet.x(h.minZ());
