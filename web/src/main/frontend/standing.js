@@ -56,28 +56,48 @@ function runs(ring) {
   return out;
 }
 
+// Boards that run through it along the axis lie between two planes: what is there takes their colour.
+function striped(material, strips, colour) {
+  if (!strips.length) return material;
+  material.onBeforeCompile = (shader) => {
+    shader.vertexShader = shader.vertexShader
+      .replace("#include <common>", "#include <common>\nvarying float vBeside;")
+      .replace("#include <begin_vertex>", "#include <begin_vertex>\nvBeside = position.x;");
+    const lines = strips.map((s, i) => {
+      shader.uniforms[`stripe${i}`] = { value: new Color(colour(s)) };
+      return `if (vBeside > ${s.from.toFixed(4)} && vBeside < ${s.to.toFixed(4)}) diffuseColor.rgb = stripe${i};`;
+    });
+    shader.fragmentShader = shader.fragmentShader
+      .replace("#include <common>", `#include <common>\nvarying float vBeside;\n${strips.map((_, i) => `uniform vec3 stripe${i};`).join("\n")}`)
+      .replace("#include <map_fragment>", `${lines.join("\n")}\n#include <map_fragment>`);
+  };
+  material.customProgramCacheKey = () => JSON.stringify(strips.map(colour).concat(strips.map((s) => [s.from, s.to])));
+  return material;
+}
+
 // The outline of a section runs with its wood on the left: outwards on the way, turned round the axis.
 function solid(thing, open, texture) {
   const group = new Group();
   const turn = open ? 2 * Math.PI * OPEN : 2 * Math.PI;
-  const skin = new MeshStandardMaterial({
+  const skin = striped(new MeshStandardMaterial({
     color: new Color(thing.colour), map: texture, roughness: 0.55, metalness: 0, side: DoubleSide,
-  });
+  }), thing.strips, (s) => s.colour);
   for (const ring of thing.rings) {
     for (const run of runs(ring)) {
       group.add(new Mesh(new LatheGeometry(run, AROUND, 0, turn), skin));
     }
   }
   if (open) {
-    const cut = new MeshStandardMaterial({ color: new Color(thing.cut), roughness: 0.8, side: DoubleSide });
+    const cut = striped(
+      new MeshStandardMaterial({ color: new Color(thing.cut), roughness: 0.8, side: DoubleSide }),
+      thing.strips, (s) => s.cut);
     for (const part of thing.areas) {
       const shape = new Shape(part[0].map(([z, r]) => new Vector2(r, z)));
       part.slice(1).forEach((hole) => shape.holes.push(new Path(hole.map(([z, r]) => new Vector2(r, z)))));
       for (const angle of [0, turn]) {
-        const face = new Mesh(new ShapeGeometry(shape), cut);
         // A lathe begins at the z axis and turns towards x.
-        face.rotation.y = angle - Math.PI / 2;
-        group.add(face);
+        const face = new ShapeGeometry(shape).rotateY(angle - Math.PI / 2);
+        group.add(new Mesh(face, cut));
       }
     }
   }

@@ -24,6 +24,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Strip;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -112,6 +113,11 @@ public interface AddedElement {
 
   /** The wood that begins at it; empty where the blank is of one wood. */
   default Optional<Layer> layer(Form form, Sizes sizes) {
+    return Optional.empty();
+  }
+
+  /** The board that it glues into the blank along the grain; empty where it is none. */
+  default Optional<Strip> strip(Sizes sizes) {
     return Optional.empty();
   }
 

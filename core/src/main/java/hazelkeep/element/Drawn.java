@@ -20,6 +20,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Strip;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -83,11 +84,12 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
             .flatMap(e -> e.layer(forms.get(e.added().part()), sizes).stream())
             .sorted(Comparator.comparingDouble(Layer::from))
             .toList();
-    if (layers.isEmpty()) {
+    List<Strip> strips = elements.stream().flatMap(e -> e.strip(sizes).stream()).toList();
+    if (layers.isEmpty() && strips.isEmpty()) {
       return bare;
     }
     List<Body> blanks = new ArrayList<>(bare.blanks());
-    blanks.set(0, bare.blank().glued(layers));
+    blanks.set(0, bare.blank().glued(layers).striped(strips));
     return new Aim(blanks, bare.parts(), bare.joints(), bare.dims(), bare.practice());
   }
 

@@ -38,6 +38,11 @@ public final class Elements {
                     .map(OutlinePoint::new))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(SideBore.HOLE)).map(SideBore::new))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(Seam.SEAM)).map(Seam::new))
+        .or(
+            () ->
+                Optional.of(added)
+                    .filter(a -> a.what().equals(GluedStrip.STRIP))
+                    .map(GluedStrip::new))
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
@@ -74,6 +79,7 @@ public final class Elements {
       out.add(new Sort(Finial.key(s), s.own() + ", from an offcut", false));
     }
     out.add(new Sort(Seam.SEAM, "seam, another wood above it", true));
+    out.add(new Sort(GluedStrip.STRIP, "strip of another wood along the grain", false));
     return out;
   }
 

@@ -94,13 +94,16 @@ final class Seam implements AddedElement {
 
   @Override
   public Optional<Layer> layer(Form form, Sizes s) {
-    return added
-        .wood()
-        .map(w -> new Layer(at(form, s), s.shop().woods().named(w).orElseGet(() -> unknown(w))));
+    return added.wood().map(w -> new Layer(at(form, s), wood(w, s.shop())));
   }
 
   private static Species unknown(String name) {
     return new Species(name, "", Map.of());
+  }
+
+  /** A wood by its name, whether the shop knows it or not. */
+  static Species wood(String name, Shop shop) {
+    return shop.woods().named(name).orElseGet(() -> unknown(name));
   }
 
   @Override
@@ -217,11 +220,16 @@ final class Seam implements AddedElement {
 
   /** The edge that the two woods make in the swing of a year, mm; empty where one is not known. */
   private static Optional<Double> moves(double z, double radius, Aim aim) {
+    return apart(aim.blank().wood(z - STEP), aim.blank().wood(z + STEP), radius, aim);
+  }
+
+  /** The same of two woods side by side. */
+  static Optional<Double> apart(Species one, Species other, double radius, Aim aim) {
     double dry = aim.custom(Line.SEAM_DRY);
     double damp = aim.custom(Line.SEAM_DAMP);
     double most = aim.custom(Line.SEASON_SATURATION);
-    Optional<Movement> low = Movement.of(aim.blank().wood(z - STEP), most);
-    Optional<Movement> high = Movement.of(aim.blank().wood(z + STEP), most);
+    Optional<Movement> low = Movement.of(one, most);
+    Optional<Movement> high = Movement.of(other, most);
     return low.isEmpty() || high.isEmpty()
         ? Optional.empty()
         : Optional.of(

@@ -35,6 +35,15 @@ public final class Gone {
     this.high = target.maxZ();
   }
 
+  /** Whether it can be found of this part: only what is hollow is bored too deep. */
+  public boolean can(AsFound.What what) {
+    return switch (what) {
+      case SPIGOT -> part.surfaces().stream().anyMatch(s -> s.role() == Role.FIT && !s.inside());
+      case PIERCED, DEPTH, OFF -> part.surfaces().stream().anyMatch(Surface::inside);
+      default -> true;
+    };
+  }
+
   /** Where places along the part are counted from: its foot, or its rim at the join. */
   public double datum() {
     return part.surfaces().stream()

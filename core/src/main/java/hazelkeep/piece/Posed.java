@@ -8,6 +8,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Strip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
@@ -20,8 +21,9 @@ import java.util.TreeSet;
  * @param shape its half-section, z upwards
  * @param is what becomes of it
  * @param wood the name of its wood
+ * @param strips boards of other woods that run through it along the axis
  */
-public record Posed(String name, HalfSection shape, Is is, String wood) {
+public record Posed(String name, HalfSection shape, Is is, String wood, List<Strip> strips) {
   /** What a thing of a piece is. */
   public enum Is {
     /** What stands. */
@@ -56,11 +58,18 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
       double up = shape.minZ() - p.target().minZ();
       woods(sketch, p, bare.shifted(-up))
           .forEach(
-              of -> out.add(new Posed(p.name(), of.region().shifted(up), is, of.wood().name())));
+              of ->
+                  out.add(
+                      new Posed(
+                          p.name(),
+                          of.region().shifted(up),
+                          is,
+                          of.wood().name(),
+                          strips(sketch, p))));
     }
     for (Fitting f : sketch.fittings()) {
       if (f.wood()) {
-        out.add(new Posed(f.name(), f.outline(), Is.INLAY, ""));
+        out.add(new Posed(f.name(), f.outline(), Is.INLAY, "", List.of()));
       }
     }
     return onZero(out);
@@ -71,6 +80,10 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
     return sketch.aim().offBlank().contains(p)
         ? sketch.woods(region)
         : List.of(new Layer.Of(region, sketch.aim().wood(p.name())));
+  }
+
+  private static List<Strip> strips(Sketch<?> sketch, Part p) {
+    return sketch.aim().offBlank().contains(p) ? sketch.strips() : List.of();
   }
 
   private static Is is(Sketch<?> sketch, Part p) {
@@ -99,7 +112,9 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
   public static List<Posed> after(State state, Sketch<?> sketch) {
     List<Posed> out = new ArrayList<>();
     for (Part p : sketch.aim().offBlank()) {
-      state.stock(p).ifPresent(b -> add(out, p.name(), sketch.woods(b.sound()), 0));
+      state
+          .stock(p)
+          .ifPresent(b -> add(out, p.name(), sketch.woods(b.sound()), sketch.strips(), 0));
     }
     for (Part p : sketch.aim().parts()) {
       double high = out.stream().mapToDouble(o -> o.shape.maxZ()).max().orElse(0) + APART;
@@ -107,7 +122,13 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
         state
             .stock(p)
             .ifPresent(
-                b -> add(out, p.name(), woods(sketch, p, b.sound()), high - b.sound().minZ()));
+                b ->
+                    add(
+                        out,
+                        p.name(),
+                        woods(sketch, p, b.sound()),
+                        List.of(),
+                        high - b.sound().minZ()));
       }
     }
     return onZero(out);
@@ -116,11 +137,12 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
   /** Between one blank and the next, mm. */
   private static final double APART = 12;
 
-  private static void add(List<Posed> out, String name, List<Layer.Of> woods, double up) {
+  private static void add(
+      List<Posed> out, String name, List<Layer.Of> woods, List<Strip> strips, double up) {
     for (Layer.Of of : woods) {
       HalfSection shape = of.region().shifted(up);
       if (out.stream().noneMatch(o -> o.shape.equals(shape))) {
-        out.add(new Posed(name, shape, Is.STANDS, of.wood().name()));
+        out.add(new Posed(name, shape, Is.STANDS, of.wood().name(), strips));
       }
     }
   }
@@ -128,7 +150,9 @@ public record Posed(String name, HalfSection shape, Is is, String wood) {
   private static List<Posed> onZero(List<Posed> all) {
     double low = all.stream().mapToDouble(p -> p.shape.minZ()).min().orElse(0);
     Frame down = new Frame(low, false);
-    return all.stream().map(p -> new Posed(p.name, p.shape.in(down), p.is, p.wood)).toList();
+    return all.stream()
+        .map(p -> new Posed(p.name, p.shape.in(down), p.is, p.wood, p.strips))
+        .toList();
   }
 
   /** How far beside a corner an outline is looked at, mm. */

@@ -8,7 +8,9 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Layer;
+import hazelkeep.wood.Lump;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Strip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -114,6 +116,11 @@ public record Sketch<D extends Design>(
     return aim.blank().layers();
   }
 
+  /** The boards that are glued into its blank along the grain. */
+  public List<Strip> strips() {
+    return aim.blank().strips();
+  }
+
   /** A region of what comes off the piece's blank, wood by wood. */
   public List<Layer.Of> woods(HalfSection region) {
     return aim.blank().woods(region);
@@ -142,25 +149,22 @@ public record Sketch<D extends Design>(
   /** What the finished piece is like. */
   public Properties properties() {
     Properties one = kind.properties(design, aim).tipping(tipping());
-    return layers().isEmpty() ? one : one.weighing(grams());
+    boolean single = layers().isEmpty() && strips().isEmpty();
+    return single ? one : one.weighing(grams());
   }
 
   private Tipping tipping() {
     return Tipping.of(aim, this::made);
   }
 
-  /** A part wood by wood. */
-  private List<Layer.Of> made(Part p) {
-    return aim.own(p.name()).orElse(aim.blank()).woods(p.target());
+  /** A part wood by wood, by weight. */
+  private List<Lump> made(Part p) {
+    return aim.own(p.name()).orElse(aim.blank()).lumps(p.target());
   }
 
   /** What a piece of several woods weighs, g; none where one of them is not known. */
   private double grams() {
-    return aim.made().stream()
-            .flatMap(p -> made(p).stream())
-            .mapToDouble(w -> w.region().volume() * w.wood().kilograms())
-            .sum()
-        * 1e-6;
+    return aim.made().stream().flatMap(p -> made(p).stream()).mapToDouble(Lump::grams).sum();
   }
 
   /** The design with a handle moved to a place in the blank's z. */

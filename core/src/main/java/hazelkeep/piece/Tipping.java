@@ -7,7 +7,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
-import hazelkeep.wood.Layer;
+import hazelkeep.wood.Lump;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import java.util.List;
@@ -34,17 +34,16 @@ public record Tipping(double empty, double full, Point edge) {
    *
    * @param woods a part's target, wood by wood, in the blank's z
    */
-  static Tipping of(Aim aim, Function<Part, List<Layer.Of>> woods) {
+  static Tipping of(Aim aim, Function<Part, List<Lump>> woods) {
     boolean known =
         aim.made().stream().flatMap(p -> woods.apply(p).stream()).allMatch(w -> weighs(w.wood()));
     double grams = 0;
     double moment = 0;
     for (Part p : aim.made()) {
-      for (Layer.Of of : woods.apply(p)) {
-        HalfSection closed = of.region().in(p.closed());
-        double mass = closed.volume() / ML * (known ? of.wood().kilograms() / ML : 1);
+      for (Lump of : woods.apply(p)) {
+        double mass = of.mm3() / ML * (known ? of.wood().kilograms() / ML : 1);
         grams += mass;
-        moment += mass * closed.centroid();
+        moment += mass * p.closed().x(of.z());
       }
     }
     Point edge = edge(aim);

@@ -10,7 +10,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
-import hazelkeep.wood.Layer;
+import hazelkeep.wood.Lump;
 import java.util.Optional;
 
 /**
@@ -61,11 +61,7 @@ final class Balance {
     HalfSection beside = body.swept().minus(body.sound());
     HalfSection stretch =
         body.swept().and(HalfSection.box(beside.minZ(), beside.maxZ(), 0, HalfSection.FAR));
-    double sum = 0;
-    for (Layer.Of w : body.woods(stretch)) {
-      sum += w.region().volume() * w.wood().kilograms() * GRAMS;
-    }
-    return sum;
+    return body.lumps(stretch).stream().mapToDouble(Lump::grams).sum();
   }
 
   /** The fastest that the work may turn as it lies, rpm; endless where that is not known. */

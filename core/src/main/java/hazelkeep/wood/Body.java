@@ -14,22 +14,33 @@ import java.util.List;
  *     the work is round
  * @param wood its species, with all that is known of it; where it was glued up the lowest of them
  * @param layers what it was glued up of above that, from the low one up
+ * @param strips boards that were glued into it along the grain, none over another
  */
 public record Body(
-    String name, HalfSection sound, HalfSection swept, Species wood, List<Layer> layers) {
+    String name,
+    HalfSection sound,
+    HalfSection swept,
+    Species wood,
+    List<Layer> layers,
+    List<Strip> strips) {
   /** One of a single wood. */
   public Body(String name, HalfSection sound, HalfSection swept, Species wood) {
-    this(name, sound, swept, wood, List.of());
+    this(name, sound, swept, wood, List.of(), List.of());
   }
 
   /** The same wood in another shape, under another name. */
   public Body become(String other, HalfSection s, HalfSection w) {
-    return new Body(other, s, w, wood, layers);
+    return new Body(other, s, w, wood, layers, strips);
   }
 
   /** The same glued up of other woods above its first. */
   public Body glued(List<Layer> up) {
-    return new Body(name, sound, swept, wood, List.copyOf(up));
+    return new Body(name, sound, swept, wood, List.copyOf(up), strips);
+  }
+
+  /** The same with boards glued in along the grain. */
+  public Body striped(List<Strip> along) {
+    return new Body(name, sound, swept, wood, layers, List.copyOf(along));
   }
 
   /** What it is of at a height. */
@@ -62,6 +73,23 @@ public record Body(
   /** A region of it, wood by wood. */
   public List<Layer.Of> woods(HalfSection region) {
     return Layer.split(region, wood, layers);
+  }
+
+  /** What a region of it is of, by weight: its layers, less what is strip, and the strips. */
+  public List<Lump> lumps(HalfSection region) {
+    List<Lump> out = new ArrayList<>();
+    for (Layer.Of of : woods(region)) {
+      double mm3 = of.region().volume();
+      double moment = mm3 * of.region().centroid();
+      for (Strip s : strips) {
+        Lump in = s.in(of.region());
+        mm3 -= in.mm3();
+        moment -= in.mm3() * in.z();
+        out.add(in);
+      }
+      out.add(new Lump(of.wood(), mm3, mm3 > 0 ? moment / mm3 : 0));
+    }
+    return out;
   }
 
   /** Whether the work runs round and true. */
@@ -104,7 +132,6 @@ public record Body(
 
   /** Its mass in grams, taking the sound wood. */
   public double grams() {
-    return woods(sound).stream().mapToDouble(w -> w.region().volume() * w.wood().kilograms()).sum()
-        * 1e-6;
+    return lumps(sound).stream().mapToDouble(Lump::grams).sum();
   }
 }

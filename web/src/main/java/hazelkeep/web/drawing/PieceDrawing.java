@@ -9,6 +9,7 @@ import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Strip;
 import hazelkeep.wood.Surface;
 import java.util.List;
 
@@ -168,6 +169,7 @@ public final class PieceDrawing {
     for (Part p : sketch.aim().offBlank()) {
       of.part(p);
       layers(p);
+      strips(p);
     }
     new OffcutDrawing(on, length).draw();
     new GivenDrawing(on).draw();
@@ -231,16 +233,39 @@ public final class PieceDrawing {
     }
   }
 
-  /** What of a part lies above a seam, in its own wood, and the seams as lines. */
-  private void layers(Part p) {
+  /** What is seen of a part from outside. */
+  private static HalfSection hull(Part p) {
     HalfSection hull = p.target();
     for (Surface s : p.surfaces()) {
       hull = s.inside() ? hull.plus(s.zone()) : hull;
     }
-    if (PartDrawing.isRing(p)) {
-      // A ring is a band to the eye: its far side shows through.
-      hull = HalfSection.box(hull.minZ(), hull.maxZ(), 0, hull.maxR());
+    // A ring is a band to the eye: its far side shows through.
+    return PartDrawing.isRing(p) ? HalfSection.box(hull.minZ(), hull.maxZ(), 0, hull.maxR()) : hull;
+  }
+
+  /** Boards that run through a part: cut through above the axis, edge on below it. */
+  private void strips(Part p) {
+    for (Strip s : sketch.strips()) {
+      String colour = WoodColour.of(s.wood().name());
+      String in = sheet.above(p.target().and(beside(s.from(), s.to())));
+      svg.path("under", in).region("wood", in, colour).region("grain", in, "url(#grain)");
+      String out = sheet.below(hull(p).and(beside(-s.to(), -s.from())));
+      svg.path("under", out).empty("path", "class", "outside", "d", out, "fill", colour);
+      svg.empty("path", "class", "outside-grain", "d", out, "fill", "url(#grain)");
     }
+  }
+
+  /** What lies between two planes on one side of the axis. */
+  private static HalfSection beside(double from, double to) {
+    return HalfSection.box(-HalfSection.FAR, HalfSection.FAR, Math.max(0, from), Math.max(0, to));
+  }
+
+  /** What of a part lies above a seam, in its own wood, and the seams as lines. */
+  private void layers(Part p) {
+    if (sketch.layers().isEmpty()) {
+      return;
+    }
+    HalfSection hull = hull(p);
     for (Layer l : sketch.layers()) {
       HalfSection above = HalfSection.box(l.from(), HalfSection.FAR, 0, HalfSection.FAR);
       String colour = WoodColour.of(l.wood().name());

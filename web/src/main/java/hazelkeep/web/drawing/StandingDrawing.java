@@ -3,6 +3,8 @@ package hazelkeep.web.drawing;
 import hazelkeep.piece.Posed;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Strip;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -90,14 +92,23 @@ public final class StandingDrawing {
 
   private static void place(Svg svg, Sheet sheet, List<Posed> things, double x, double ground) {
     svg.open("g", "transform", Svg.d("translate(", x, ground, ") rotate(-90)"));
+    outsides(svg, sheet, things);
+    svg.close("g");
+  }
+
+  private static void outsides(Svg svg, Sheet sheet, List<Posed> things) {
     for (Posed p : things) {
       boolean inlay = p.is() == Posed.Is.INLAY;
       svg.region(
           inlay ? "inlay" : "outside-edge",
           seen(p, things, sheet),
           inlay ? null : WoodColour.of(p.wood()));
+      for (Strip s : p.strips()) {
+        String stripe =
+            p.seen(things).stream().map(run -> stripe(run, s, sheet)).collect(Collectors.joining());
+        svg.region("stripe", stripe, WoodColour.of(s.wood().name()));
+      }
     }
-    svg.close("g");
   }
 
   /** Sheet units to the mm on the shelf: one scale for all that stands there. */
@@ -126,13 +137,7 @@ public final class StandingDrawing {
         "It stands, seen from outside on the left and cut open on the right");
     svg.open("g", "transform", Svg.d("translate(", wide / 2, high + 2.4, ") rotate(-90)"));
     Sheet sheet = new Sheet(0, 0, SHELF);
-    for (Posed p : things) {
-      boolean inlay = p.is() == Posed.Is.INLAY;
-      svg.region(
-          inlay ? "inlay" : "outside-edge",
-          seen(p, things, sheet),
-          inlay ? null : WoodColour.of(p.wood()));
-    }
+    outsides(svg, sheet, things);
     svg.rect("opened", -2, 0, high + 4, half + 2, null);
     for (Posed p : things) {
       boolean inlay = p.is() == Posed.Is.INLAY;
@@ -147,6 +152,37 @@ public final class StandingDrawing {
 
   private static String seen(Posed thing, List<Posed> all, Sheet sheet) {
     return thing.seen(all).stream().map(run -> band(run, sheet)).collect(Collectors.joining());
+  }
+
+  /** A stretch is looked at so finely where a board runs out of it, mm. */
+  private static final double FINE = 0.5;
+
+  /** What is seen of a board that runs through it, its edges towards the eye. */
+  private static String stripe(List<Point> run, Strip s, Sheet sheet) {
+    List<double[]> at = new ArrayList<>();
+    for (int i = 1; i < run.size(); i++) {
+      Point a = run.get(i - 1);
+      Point b = run.get(i);
+      int steps = (int) Math.max(1, Math.ceil((b.z() - a.z()) / FINE));
+      for (int k = i == 1 ? 0 : 1; k <= steps; k++) {
+        double t = (double) k / steps;
+        double r = a.r() + t * (b.r() - a.r());
+        at.add(
+            new double[] {
+              a.z() + t * (b.z() - a.z()),
+              Math.max(-r, Math.min(r, s.to())),
+              Math.max(-r, Math.min(r, s.from()))
+            });
+      }
+    }
+    StringBuilder out = new StringBuilder();
+    for (int i = 0; i < at.size(); i++) {
+      out.append(Svg.d(i == 0 ? "M" : "L", sheet.x(at.get(i)[0]), sheet.up(at.get(i)[1])));
+    }
+    for (int i = at.size() - 1; i >= 0; i--) {
+      out.append(Svg.d("L", sheet.x(at.get(i)[0]), sheet.up(at.get(i)[2])));
+    }
+    return out.append("Z").toString();
   }
 
   /** One side up and the other side down again. */

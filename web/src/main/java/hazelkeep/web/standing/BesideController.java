@@ -108,6 +108,13 @@ class BesideController {
             Sentences.of("beside.tips-over-at-empty"),
             show.whole(p.tips()) + "°",
             show.whole(q.tips()) + "°"));
+    if (p.tips() != p.tipsFull() || q.tips() != q.tipsFull()) {
+      out.add(
+          Row.of(
+              Sentences.of("beside.tips-over-at-full"),
+              show.whole(p.tipsFull()) + "°",
+              show.whole(q.tipsFull()) + "°"));
+    }
     out.add(
         Row.of(Sentences.of("beside.softest-moment-on-the"), softest(a, show), softest(b, show)));
     out.add(

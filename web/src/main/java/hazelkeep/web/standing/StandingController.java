@@ -16,6 +16,7 @@ import hazelkeep.web.piece.Marks;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.wood.Strip;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,6 +55,7 @@ class StandingController {
    * @param lifts whether it can be lifted off
    * @param rings closed lines of its half-section, z and r of each point
    * @param areas the same by area: what goes round it first, then what is left out
+   * @param strips boards that run through it along the axis
    */
   public record Thing(
       String name,
@@ -61,7 +63,23 @@ class StandingController {
       String cut,
       boolean lifts,
       List<double[][]> rings,
-      List<List<double[][]>> areas) {}
+      List<List<double[][]>> areas,
+      List<Stripe> strips) {}
+
+  /**
+   * A board as the page draws it.
+   *
+   * @param from its one side beside the axis, mm
+   * @param to its other side
+   * @param colour of its outside
+   * @param cut of what a cut lays open
+   */
+  public record Stripe(double from, double to, String colour, String cut) {
+    static Stripe of(Strip s) {
+      String wood = WoodColour.of(s.wood().name());
+      return new Stripe(s.from(), s.to(), wood, WoodColour.lighter(wood));
+    }
+  }
 
   /** All that the page draws. */
   public record Things(List<Thing> things) {}
@@ -117,7 +135,8 @@ class StandingController {
         WoodColour.lighter(wood),
         p.is() == Posed.Is.LIFTS,
         areas.stream().flatMap(List::stream).toList(),
-        areas);
+        areas,
+        p.strips().stream().map(Stripe::of).toList());
   }
 
   private static String colour(Posed p) {

@@ -165,13 +165,24 @@ class FoundController {
     model.addAttribute("piece", piece);
     model.addAttribute("show", new Show(unit));
     model.addAttribute("parts", plan.aim().made().stream().map(Part::name).toList());
-    model.addAttribute("whats", AsFound.What.values());
+    model.addAttribute("whats", whats(plan, typed));
     model.addAttribute("typed", typed);
     model.addAttribute("asked", asked(plan, typed).orElse(null));
     model.addAttribute("error", error);
     model.addAttribute("card", FoundDrawing.of(plan, sayable(plan, typed, unit)));
     model.addAttribute("last", runs.last(piece.id()));
     return "workbench/found";
+  }
+
+  /** What can be found of the part that was said; of any of them before one was. */
+  private static List<AsFound.What> whats(Plan<?> plan, Typed typed) {
+    List<Part> of =
+        plan.aim().made().stream()
+            .filter(p -> typed.part().isEmpty() || p.name().equals(typed.part()))
+            .toList();
+    return Arrays.stream(AsFound.What.values())
+        .filter(w -> of.isEmpty() || of.stream().anyMatch(p -> new Gone(p).can(w)))
+        .toList();
   }
 
   /** What was said so far, when it is enough to be drawn. */
@@ -192,7 +203,8 @@ class FoundController {
     return Arrays.stream(AsFound.What.values())
         .filter(w -> w.name().equalsIgnoreCase(typed.what()))
         .findFirst()
-        .flatMap(w -> part.map(p -> new Asked(p.name(), w, from(p))));
+        .flatMap(
+            w -> part.filter(p -> new Gone(p).can(w)).map(p -> new Asked(p.name(), w, from(p))));
   }
 
   private static String from(Part part) {

@@ -1,0 +1,68 @@
+package hazelkeep.wood;
+
+import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Span;
+import java.util.List;
+
+/**
+ * A board that was glued into a blank along the grain, between two planes beside the axis. It is no
+ * ring: of a radius r it has the part of the circle that lies between them.
+ *
+ * @param from the plane on its one side, mm beside the axis; below zero on the other half
+ * @param to the plane on its other side, above from
+ * @param wood what it is of
+ */
+public record Strip(double from, double to, Species wood) {
+  /** Heights are summed over steps of this, mm. */
+  private static final double STEP = 0.25;
+
+  /**
+   * How much of a disc lies on the low side of a plane, mm2: r² asin(c/r) + c sqrt(r² - c²) + π r²
+   * / 2, all or nothing of it past its edge.
+   *
+   * <p>Example: half of it for a plane through the middle.
+   *
+   * @param c how far the plane lies beside the middle, mm
+   * @param r the disc's radius, mm
+   */
+  static double below(double c, double r) {
+    if (r <= 0 || c <= -r) {
+      return 0;
+    }
+    double all = Math.PI * r * r;
+    return c >= r ? all : r * r * Math.asin(c / r) + c * Math.sqrt(r * r - c * c) + all / 2;
+  }
+
+  /** What it has of a disc, mm2. */
+  private double of(double r) {
+    return below(to, r) - below(from, r);
+  }
+
+  /** What it has of a section turned round the axis: its volume, and where its middle is. */
+  Lump in(HalfSection region) {
+    if (region.isEmpty()) {
+      return new Lump(wood, 0, 0);
+    }
+    double low = region.minZ();
+    int steps = (int) Math.ceil((region.maxZ() - low) / STEP);
+    double step = (region.maxZ() - low) / steps;
+    double volume = 0;
+    double moment = 0;
+    for (int i = 0; i < steps; i++) {
+      double z = low + (i + 0.5) * step;
+      double slice = step * across(region.at(z));
+      volume += slice;
+      moment += slice * z;
+    }
+    return new Lump(wood, volume, volume > 0 ? moment / volume : low);
+  }
+
+  private double across(List<Span> spans) {
+    return spans.stream().mapToDouble(s -> of(s.to()) - of(s.from())).sum();
+  }
+
+  /** How far another strip lies over this one, mm; 0 where it lies beside it. */
+  public double over(Strip other) {
+    return Math.max(0, Math.min(to, other.to) - Math.max(from, other.from));
+  }
+}
