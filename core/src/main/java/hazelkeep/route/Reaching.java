@@ -150,6 +150,7 @@ final class Reaching {
     private final List<HalfSection> obstacles = new ArrayList<>();
     private final Polyline line;
     private final LineOfWork.From from;
+    private LineOfWork.Among among;
 
     Place(Setup setup, State state, Work work, Surface surface, Doing doing) {
       String part = surface.id().part();
@@ -176,7 +177,8 @@ final class Reaching {
     /** A hooked bar works hollows only, through their mouth. */
     Reach reach(Tool tool, double giveUp) {
       if (tool.hook() == 0) {
-        return LineOfWork.of(obstacles, tool.shape(), line, from, giveUp);
+        among = among == null ? new LineOfWork.Among(obstacles) : among;
+        return LineOfWork.of(among, tool.shape(), line, from, giveUp);
       }
       return surface.inside()
           ? new HookedBar(tool.shape(), tool.hook()).in(wood, line, giveUp)

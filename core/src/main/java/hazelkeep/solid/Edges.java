@@ -65,14 +65,22 @@ final class Edges {
   }
 
   /** Whether a disc of that radius meets an edge, or its middle lies in the wood. */
-  static boolean blockedAt(double[] e, double z, double r, double radius) {
+  static boolean blockedAt(double[] e, Blocks in, double z, double r, double radius) {
     double r2 = radius * radius;
-    for (int i = 0; i < e.length; i += 4) {
-      if (within(e, i, z, r, radius) && distance2(e, i, z, r) < r2) {
-        return true;
+    boolean inside = false;
+    for (int b = 0; b < in.count(); b++) {
+      if (in.near(b, z, r, radius)) {
+        for (int i = in.from(b); i < in.to(b); i += 4) {
+          if (within(e, i, z, r, radius) && distance2(e, i, z, r) < r2) {
+            return true;
+          }
+        }
+      }
+      if (in.loZ(b) <= z && in.hiZ(b) > z) {
+        inside ^= crossed(e, in.from(b), in.to(b), z, r);
       }
     }
-    return inside(e, z, r);
+    return inside;
   }
 
   /** Whether the box round an edge comes so near to a point; cheaper than the distance itself. */
@@ -84,8 +92,13 @@ final class Edges {
   }
 
   private static boolean inside(double[] e, double z, double r) {
+    return crossed(e, 0, e.length, z, r);
+  }
+
+  /** Whether a line up from a point crosses an odd number of some edges. */
+  private static boolean crossed(double[] e, int from, int to, double z, double r) {
     boolean in = false;
-    for (int i = 0; i < e.length; i += 4) {
+    for (int i = from; i < to; i += 4) {
       if ((e[i] <= z) != (e[i + 2] <= z)) {
         in ^= r < e[i + 1] + (z - e[i]) / (e[i + 2] - e[i]) * (e[i + 3] - e[i + 1]);
       }

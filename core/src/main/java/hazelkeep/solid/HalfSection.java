@@ -47,7 +47,10 @@ public final class HalfSection {
   public static final HalfSection EMPTY = new HalfSection(MAKE.createPolygon());
 
   private final Geometry area;
+  private Envelope envelope;
   private double[] edges;
+  private Slabs slabs;
+  private int asked;
   private double volume = Double.NaN;
   private int hash;
 
@@ -269,10 +272,7 @@ public final class HalfSection {
 
   /** The full section, both sides of the axis. */
   private Geometry mirrored() {
-    Geometry other = new AffineTransformation(1, 0, 0, 0, -1, 0).transform(area);
-    OverlayNG ng = new OverlayNG(area, other, GRID, OverlayNG.UNION);
-    ng.setStrictMode(true);
-    return ng.getResult();
+    return FullSection.of(area, GRID);
   }
 
   /** Its separate pieces, in order along the axis. */
@@ -293,7 +293,7 @@ public final class HalfSection {
    * @param neck thickness in mm, measured across the full section
    */
   public int countWithout(double neck) {
-    return COUNTED.of(new Counting(this, neck), () -> counted(neck));
+    return COUNTED.of(new Counting(this, neck), () -> FullSection.counted(mirrored(), neck));
   }
 
   private static final int COUNTS = 2_000;
@@ -301,26 +301,6 @@ public final class HalfSection {
   private static final Memory<Counting, Integer> COUNTED = new Memory<>(COUNTS, n -> 1);
 
   private record Counting(HalfSection one, double neck) {}
-
-  private int counted(double neck) {
-    Geometry shrunk = mirrored().buffer(-neck / 2, 4);
-    // A ring shows twice in the full section, mirror images of one another.
-    int axis = 0;
-    int beside = 0;
-    for (int i = 0; i < shrunk.getNumGeometries(); i++) {
-      Geometry g = shrunk.getGeometryN(i);
-      if (g.isEmpty() || g.getArea() < 1) {
-        continue;
-      }
-      Envelope e = g.getEnvelopeInternal();
-      if (e.getMinY() < 0 && e.getMaxY() > 0) {
-        axis++;
-      } else {
-        beside++;
-      }
-    }
-    return axis + (beside + 1) / 2;
-  }
 
   /** This without scraps that no one could hold: below 0.01 mm2 or thinner than 4 micrometres. */
   public HalfSection dusted() {
@@ -344,9 +324,13 @@ public final class HalfSection {
   /** Spans of wood on the radius at z, innermost first. */
   public List<Span> at(double z) {
     double[] e = edges();
+    Slabs in = slabs();
+    int slab = in == null ? 0 : in.slab(z);
+    int end = in == null ? e.length / 4 : in.to(slab);
     double[] hits = new double[8];
     int n = 0;
-    for (int i = 0; i < e.length; i += 4) {
+    for (int k = in == null ? 0 : in.from(slab); k < end; k++) {
+      int i = in == null ? 4 * k : in.edge(k);
       double z1 = e[i];
       double z2 = e[i + 2];
       if ((z1 <= z) != (z2 <= z)) {
@@ -429,8 +413,12 @@ public final class HalfSection {
       return false;
     }
     double[] e = edges();
+    Slabs by = slabs();
+    int slab = by == null ? 0 : by.slab(z);
+    int end = by == null ? e.length / 4 : by.to(slab);
     boolean in = false;
-    for (int i = 0; i < e.length; i += 4) {
+    for (int k = by == null ? 0 : by.from(slab); k < end; k++) {
+      int i = by == null ? 4 * k : by.edge(k);
       double z1 = e[i];
       double z2 = e[i + 2];
       if ((z1 <= z) != (z2 <= z)) {
@@ -550,8 +538,26 @@ public final class HalfSection {
   }
 
   private Envelope envelope() {
-    return area.getEnvelopeInternal();
+    Envelope e = envelope;
+    if (e == null) {
+      e = area.getEnvelopeInternal();
+      envelope = e;
+    }
+    return e;
   }
+
+  /** Its edges by height, once they are asked for often; null until then. */
+  private Slabs slabs() {
+    Slabs s = slabs;
+    if (s == null && edges().length > 4 * Slabs.FEW && ++asked > OFTEN) {
+      s = new Slabs(edges());
+      slabs = s;
+    }
+    return s;
+  }
+
+  /** So many questions are answered edge by edge before the edges are put in order. */
+  private static final int OFTEN = 4;
 
   /** The closed lines round the region and its holes; fill them even-odd. */
   public List<Polyline> rings() {

@@ -76,6 +76,7 @@ public final class LineOfWork {
   static final double INSET = 0.5;
 
   private final double[] e;
+  private final Blocks runs;
   private final ToolShape tool;
   private final From from;
   private final Ways ways;
@@ -89,7 +90,7 @@ public final class LineOfWork {
    * @param from the directions a tool may come from
    */
   public static Reach of(List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from) {
-    return of(obstacles, tool, surface, from, 1);
+    return of(new Among(obstacles), tool, surface, from, 1);
   }
 
   /**
@@ -98,10 +99,43 @@ public final class LineOfWork {
    * @param giveUp share of the line that may be closed before the rest is taken for hidden
    */
   public static Reach of(
-      List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {
+      Among obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {
     return REACHES.of(
-        new Asked(List.copyOf(obstacles), tool, surface, from, giveUp),
+        new Asked(obstacles.all(), tool, surface, from, giveUp),
         () -> tested(obstacles, tool, surface, from, giveUp));
+  }
+
+  /**
+   * Everything that stands in the way, in the setup's frame, the work included. What one tool was
+   * tested among is kept for the next.
+   */
+  public static final class Among {
+    private final List<HalfSection> all;
+    private double[] edges;
+    private Blocks runs;
+
+    /** Of some obstacles. */
+    public Among(List<HalfSection> obstacles) {
+      this.all = List.copyOf(obstacles);
+    }
+
+    List<HalfSection> all() {
+      return all;
+    }
+
+    double[] edges() {
+      if (edges == null) {
+        edges = Edges.mirrored(all);
+      }
+      return edges;
+    }
+
+    Blocks runs() {
+      if (runs == null) {
+        runs = new Blocks(edges());
+      }
+      return runs;
+    }
   }
 
   /** Answers that a generation of the memory holds: some 5 MB. */
@@ -113,7 +147,7 @@ public final class LineOfWork {
       List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {}
 
   private static Reach tested(
-      List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {
+      Among obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {
     return Reach.over(surface, giveUp, new LineOfWork(obstacles, tool, from)::lie);
   }
 
@@ -141,17 +175,22 @@ public final class LineOfWork {
   }
 
   private LineOfWork(List<HalfSection> obstacles, ToolShape tool, From from) {
-    this.e = Edges.mirrored(obstacles);
+    this(new Among(obstacles), tool, from);
+  }
+
+  private LineOfWork(Among among, ToolShape tool, From from) {
+    this.e = among.edges();
+    this.runs = among.runs();
     this.tool = tool;
     this.from = from;
-    this.ways = new Ways(e, tool, from);
+    this.ways = new Ways(e, runs, tool, from);
   }
 
   /** How the tool lies at a place; null where it has no way in. */
   private Lie lie(Polyline.Sample s) {
     double z = s.at().z() + tool.nose() * s.nz();
     double r = s.at().r() + tool.nose() * s.nr();
-    if (Edges.blockedAt(e, z, r, tool.nose() - SLACK)) {
+    if (Edges.blockedAt(e, runs, z, r, tool.nose() - SLACK)) {
       return Lie.TIGHT;
     }
     if (freeAlongAxis(z, r)) {
@@ -166,37 +205,58 @@ public final class LineOfWork {
   /** Most places end here: straight out along the axis nothing stands in the way. */
   private boolean freeAlongAxis(double z, double r) {
     double far = z;
-    for (int i = 0; i < e.length; i += 4) {
-      double hi = Math.max(e[i], e[i + 2]);
-      if (hi > z) {
-        double lo = Math.min(e[i + 1], e[i + 3]);
-        double up = Math.max(e[i + 1], e[i + 3]);
-        if (up > r - tool.shank() && lo < r + tool.shank()) {
-          double s = half(i, z, r);
-          if (up > r - s && lo < r + s) {
-            return false;
-          }
-        }
-        far = Math.max(far, hi);
+    for (int b = 0; b < runs.count(); b++) {
+      if (runs.hiZ(b) <= z) {
+        continue;
+      }
+      far = Math.max(far, runs.hiZ(b));
+      boolean beside = runs.hiR(b) <= r - tool.shank() || runs.loR(b) >= r + tool.shank();
+      if (!beside && besetAlongAxis(b, z, r)) {
+        return false;
       }
     }
     return far - z <= tool.length();
   }
 
+  private boolean besetAlongAxis(int run, double z, double r) {
+    for (int i = runs.from(run); i < runs.to(run); i += 4) {
+      double lo = Math.min(e[i + 1], e[i + 3]);
+      double up = Math.max(e[i + 1], e[i + 3]);
+      boolean ahead = Math.max(e[i], e[i + 2]) > z;
+      if (ahead && up > r - tool.shank() && lo < r + tool.shank()) {
+        double s = half(i, z, r);
+        if (up > r - s && lo < r + s) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
   /** Outsides mostly end here: straight out along the radius nothing stands in the way. */
   private boolean freeAlongRadius(double z, double r) {
-    for (int i = 0; i < e.length; i += 4) {
+    for (int b = 0; b < runs.count(); b++) {
+      boolean beside = runs.hiZ(b) <= z - tool.shank() || runs.loZ(b) >= z + tool.shank();
+      if (runs.hiR(b) > r && !beside && besetAlongRadius(b, z, r)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean besetAlongRadius(int run, double z, double r) {
+    for (int i = runs.from(run); i < runs.to(run); i += 4) {
       double up = Math.max(e[i + 1], e[i + 3]);
       double hi = Math.max(e[i], e[i + 2]);
       double lo = Math.min(e[i], e[i + 2]);
       if (up > r && hi > z - tool.shank() && lo < z + tool.shank()) {
         double s = half(i, z, r);
         if (hi > z - s && lo < z + s) {
-          return false;
+          return true;
         }
       }
     }
-    return true;
+    return false;
   }
 
   private double half(int edge, double z, double r) {

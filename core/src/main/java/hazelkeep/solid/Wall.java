@@ -38,22 +38,30 @@ public record Wall(double least, Point outside, Point inside) {
 
   /** The point of a line nearest to a point. */
   public static Point nearest(Polyline line, Point p) {
-    Point best = line.first();
+    Point from = line.first();
+    Point to = from;
+    double at = 0;
     double least = Double.POSITIVE_INFINITY;
-    for (int i = 1; i < line.points().size(); i++) {
-      Point a = line.points().get(i - 1);
-      Point b = line.points().get(i);
-      double dz = b.z() - a.z();
-      double dr = b.r() - a.r();
-      double l2 = dz * dz + dr * dr;
-      double t = l2 == 0 ? 0 : ((p.z() - a.z()) * dz + (p.r() - a.r()) * dr) / l2;
-      Point q = a.towards(b, Math.max(0, Math.min(1, t)));
-      double d = q.distance(p);
-      if (d < least) {
-        least = d;
-        best = q;
+    Point a = null;
+    for (Point b : line.points()) {
+      if (a != null) {
+        double dz = b.z() - a.z();
+        double dr = b.r() - a.r();
+        double l2 = dz * dz + dr * dr;
+        double t = l2 == 0 ? 0 : ((p.z() - a.z()) * dz + (p.r() - a.r()) * dr) / l2;
+        t = Math.max(0, Math.min(1, t));
+        double z = a.z() + t * dz - p.z();
+        double r = a.r() + t * dr - p.r();
+        double d2 = z * z + r * r;
+        if (d2 < least) {
+          least = d2;
+          from = a;
+          to = b;
+          at = t;
+        }
       }
+      a = b;
     }
-    return best;
+    return from.towards(to, at);
   }
 }

@@ -17,10 +17,11 @@ final class Ways {
   /** What stands beside the bar further off than this is in no one's way, mm: a hand's width. */
   private static final double HAND = 40;
 
-  /** After so many numbers of edges it is asked whether anything is open at all. */
-  private static final int LOOK = 4 * 16;
+  /** After so many runs of edges it is asked whether anything is open at all. */
+  private static final int LOOK = 2;
 
   private final double[] e;
+  private final Blocks runs;
   private final ToolShape tool;
   private final From from;
   private final long[] blocked;
@@ -31,12 +32,16 @@ final class Ways {
   private final double downR;
   private double last = Double.NaN;
   private int near;
+  private double endZ;
+  private double endR;
+  private double endAt;
   private int runFrom;
   private int runTo;
 
   /** Among edges, for a tool that may come from some directions. */
-  Ways(double[] edges, ToolShape tool, From from) {
+  Ways(double[] edges, Blocks runs, ToolShape tool, From from) {
     this.e = edges;
+    this.runs = runs;
     this.tool = tool;
     this.from = from;
     // Blocked directions are marked in bins of a twentieth of a degree, a bit each: no sorting.
@@ -95,43 +100,117 @@ final class Ways {
     Arrays.fill(blocked, 0);
     runFrom = 0;
     runTo = 0;
-    double endZ = Double.NaN;
-    double endR = Double.NaN;
-    double p2 = 0;
+    endZ = Double.NaN;
+    endR = Double.NaN;
     double nearest = Double.MAX_VALUE;
     // Begins with what was near the place before: most of what is hidden is shut in by that.
-    for (int k = 0, i = near; k < e.length; k += 4, i = i + 4 < e.length ? i + 4 : 0) {
+    int begin = e.length == 0 ? 0 : runs.of(near);
+    for (int k = 0; k < runs.count(); k++) {
+      int b = begin + k < runs.count() ? begin + k : begin + k - runs.count();
       if (k % LOOK == 0 && k > 0 && shut()) {
         return false;
       }
-      double z1 = e[i] - z;
-      double r1 = e[i + 1] - r;
-      double z2 = e[i + 2] - z;
-      double r2 = e[i + 3] - r;
-      if (from != From.ANY && beside(z1, r1, z2, r2)) {
+      if (behind(b, z, r)) {
         continue;
       }
-      double d2 = z1 * z1 + r1 * r1;
-      if (d2 < nearest) {
-        nearest = d2;
-        near = i;
+      for (int i = runs.from(b); i < runs.to(b); i += 4) {
+        nearest = block(i, z, r, nearest);
       }
-      double s = LineOfWork.half(tool, e, i, z, r);
-      double p1 = e[i] == endZ && e[i + 1] == endR ? p2 : Angles.of(z1, r1);
-      endZ = e[i + 2];
-      endR = e[i + 3];
-      p2 = Angles.of(z2, r2);
-      double a1 = Angles.half(s, d2);
-      double a2 = Angles.half(s, z2 * z2 + r2 * r2);
-      double turn = p2 - p1;
-      if (turn > Math.PI) {
-        turn -= 2 * Math.PI;
-      } else if (turn < -Math.PI) {
-        turn += 2 * Math.PI;
-      }
-      blocked(p1 + Math.min(-a1, turn - a2), p1 + Math.max(a1, turn + a2));
     }
     return gap(z, r);
+  }
+
+  /**
+   * Marks what an edge blocks.
+   *
+   * @param nearest the square of how near the nearest edge so far begins
+   * @return the same with this one
+   */
+  private double block(int i, double z, double r, double nearest) {
+    double z1 = e[i] - z;
+    double r1 = e[i + 1] - r;
+    double z2 = e[i + 2] - z;
+    double r2 = e[i + 3] - r;
+    if (from != From.ANY && beside(z1, r1, z2, r2)) {
+      return nearest;
+    }
+    double d2 = z1 * z1 + r1 * r1;
+    double s = LineOfWork.half(tool, e, i, z, r);
+    double p1 = e[i] == endZ && e[i + 1] == endR ? endAt : Angles.of(z1, r1);
+    double p2 = Angles.of(z2, r2);
+    endZ = e[i + 2];
+    endR = e[i + 3];
+    endAt = p2;
+    double a1 = Angles.half(s, d2);
+    double a2 = Angles.half(s, z2 * z2 + r2 * r2);
+    double turn = turned(p2 - p1);
+    blocked(p1 + Math.min(-a1, turn - a2), p1 + Math.max(a1, turn + a2));
+    if (d2 < nearest) {
+      near = i;
+      return d2;
+    }
+    return nearest;
+  }
+
+  private static double turned(double angle) {
+    return angle > Math.PI ? angle - 2 * Math.PI : angle < -Math.PI ? angle + 2 * Math.PI : angle;
+  }
+
+  /**
+   * Whether all that a run of edges could block is blocked already. Seen from the place its box
+   * lies between the directions to two of its corners; the bar is as wide as it gets.
+   */
+  private boolean behind(int b, double z, double r) {
+    double loZ = runs.loZ(b) - z;
+    double hiZ = runs.hiZ(b) - z;
+    double loR = runs.loR(b) - r;
+    double hiR = runs.hiR(b) - r;
+    double dz = Math.max(0, Math.max(loZ, -hiZ));
+    double dr = Math.max(0, Math.max(loR, -hiR));
+    double d2 = dz * dz + dr * dr;
+    double wide = tool.shank();
+    if (d2 <= wide * wide) {
+      return false;
+    }
+    if (from != From.ANY && beside(loZ, hiZ, loR, hiR, wide)) {
+      return true;
+    }
+    double middle = Angles.of((loZ + hiZ) / 2, (loR + hiR) / 2);
+    double lo = 0;
+    double hi = 0;
+    for (int corner = 0; corner < 4; corner++) {
+      double cz = (corner & 1) == 0 ? loZ : hiZ;
+      double cr = (corner & 2) == 0 ? loR : hiR;
+      double turn = turned(Angles.of(cz, cr) - middle);
+      lo = Math.min(lo, turn);
+      hi = Math.max(hi, turn);
+    }
+    double half = Angles.half(wide, d2);
+    return marked(middle + lo - half, middle + hi + half);
+  }
+
+  /** Whether a box lies so far outside the directions allowed that nothing in it blocks any. */
+  private boolean beside(double loZ, double hiZ, double loR, double hiR, double wide) {
+    // Each of the two is least, or largest, in a corner.
+    double over = Math.min(upZ * loR, upZ * hiR) - Math.max(upR * loZ, upR * hiZ);
+    double under = Math.max(downZ * loR, downZ * hiR) - Math.min(downR * loZ, downR * hiZ);
+    return from.hi - from.lo <= Math.PI
+        ? over > wide || under < -wide
+        : over > wide && under < -wide;
+  }
+
+  /** Whether all directions between two angles are in the run that is known to be blocked. */
+  private boolean marked(double lo, double hi) {
+    int b0 = (int) Math.floor((lo - from.lo) / GAP);
+    int b1 = (int) Math.ceil((hi - from.lo) / GAP);
+    for (int turn = -TURN; turn <= TURN; turn += TURN) {
+      int m0 = Math.max(0, b0 + turn);
+      int m1 = Math.min(bins, b1 + turn);
+      if (m1 > m0 && (m0 < runFrom || m1 > runTo)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Marks the directions between two angles, of which the first is within a turn of the range. */
@@ -159,11 +238,23 @@ final class Ways {
       return;
     }
     if (runTo > runFrom && b0 <= runTo && b1 >= runFrom) {
+      // Only what it adds to the run on either side is new.
+      fill(b0, Math.min(b1, runFrom));
+      fill(Math.max(b0, runTo), b1);
       runFrom = Math.min(runFrom, b0);
       runTo = Math.max(runTo, b1);
-    } else if (b1 - b0 > runTo - runFrom) {
+      return;
+    }
+    fill(b0, b1);
+    if (b1 - b0 > runTo - runFrom) {
       runFrom = b0;
       runTo = b1;
+    }
+  }
+
+  private void fill(int b0, int b1) {
+    if (b1 <= b0) {
+      return;
     }
     int w0 = b0 >> 6;
     int w1 = (b1 - 1) >> 6;
