@@ -33,6 +33,30 @@ final class RasterOracle {
   private final double kerf0;
   private final double kerf1;
   private final double length;
+  // Asked of every cell: looked up once.
+  private final double bodyHigh;
+  private final double lidHigh;
+  private final double footR;
+  private final double topR;
+  private final double wideR;
+  private final double insideR;
+  private final double depth;
+  private final double recessDeep;
+  private final double corner;
+  private final double lidInsideR;
+  private final double spigotLong;
+  private final double lidDepth;
+  private final double spigotR;
+  private final double recessR;
+  private final double dish;
+  private final double cap;
+  private final double jam;
+  private final double t0;
+  private final double t1;
+  private final double f0;
+  private final double f1;
+  private final double roundR;
+  private final double holeDeep;
   private boolean parted;
 
   RasterOracle(Plan<LiddedBox> plan, double cell) {
@@ -49,6 +73,29 @@ final class RasterOracle {
     kerf0 = mouth + mm(over ? "stick.face-spigot" : "stick.face-rim");
     kerf1 = kerf0 + mm("stick.kerf");
     length = mm("blank.length");
+    bodyHigh = mm("body.height");
+    lidHigh = mm("lid.height");
+    footR = mm("outside.foot") / 2;
+    topR = mm("outside.top") / 2;
+    wideR = mm("outside.diameter") / 2;
+    insideR = mm("inside.diameter") / 2;
+    depth = mm("inside.depth");
+    recessDeep = mm("recess.depth");
+    corner = mm("inside.corner");
+    lidInsideR = mm("lid.inside") / 2;
+    spigotLong = mm("joint.length");
+    lidDepth = mm("lid.depth");
+    spigotR = mm("spigot.diameter") / 2;
+    recessR = mm("recess.diameter") / 2;
+    dish = mm("foot.hollow");
+    jam = mm("joint.jam") / 2;
+    t0 = top + mm("stick.waste-top");
+    t1 = t0 + mm("stick.tenon-top");
+    f0 = mm("stick.face-foot");
+    f1 = f0 + mm("stick.tenon-foot");
+    roundR = mm("blank.round") / 2;
+    holeDeep = mm("depth-hole.body");
+    cap = mm(d.top() == Top.DOME ? "lid.dome" : "lid.roundover");
     nz = (int) Math.round(length / h);
     nr = (int) Math.round(mm("blank.across") / 2 / h);
     wood = new boolean[nz * nr];
@@ -59,25 +106,21 @@ final class RasterOracle {
     return sizes.computeIfAbsent(key, k -> plan.aim().mm(k));
   }
 
-  private double cap() {
-    return mm(d.top() == Top.DOME ? "lid.dome" : "lid.roundover");
-  }
-
   /** Outside radius at a closed height; -1 above the top. */
   private double outer(double z) {
-    double whole = mm("body.height") + mm("lid.height");
-    double side = whole - cap();
-    double r0 = mm("outside.foot") / 2;
-    double r1 = mm("outside.top") / 2;
-    double r = mm("outside.diameter") / 2;
+    double whole = bodyHigh + lidHigh;
+    double side = whole - cap;
+    double r0 = footR;
+    double r1 = topR;
+    double r = wideR;
     if (z > whole) {
       return -1;
     }
     if (z > side) {
-      double u = (z - side) / cap();
+      double u = (z - side) / cap;
       return d.top() == Top.DOME
           ? r1 * Math.sqrt(Math.max(0, 1 - u * u))
-          : r1 - cap() + cap() * Math.sqrt(Math.max(0, 1 - u * u));
+          : r1 - cap + cap * Math.sqrt(Math.max(0, 1 - u * u));
     }
     if (d.form() != Form.BARREL) {
       return r0 + (r1 - r0) * z / side;
@@ -97,16 +140,15 @@ final class RasterOracle {
   }
 
   private boolean bodyCavity(double z, double r) {
-    double ri = mm("inside.diameter") / 2;
-    double floor = mouth - mm("inside.depth");
-    double from = over ? mouth : mouth - mm("recess.depth");
+    double ri = insideR;
+    double floor = mouth - depth;
+    double from = over ? mouth : mouth - recessDeep;
     if (z < floor || z > from || r > ri) {
       return false;
     }
     double deep = from - floor;
     boolean rounded = d.floor() == Floor.ROUNDED;
-    double cz =
-        rounded ? Math.min(ri, deep) : Math.min(mm("inside.corner"), Math.min(ri, deep) - 0.01);
+    double cz = rounded ? Math.min(ri, deep) : Math.min(corner, Math.min(ri, deep) - 0.01);
     double cr = rounded ? ri : cz;
     double u = (floor + cz - z) / cz;
     double v = (r - (ri - cr)) / cr;
@@ -114,10 +156,10 @@ final class RasterOracle {
   }
 
   private boolean lidCavity(double z, double r) {
-    double ri = mm("lid.inside") / 2;
-    double face = over ? rim : rim - mm("joint.length");
-    double end = face + mm("lid.depth");
-    double from = over ? rim + mm("recess.depth") : face;
+    double ri = lidInsideR;
+    double face = over ? rim : rim - spigotLong;
+    double end = face + lidDepth;
+    double from = over ? rim + recessDeep : face;
     if (z < from || z > end || r > ri) {
       return false;
     }
@@ -135,14 +177,14 @@ final class RasterOracle {
   }
 
   private boolean inBody(double z, double r) {
-    double rs = mm("spigot.diameter") / 2;
-    double rr = mm("recess.diameter") / 2;
+    double rs = spigotR;
+    double rr = recessR;
     boolean hull;
     if (z >= foot && z <= join) {
-      double rFoot = mm("outside.foot") / 2;
-      boolean hollow = z < foot + mm("foot.hollow") * (1 - r / rFoot);
+      double rFoot = footR;
+      boolean hollow = z < foot + dish * (1 - r / rFoot);
       hull = r <= outer(z - foot) && !hollow;
-      if (!over && z > mouth - mm("recess.depth") && r <= rr) {
+      if (!over && z > mouth - recessDeep && r <= rr) {
         hull = false;
       }
     } else {
@@ -152,13 +194,13 @@ final class RasterOracle {
   }
 
   private boolean inLid(double z, double r) {
-    double rs = mm("spigot.diameter") / 2;
-    double rr = mm("recess.diameter") / 2;
+    double rs = spigotR;
+    double rr = recessR;
     boolean hull = z >= rim && z <= top && r <= outer(z - foot - jump);
     if (over) {
-      hull &= !(z <= rim + mm("recess.depth") && r <= rr);
+      hull &= !(z <= rim + recessDeep && r <= rr);
     } else {
-      hull |= z < rim && z >= rim - mm("joint.length") && r <= rs;
+      hull |= z < rim && z >= rim - spigotLong && r <= rs;
     }
     return hull && !lidCavity(z, r);
   }
@@ -182,20 +224,15 @@ final class RasterOracle {
 
   /** What a step takes away, by its name. */
   private boolean goes(String step, double z, double r) {
-    double rs = mm("spigot.diameter") / 2;
-    double rr = mm("recess.diameter") / 2;
-    double jam = mm("joint.jam") / 2;
-    double t0 = top + mm("stick.waste-top");
-    double t1 = t0 + mm("stick.tenon-top");
-    double f0 = mm("stick.face-foot");
-    double f1 = f0 + mm("stick.tenon-foot");
-    double sideEnd = top - cap();
-    double floor = mouth - mm("inside.depth");
+    double rs = spigotR;
+    double rr = recessR;
+    double sideEnd = top - cap;
+    double floor = mouth - depth;
     boolean low = z < (kerf0 + kerf1) / 2 || !parted;
     boolean high = z > (kerf0 + kerf1) / 2 || !parted;
     switch (step) {
       case "centres/round":
-        return r > mm("blank.round") / 2;
+        return r > roundR;
       case "centres/face":
         return z < f0 || z > t1;
       case "centres/tenons":
@@ -215,30 +252,23 @@ final class RasterOracle {
         return z > kerf0 && z < kerf1;
       case "lid/hollow":
         return high
-            && (z > kerf0 && z < (over ? rim : rim - mm("joint.length"))
+            && (z > kerf0 && z < (over ? rim : rim - spigotLong)
                 || lidCavity(z, r)
-                || over
-                    && z >= rim
-                    && z < rim + mm("recess.depth")
-                    && r <= Math.min(mm("lid.inside") / 2, rr));
+                || over && z >= rim && z < rim + recessDeep && r <= Math.min(lidInsideR, rr));
       case "lid/recess":
-        return high && z > rim && z < rim + mm("recess.depth") && r < rr;
+        return high && z > rim && z < rim + recessDeep && r < rr;
       case "body/depth hole":
         return low && hole(z, r);
       case "body/hollow":
         return low
             && (z > mouth && z < kerf1
                 || bodyCavity(z, r)
-                || !over
-                    && z > floor
-                    && z <= mouth
-                    && z >= mouth - mm("recess.depth")
-                    && r < mm("inside.diameter") / 2);
+                || !over && z > floor && z <= mouth && z >= mouth - recessDeep && r < insideR);
       case "body/jam":
         return low
             && (over
                 ? z > join && z < kerf0 && r > jam
-                : z > mouth - mm("recess.depth") && z < mouth && r < jam);
+                : z > mouth - recessDeep && z < mouth && r < jam);
       case "top, tail up/bulk":
         return high && z > rim && z < sideEnd && r > outer(z - foot - jump)
             || high && z > sideEnd && !(r < 8) && !nearTarget(false, z, r, 1)
@@ -249,7 +279,7 @@ final class RasterOracle {
         return low
             && (over
                 ? z > join && z < kerf0 && r > rs
-                : z > mouth - mm("recess.depth") && z < mouth && r < rr);
+                : z > mouth - recessDeep && z < mouth && r < rr);
       case "foot, tail up/bulk":
         return low && belowFoot(z, r) && !(r < 8) && !nearTarget(true, z, r, 1);
       case "foot/foot":
@@ -260,12 +290,12 @@ final class RasterOracle {
   }
 
   private boolean belowFoot(double z, double r) {
-    double rFoot = mm("outside.foot") / 2;
-    return z < foot || z < foot + mm("foot.hollow") * (1 - r / rFoot);
+    double rFoot = footR;
+    return z < foot || z < foot + dish * (1 - r / rFoot);
   }
 
   private boolean hole(double z, double r) {
-    double full = mouth - mm("depth-hole.body");
+    double full = mouth - holeDeep;
     double tip = 3 / Math.tan(Math.toRadians(59));
     return z > full ? r < 3 && z < kerf0 + 1 : z > full - tip && r < 3 * (z - full + tip) / tip;
   }
@@ -278,7 +308,6 @@ final class RasterOracle {
 
   /** Mounts a setup: centres leave their marks. */
   void mount(String setup) {
-    double t1 = top + mm("stick.waste-top") + mm("stick.tenon-top");
     if (setup.equals("centres")) {
       clear((z, r) -> r < 4 * (1 - z / 3) || r < 2 * (1 - (length - z) / 3));
     } else if (setup.equals("whole")) {
@@ -377,12 +406,12 @@ final class RasterOracle {
   double bodyWall(double edge) {
     double best = Double.MAX_VALUE;
     double z1 = join;
-    for (double z = mouth - mm("inside.depth") + h / 2; z < mouth; z += h) {
+    for (double z = mouth - depth + h / 2; z < mouth; z += h) {
       double r = 0;
       while (bodyCavity(z, r + h) && r < 300) {
         r += h;
       }
-      if (Math.hypot(z - foot, r - mm("outside.foot") / 2) < edge
+      if (Math.hypot(z - foot, r - footR) < edge
           || Math.hypot(z - z1, r - outer(z1 - foot)) < edge) {
         continue;
       }
