@@ -54,12 +54,22 @@ public record State(
 
   /** The stock of a part: the body that holds its core, else the one that has its name. */
   public Optional<Body> stock(Part part) {
-    Body named = bodies.get(part.name());
-    if (named != null && named.holds(part.core())) {
+    return stock(part.name(), part.core());
+  }
+
+  /**
+   * The same of a part of which no more is known.
+   *
+   * @param part its name
+   * @param core a point inside of it
+   */
+  public Optional<Body> stock(String part, Point core) {
+    Body named = bodies.get(part);
+    if (named != null && named.holds(core)) {
       return Optional.of(named);
     }
     return bodies.values().stream()
-        .filter(b -> b.holds(part.core()))
+        .filter(b -> b.holds(core))
         .findFirst()
         .or(() -> Optional.ofNullable(named).filter(b -> !b.sound().isEmpty()));
   }
@@ -152,9 +162,14 @@ public record State(
 
   /** This state with a body put in the place of what was found to be there. */
   public State corrected(Body body, Aim aim) {
+    return corrected(body).looked(aim);
+  }
+
+  /** The same; its surfaces are looked at later. */
+  public State corrected(Body body) {
     Map<String, Body> next = new LinkedHashMap<>(bodies);
     next.put(body.name(), body);
-    return new State(next, surfaces, removed, dust, waste, letIn).looked(aim);
+    return new State(next, surfaces, removed, dust, waste, letIn);
   }
 
   /** This state with a body's z counted from elsewhere; its surfaces are looked at later. */

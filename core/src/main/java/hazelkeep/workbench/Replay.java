@@ -21,6 +21,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -60,6 +61,7 @@ final class Replay<D extends Design> {
   private State wood;
   private Where at = Where.UNSAID;
   private Aim aim;
+  private Aim lately;
   private Map<DimKey, Double> standing;
 
   Replay(Kind<D> kind, D design, Shop shop) {
@@ -150,7 +152,13 @@ final class Replay<D extends Design> {
   }
 
   private void unresolved() {
+    lately = aim == null ? lately : aim;
     aim = null;
+  }
+
+  /** What it was resolved to last, for what no reading changes: which parts there are. */
+  private Aim drawn() {
+    return aim == null && lately != null ? lately : aim();
   }
 
   /** The wood as it is, as the parts lie now. */
@@ -194,11 +202,15 @@ final class Replay<D extends Design> {
   }
 
   private Aim countAs(Where then) {
+    lie(then);
+    return as(at);
+  }
+
+  private void lie(Where then) {
     if (then.said()) {
       wood = moved(wood, then.planes());
       at = then;
     }
-    return as(at);
   }
 
   /** Takes the next fact. */
@@ -210,7 +222,7 @@ final class Replay<D extends Design> {
     if (e.fact() instanceof Fact.Done d) {
       done(d, countAs(d.where()));
     } else if (e.fact() instanceof Fact.Reading r) {
-      reading(e.no(), r, countAs(r.where()));
+      reading(e.no(), r);
     } else if (e.fact() instanceof Fact.Found f) {
       found(f, countAs(f.where()));
     } else if (e.fact() instanceof Fact.Replaced r) {
@@ -253,15 +265,29 @@ final class Replay<D extends Design> {
     }
   }
 
-  private void reading(long no, Fact.Reading r, Aim then) {
+  /**
+   * Where the log says where its part lay, no size has to be worked out for a reading: of a hundred
+   * in a row only the last decides what is made.
+   */
+  private void reading(long no, Fact.Reading r) {
+    lie(r.where());
     taken.put(r.what(), no);
-    for (Mended m : r.mended().stream().filter(x -> then.has(x.part())).toList()) {
-      wood.stock(then.part(m.part())).ifPresent(b -> wood = wood.corrected(mended(b, m), then));
+    for (Mended m : r.mended()) {
+      stock(m.part()).ifPresent(b -> wood = wood.corrected(mended(b, m)));
     }
     if (r.settles()) {
       readings.put(r.what(), r.truth());
       unresolved();
     }
+  }
+
+  /** The stock of a part where it lies; none of one that was taken off since. */
+  private Optional<Body> stock(String part) {
+    if (!drawn().has(part)) {
+      return Optional.empty();
+    }
+    Point core = at.cores().get(part);
+    return core == null ? wood.stock(as(at).part(part)) : wood.stock(part, core);
   }
 
   private static Body mended(Body b, Mended m) {
