@@ -189,6 +189,28 @@ class AddedTest {
             hazelkeep.web.drawing.WoodColour.of("Common pear"));
   }
 
+  /** A board along the grain: a band on the drawing, a stripe on what stands, glued first. */
+  @Test
+  void a_strip_is_drawn_in_its_wood_and_comes_first() {
+    long id = piece("goblet");
+    put(id, "strip", "goblet", "", 1);
+    visitor.asPart(
+        "/pieces/" + id + "/elements/wood",
+        "element",
+        "strip-1",
+        "value",
+        "Black walnut",
+        "version",
+        "2");
+    String walnut = hazelkeep.web.drawing.WoodColour.of("Black walnut");
+    assertThat(visitor.get("/pieces/" + id).body()).contains("Strip 1 on the goblet", walnut);
+    assertThat(visitor.get("/pieces/" + id + "/standing").body()).contains("stripe", walnut);
+    assertThat(visitor.get("/pieces/" + id + "/standing.json?step=-1").body())
+        .contains("\"strips\":[{\"from\":-3.0,\"to\":3.0");
+    assertThat(visitor.get("/pieces/" + id + "/route").body())
+        .contains("Glue strip 1 into the blank");
+  }
+
   @Test
   void another_tab_is_told() {
     long id = piece("lidded-box");

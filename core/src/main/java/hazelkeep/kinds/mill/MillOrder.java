@@ -167,14 +167,22 @@ final class MillOrder {
         "Light cuts, down to the end of the body's own tenon.",
         Speeds.At.TURNING,
         w.acts().bare(0, BODY, Spigot.END));
-    s.step(
-        "tenon",
+    fitted(
+        s,
+        BODY,
         "Turn the body's tenon to the head",
         "Draw the cone back for each trial with the head: "
             + turns(m)
-            + " Cut the shoulder a hair hollow, so that the head sits on its outer edge.",
+            + " Cut the shoulder a hair hollow, so that the head sits on its outer edge.");
+  }
+
+  private void fitted(SetupDraft s, String part, String title, String words) {
+    s.step(
+        "tenon",
+        title,
+        words,
         Speeds.At.TURNING,
-        w.acts().bare(0, BODY, "shoulder", "spigot"),
+        w.acts().bare(0, part, "shoulder", "spigot"),
         w.fit(Spigot.DIAMETER, "on the tenon"),
         new Act.Try("closure", false));
   }
@@ -215,18 +223,12 @@ final class MillOrder {
                 x.acts().bare(0, HEAD, "spigot end")),
         m.socket::bore,
         m.socket::open,
-        (s, x) -> tenon(m, s, x));
-  }
-
-  private void tenon(MillParts m, SetupDraft s, Work w) {
-    s.step(
-        "tenon",
-        "Turn the head's tenon to the body",
-        "Sneak up on it with the body in hand: " + turns(m),
-        Speeds.At.TURNING,
-        w.acts().bare(0, HEAD, "spigot", "shoulder"),
-        w.fit(Spigot.DIAMETER, "on the tenon"),
-        new Act.Try("closure", false));
+        (s, x) ->
+            fitted(
+                s,
+                HEAD,
+                "Turn the head's tenon to the body",
+                "Sneak up on it with the body in hand: " + turns(m)));
   }
 
   private static void top(Mill d, MillParts m, Work w) {

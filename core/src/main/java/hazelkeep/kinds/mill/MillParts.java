@@ -120,7 +120,7 @@ final class MillParts {
             AT_TOP,
             d.grinds() ? Line.WALL_MILL_ROOF : Line.WALL_SHAKER_ROOF);
     this.end = end();
-    this.spigot = d.onBody() ? bodyTenon() : headTenon();
+    this.spigot = d.onBody() ? tenon(true) : tenon(false);
     this.holes = new SaltHoles(HEAD, d.holes(), sizes.holes(), DRIVE, AT_TOP);
   }
 
@@ -138,26 +138,27 @@ final class MillParts {
             lay -> lay.mm(BORE) / 2);
   }
 
-  private Spigot headTenon() {
-    SurfaceId on = new SurfaceId(HEAD, "spigot");
-    Edge freed = Edge.from(faceHead.key());
+  /** The tenon of the head, or of the body, which stands up from it. */
+  private Spigot tenon(boolean up) {
+    SurfaceId on = new SurfaceId(up ? BODY : HEAD, "spigot");
+    Edge freed = up ? Edge.to(faceMouth.key()) : Edge.from(faceHead.key());
+    Spigot.Mate mate =
+        up
+            ? new Spigot.Mate(
+                new SurfaceId(HEAD, Socket.WALL), RECESS, Optional.of(RECESS_DEEP), on)
+            : new Spigot.Mate(new SurfaceId(BODY, ThroughBore.MOUTH), BORE, Optional.empty(), on);
     return new Spigot(
         on,
         sizes.joint(),
-        headSide,
-        new Spigot.Reach(false, socket::opening, freed, freed, Optional.empty(), SHOWN),
-        new Spigot.Mate(new SurfaceId(BODY, ThroughBore.MOUTH), BORE, Optional.empty(), on));
-  }
-
-  private Spigot bodyTenon() {
-    SurfaceId on = new SurfaceId(BODY, "spigot");
-    Edge freed = Edge.to(faceMouth.key());
-    return new Spigot(
-        on,
-        sizes.joint(),
-        bodySide,
-        new Spigot.Reach(true, lay -> lay.mm(BORE) / 2, freed, freed, Optional.empty(), SHOWN),
-        new Spigot.Mate(new SurfaceId(HEAD, Socket.WALL), RECESS, Optional.of(RECESS_DEEP), on));
+        up ? bodySide : headSide,
+        new Spigot.Reach(
+            up,
+            up ? lay -> lay.mm(BORE) / 2 : socket::opening,
+            freed,
+            freed,
+            Optional.empty(),
+            SHOWN),
+        mate);
   }
 
   /** The size that is faced off at the mouth. */

@@ -5,6 +5,7 @@ import hazelkeep.air.Climates;
 import hazelkeep.closing.YearWish;
 import hazelkeep.element.Spigot;
 import hazelkeep.fit.FitClass;
+import hazelkeep.hold.ScrewedOn;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
@@ -79,7 +80,9 @@ class FitController {
     model.addAttribute("routeMarks", Marks.route(findings));
     Optional<Joint> joint = plan.aim().closing();
     if (joint.isEmpty()) {
-      model.addAttribute("none", FitWords.PHRASES.of("none"));
+      boolean screwed =
+          plan.route().setups().stream().anyMatch(s -> s.hold().grip() instanceof ScrewedOn);
+      model.addAttribute("none", FitWords.PHRASES.of(screwed ? "none.screwed" : "none"));
       return "fit/none";
     }
     FitPage page = new FitPage(plan, joint.get(), show).tapered(taper(piece, joint.get()));

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.web.drawing.Show;
@@ -17,6 +18,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -75,12 +78,19 @@ class NewPieceController {
     model.addAttribute("title", "A new " + kind.title());
     model.addAttribute("form", form);
     model.addAttribute("kept", Wish.kept(form));
+    model.addAttribute("choices", choices(kind));
     model.addAttribute("pictures", Wish.Pictures.ALL);
     Show show = new Show(unit);
     model.addAttribute("preview", Wish.preview(kind, form, planner, show));
     model.addAttribute("show", show);
     model.addAttribute("species", planner.shop().woods().all());
     return "piece/new";
+  }
+
+  /** The decisions of a kind by their names, as they stand when nothing is said. */
+  private static <D extends Design> Map<String, Choice> choices(Kind<D> kind) {
+    return kind.choices(kind.fresh()).stream()
+        .collect(Collectors.toMap(Choice::name, Function.identity()));
   }
 
   @PostMapping("/pieces")
