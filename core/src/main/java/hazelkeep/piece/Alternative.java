@@ -1,11 +1,13 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.Grade;
+import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Stage;
+import hazelkeep.route.Step;
 import hazelkeep.stiffness.Stiffness;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,6 +16,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -63,6 +66,20 @@ public record Alternative(
     }
 
     /**
+     * A fit is made elsewhere in its own hold: before the wood behind it is hollowed, or after.
+     *
+     * @param what the step
+     * @param after the one that it then follows
+     * @param edit the change of the route
+     */
+    record Within(String what, String after, RouteEdit.MoveAfter edit) implements Change {
+      @Override
+      public Object moved() {
+        return edit.what();
+      }
+    }
+
+    /**
      * An end is held or finished otherwise.
      *
      * @param choice the decision
@@ -73,13 +90,15 @@ public record Alternative(
 
   /**
    * The route of a plan as it is, then others that forbid no more than it: every hold that may come
-   * elsewhere, every other way to begin. Fewest stops first, then fewest watches, then fewest
-   * holds, then the stiffest; of each hold only the best place.
+   * elsewhere, every fit that may come earlier or later in its hold, every other way to begin.
+   * Fewest stops first, then fewest watches, then fewest holds, then the stiffest; of each hold
+   * only the best place.
    */
   public static <D extends Design> List<Alternative> of(Plan<D> plan) {
     Alternative now = judged(new Change.None(), plan, plan);
     List<Alternative> others =
-        Stream.concat(orders(plan).stream(), begun(plan).stream())
+        Stream.of(orders(plan), fits(plan), begun(plan))
+            .flatMap(List::stream)
             .parallel()
             .flatMap(c -> played(plan, c).stream())
             .filter(a -> a.stops <= now.stops)
@@ -91,9 +110,38 @@ public record Alternative(
             .toList();
     // A hold that may go to three places that are alike is one thing to decide, not three.
     Set<Object> moved = new HashSet<>();
-    return Stream.concat(
-            Stream.of(now), others.stream().filter(a -> moved.add(a.change.moved())).limit(SHOWN))
+    List<Alternative> each = others.stream().filter(a -> moved.add(a.change.moved())).toList();
+    // When to fit is what turners differ in: the best of that is shown whatever else there is.
+    Optional<Alternative> fit =
+        each.stream().filter(a -> a.change instanceof Change.Within).findFirst();
+    Stream<Alternative> more =
+        each.stream().skip(SHOWN).filter(a -> fit.filter(f -> f == a).isPresent());
+    return Stream.of(Stream.of(now), each.stream().limit(SHOWN), more)
+        .flatMap(Function.identity())
         .toList();
+  }
+
+  /** Every other place of a fit in the hold that it is made in. */
+  private static List<Change> fits(Plan<?> plan) {
+    List<Change> out = new ArrayList<>();
+    for (Setup s : plan.route().setups()) {
+      List<Step> steps = s.steps();
+      for (int i = 0; i < steps.size() && s.hold().onLathe(); i++) {
+        Step fit = steps.get(i);
+        if (fit.acts().stream().noneMatch(Act.Try.class::isInstance)) {
+          continue;
+        }
+        for (int k = 0; k < steps.size(); k++) {
+          if (k != i && k != i - 1) {
+            Step after = steps.get(k);
+            out.add(
+                new Change.Within(
+                    fit.title(), after.title(), new RouteEdit.MoveAfter(fit.key(), after.key())));
+          }
+        }
+      }
+    }
+    return out;
   }
 
   /**
@@ -144,9 +192,10 @@ public record Alternative(
 
   private static <D extends Design> Optional<Alternative> played(Plan<D> plan, Change change) {
     try {
-      if (change instanceof Change.Order order) {
+      Optional<RouteEdit> edit = edit(change);
+      if (edit.isPresent()) {
         List<RouteEdit> edits = new ArrayList<>(plan.edits());
-        edits.add(order.edit());
+        edits.add(edit.get());
         Plan<D> then = Plan.of(plan.kind(), plan.design(), plan.shop(), edits);
         return Optional.of(judged(change, then, plan));
       }
@@ -156,6 +205,12 @@ public record Alternative(
     } catch (BadDesign e) {
       return Optional.empty();
     }
+  }
+
+  private static Optional<RouteEdit> edit(Change change) {
+    return change instanceof Change.Order order
+        ? Optional.of(order.edit())
+        : change instanceof Change.Within within ? Optional.of(within.edit()) : Optional.empty();
   }
 
   private static <D extends Design> Alternative judged(Change change, Plan<D> then, Plan<D> now) {

@@ -11,6 +11,7 @@ import hazelkeep.route.RouteEdit;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -48,11 +49,36 @@ class AlternativeTest {
       edits.add(o.edit());
       return Plan.of(plan.kind(), plan.design(), plan.shop(), edits);
     }
+    if (change instanceof Alternative.Change.Within w) {
+      List<RouteEdit> edits = new ArrayList<>(plan.edits());
+      edits.add(w.edit());
+      return Plan.of(plan.kind(), plan.design(), plan.shop(), edits);
+    }
     if (change instanceof Alternative.Change.Held h) {
       D otherwise = plan.kind().choose(plan.design(), h.choice().name(), h.option().name());
       return Plan.of(plan.kind(), otherwise, plan.shop(), plan.edits());
     }
     return plan;
+  }
+
+  /**
+   * A box's spigot may be brought to its jam before the body is hollowed: offered with what it
+   * costs, a fit that moves when the wood behind it goes.
+   */
+  @Test
+  void a_fit_before_the_hollow_is_offered_with_what_it_costs() {
+    Plan<?> plan = fresh(Kinds.named("lidded-box").orElseThrow());
+    Alternative fit =
+        Alternative.of(plan).stream()
+            .filter(a -> a.change() instanceof Alternative.Change.Within)
+            .findFirst()
+            .orElseThrow();
+    Alternative.Change.Within within = (Alternative.Change.Within) fit.change();
+    assertThat(within.what()).isEqualTo("Spigot to a jam");
+    assertThat(within.edit().after().path()).startsWith("body/");
+    assertThat(fit.stops()).isZero();
+    List<String> brought = fit.worst().stream().map(f -> f.code()).toList();
+    assertThat(brought).isSubsetOf("fit-early", "wall-thin", "soft", "chatter");
   }
 
   /** Stage by stage, by hand. */

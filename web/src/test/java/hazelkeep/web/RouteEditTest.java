@@ -218,6 +218,20 @@ class RouteEditTest {
     assertThat(plan().stops()).as("an order that forbids nothing more").isZero();
   }
 
+  /** The fit before the hollow, or after it: both schools, and what each costs. */
+  @Test
+  void a_fit_goes_elsewhere_in_its_hold() {
+    String page = orders();
+    assertThat(page).contains("”, in the same hold");
+    String step = first(page, "step");
+    String behind = first(page, "behind");
+    assertThat(route("orders", "step", step, "behind", behind).statusCode()).isEqualTo(302);
+    assertThat(pieces.get(id).edits())
+        .containsExactly(new RouteEdit.MoveAfter(new StepKey(step), new StepKey(behind)));
+    route("orders", "step", step, "behind", "");
+    assertThat(page()).contains("notice is-stop");
+  }
+
   @Test
   void an_order_that_is_none_or_from_an_older_page_is_told() {
     route("orders", "setup", "", "after", "lid");

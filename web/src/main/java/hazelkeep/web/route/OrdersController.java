@@ -9,6 +9,7 @@ import hazelkeep.piece.Kind;
 import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.RouteEdit;
+import hazelkeep.route.StepKey;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Changes;
 import hazelkeep.web.planning.Planner;
@@ -71,6 +72,9 @@ class OrdersController {
       if (a.change() instanceof Alternative.Change.Order o) {
         words = "“" + o.what() + "” right after “" + o.after() + "”";
         fields = Map.of("setup", o.edit().setup(), "after", o.edit().after());
+      } else if (a.change() instanceof Alternative.Change.Within w) {
+        words = "“" + w.what() + "” right after “" + w.after() + "”, in the same hold";
+        fields = Map.of("step", w.edit().what().path(), "behind", w.edit().after().path());
       } else if (a.change() instanceof Alternative.Change.Held h) {
         Choice c = h.choice();
         words = c.label() + ": " + h.option().label().toLowerCase(Locale.ROOT);
@@ -116,7 +120,7 @@ class OrdersController {
     return "route/orders :: orders";
   }
 
-  /** Takes one: a hold comes right after another, or an end is held otherwise. */
+  /** Takes one: a hold or a fit comes right after another, or an end is held otherwise. */
   @PostMapping("/pieces/{id:\\d+}/route/orders")
   String take(
       @PathVariable long id,
@@ -141,9 +145,14 @@ class OrdersController {
   }
 
   private static List<RouteEdit> moved(List<RouteEdit> edits, Map<String, String> typed) {
+    String step = typed.getOrDefault("step", "");
     return Moves.with(
         edits,
-        new RouteEdit.MoveSetup(typed.getOrDefault("setup", ""), typed.getOrDefault("after", "")));
+        step.isEmpty()
+            ? new RouteEdit.MoveSetup(
+                typed.getOrDefault("setup", ""), typed.getOrDefault("after", ""))
+            : new RouteEdit.MoveAfter(
+                new StepKey(step), new StepKey(typed.getOrDefault("behind", ""))));
   }
 
   private static <D extends Design> D chosen(

@@ -288,18 +288,26 @@ class KindDrawingsTest {
       int parts = s.aim().parts().size();
       int fittings = s.fittings().size();
       assertThat(all(d, "path", "wood")).as("apart and together").hasSize(2 * parts);
+      // What has no hole is one block, a ring its own section on both sides.
+      List<Fitting> solid = s.fittings().stream().filter(f -> f.outline().minR() == 0).toList();
       List<Element> metal = all(d, "rect", "metal");
-      assertThat(metal).hasSize(2 * fittings);
+      assertThat(metal).hasSize(2 * solid.size());
+      List<Element> rings = all(d, "path", "metal");
+      assertThat(rings).hasSize(2 * (fittings - solid.size()));
+      for (Element ring : rings) {
+        assertThat(ring.getAttribute("d").split("M")).as("both sides").hasSize(3);
+      }
       List<String> legend = PartsDrawing.legend(s, new Show(Unit.MM));
       assertThat(legend).hasSize(parts + fittings);
       assertThat(all(d, "text", "part-label")).hasSize(parts + fittings);
-      if (fittings > 1) {
+      if (solid.size() > 1) {
         // The longest says the scale best: what is written is rounded.
-        Fitting last = s.fittings().get(fittings - 1);
+        Fitting last = solid.get(solid.size() - 1);
         double scale =
-            num(metal.get(fittings - 1), "width") / (last.outline().maxZ() - last.outline().minZ());
-        for (int i = 0; i < fittings; i++) {
-          Fitting f = s.fittings().get(i);
+            num(metal.get(solid.size() - 1), "width")
+                / (last.outline().maxZ() - last.outline().minZ());
+        for (int i = 0; i < solid.size(); i++) {
+          Fitting f = solid.get(i);
           assertThat(num(metal.get(i), "width") / scale)
               .as(f.name())
               .isCloseTo(f.outline().maxZ() - f.outline().minZ(), within(0.05));
