@@ -4,6 +4,7 @@ import hazelkeep.hold.Grip;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.Pressed;
+import hazelkeep.hold.ScrewedOn;
 import hazelkeep.shop.Speeds;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -26,6 +27,7 @@ public enum Caution {
   GLUE,
   FIT,
   JAM,
+  SCREWED,
   HOLLOW,
   TURNING;
 
@@ -74,6 +76,9 @@ public enum Caution {
   }
 
   private static Caution done(Stage stage, boolean lathe) {
+    if (lathe && stage.setup().hold().grip() instanceof ScrewedOn) {
+      return SCREWED;
+    }
     boolean cuts = has(stage, Act.Remove.class);
     if (has(stage, Act.Try.class)) {
       return FIT;

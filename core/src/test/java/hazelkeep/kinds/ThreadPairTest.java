@@ -19,8 +19,10 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
+import hazelkeep.route.Caution;
 import hazelkeep.route.Finding;
 import hazelkeep.route.RouteEdit;
+import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
@@ -159,6 +161,22 @@ class ThreadPairTest {
             .map(x -> steps.indexOf(x.steps().get(0)))
             .orElseThrow();
     assertThat(glued).allMatch(x -> steps.indexOf(x) < first);
+  }
+
+  /** In reverse a thread lets go: said at every step that hangs on it but the first of a hold. */
+  @ParameterizedTest
+  @MethodSource("all")
+  void what_is_screwed_on_is_never_run_in_reverse(Screwed<?> s) {
+    Plan<?> plan = plan(s);
+    List<Stage> hung =
+        plan.rehearsal().stages().stream()
+            .filter(x -> x.setup().hold().grip() instanceof ScrewedOn)
+            .filter(x -> x.setup().steps().get(0) != x.step())
+            .toList();
+    assertThat(hung).isNotEmpty();
+    for (Stage x : hung) {
+      assertThat(Caution.of(x, plan.route()).words()).contains("never in reverse");
+    }
   }
 
   @ParameterizedTest
