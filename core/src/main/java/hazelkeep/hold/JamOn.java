@@ -5,7 +5,6 @@ import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
-import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
@@ -31,26 +30,12 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements OnPar
 
   @Override
   public String words(UnaryOperator<String> called) {
-    return called.apply(guest)
-        + " jammed on the "
-        + called.apply(host)
-        + ", held in the "
-        + hostHeld.jaws().name();
+    return words("jammed on", called);
   }
 
   @Override
   public JamOn in(JawSet jaws) {
     return new JamOn(guest, host, hostHeld.in(jaws));
-  }
-
-  @Override
-  public List<HalfSection> fixtures(Work work, Shop shop) {
-    return hostHeld.fixtures(work, shop);
-  }
-
-  @Override
-  public Support support(Work work) {
-    return hostHeld.support(work);
   }
 
   @Override

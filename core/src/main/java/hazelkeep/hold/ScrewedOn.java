@@ -5,7 +5,6 @@ import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
-import hazelkeep.shop.Shop;
 import hazelkeep.solid.FirstContact;
 import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
@@ -34,26 +33,12 @@ public record ScrewedOn(String guest, String host, InJaws hostHeld) implements O
 
   @Override
   public String words(UnaryOperator<String> called) {
-    return called.apply(guest)
-        + " screwed on the "
-        + called.apply(host)
-        + ", held in the "
-        + hostHeld.jaws().name();
+    return words("screwed on", called);
   }
 
   @Override
   public ScrewedOn in(JawSet jaws) {
     return new ScrewedOn(guest, host, hostHeld.in(jaws));
-  }
-
-  @Override
-  public List<HalfSection> fixtures(Work work, Shop shop) {
-    return hostHeld.fixtures(work, shop);
-  }
-
-  @Override
-  public Support support(Work work) {
-    return hostHeld.support(work);
   }
 
   @Override
