@@ -92,7 +92,7 @@ final class Approaches {
   private void along(HalfSection gone, List<Tool> tools) {
     Work left = stage.left();
     List<HalfSection> obstacles = new ArrayList<>(stage.setup().hold().fixtures(left, shop));
-    left.bodies().keySet().forEach(p -> obstacles.add(left.swept(p)));
+    left.distinct().forEach(p -> obstacles.add(left.swept(p)));
     for (Polyline line : border(gone, obstacles)) {
       Approach way =
           Approach.of(

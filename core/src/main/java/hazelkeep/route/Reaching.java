@@ -77,7 +77,7 @@ final class Reaching {
     }
     List<HalfSection> wood = new ArrayList<>();
     if (hold.onLathe()) {
-      work.bodies().keySet().forEach(p -> wood.add(work.bodies().get(p).swept()));
+      work.distinct().forEach(p -> wood.add(work.bodies().get(p).swept()));
     } else {
       wood.add(work.bodies().get(part).swept());
     }
@@ -163,8 +163,10 @@ final class Reaching {
             doing == Doing.CUT && !state.surf(surface.id()).bare()
                 ? surface.zone().minus(aim.part(part).target()).in(setup.frames().get(part))
                 : HalfSection.EMPTY;
-        for (String p : work.bodies().keySet()) {
-          obstacles.add(p.equals(part) ? wood.minus(over) : work.swept(p));
+        // A body that carries several parts stands in the way once.
+        for (String p : work.distinct()) {
+          boolean own = work.bodies().get(p) == work.bodies().get(part);
+          obstacles.add(own ? wood.minus(over) : work.swept(p));
         }
         obstacles.addAll(hold.fixtures(work, shop));
       } else {
