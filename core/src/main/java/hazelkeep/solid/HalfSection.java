@@ -194,9 +194,17 @@ public final class HalfSection {
   }
 
   private HalfSection overlaid(HalfSection o, int op) {
-    OverlayNG ng = new OverlayNG(area, o.area, GRID, op);
+    return keep(
+        op == OverlayNG.DIFFERENCE
+            ? Stretches.without(area, o.area, a -> overlaid(a, o.area, op))
+                .orElseGet(() -> overlaid(area, o.area, op))
+            : overlaid(area, o.area, op));
+  }
+
+  private static Geometry overlaid(Geometry one, Geometry other, int op) {
+    OverlayNG ng = new OverlayNG(one, other, GRID, op);
     ng.setStrictMode(true);
-    return keep(ng.getResult());
+    return ng.getResult();
   }
 
   /** Keeps polygons only: a strict overlay still returns a line for a mere touch. */

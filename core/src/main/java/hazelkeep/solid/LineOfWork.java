@@ -148,7 +148,7 @@ public final class LineOfWork {
 
   private static Reach tested(
       Among obstacles, ToolShape tool, Polyline surface, From from, double giveUp) {
-    return Reach.over(surface, giveUp, new LineOfWork(obstacles, tool, from)::lie);
+    return Reach.over(surface, giveUp, new LineOfWork(obstacles, tool, from, true)::lie);
   }
 
   /**
@@ -158,7 +158,7 @@ public final class LineOfWork {
    */
   public static List<Lie> lies(
       List<HalfSection> obstacles, ToolShape tool, Polyline surface, From from) {
-    LineOfWork work = new LineOfWork(obstacles, tool, from);
+    LineOfWork work = new LineOfWork(new Among(obstacles), tool, from, false);
     return lies(surface, new Lean(work.e, tool, from, work::lie)::lie);
   }
 
@@ -174,16 +174,12 @@ public final class LineOfWork {
         .toList();
   }
 
-  private LineOfWork(List<HalfSection> obstacles, ToolShape tool, From from) {
-    this(new Among(obstacles), tool, from);
-  }
-
-  private LineOfWork(Among among, ToolShape tool, From from) {
+  private LineOfWork(Among among, ToolShape tool, From from, boolean any) {
     this.e = among.edges();
     this.runs = among.runs();
     this.tool = tool;
     this.from = from;
-    this.ways = new Ways(e, runs, tool, from);
+    this.ways = new Ways(among, tool, from, any);
   }
 
   /** How the tool lies at a place; null where it has no way in. */

@@ -24,6 +24,7 @@ final class Ways {
   private final Blocks runs;
   private final ToolShape tool;
   private final From from;
+  private final boolean any;
   private final long[] blocked;
   private final int bins;
   private final double upZ;
@@ -38,12 +39,18 @@ final class Ways {
   private int runFrom;
   private int runTo;
 
-  /** Among edges, for a tool that may come from some directions. */
-  Ways(double[] edges, Blocks runs, ToolShape tool, From from) {
-    this.e = edges;
-    this.runs = runs;
+  /**
+   * Among edges, for a tool that may come from some directions.
+   *
+   * @param any whether any way out will do; else it is looked for in all directions, which takes
+   *     longer and finds the middle of a gap
+   */
+  Ways(LineOfWork.Among among, ToolShape tool, From from, boolean any) {
+    this.e = among.edges();
+    this.runs = among.runs();
     this.tool = tool;
     this.from = from;
+    this.any = any;
     // Blocked directions are marked in bins of a twentieth of a degree, a bit each: no sorting.
     this.bins = (int) Math.ceil((from.hi - from.lo) / GAP);
     this.blocked = new long[(bins >> 6) + 1];
@@ -60,31 +67,69 @@ final class Ways {
 
   /** Whether there is a way out. */
   boolean free(double z, double r) {
-    return !Double.isNaN(last) && clear(z, r) || swept(z, r);
+    return !Double.isNaN(last) && clear(z, r, last) || swept(z, r);
   }
 
-  /** Whether the way that was free before is free here too, and by more than it needs. */
-  private boolean clear(double z, double r) {
-    double cos = Math.cos(last);
-    double sin = Math.sin(last);
-    double wide = Math.max(tool.shank(), Math.min(tool.nose(), tool.shank()));
-    for (int i = 0; i < e.length; i += 4) {
-      double along1 = (e[i] - z) * cos + (e[i + 1] - r) * sin;
-      double along2 = (e[i + 2] - z) * cos + (e[i + 3] - r) * sin;
-      if (along1 < -wide && along2 < -wide) {
+  /** Whether a direction is free, and by more than it needs. */
+  private boolean clear(double z, double r, double angle) {
+    double cos = Math.cos(angle);
+    double sin = Math.sin(angle);
+    int begin = e.length == 0 ? 0 : runs.of(near);
+    for (int k = 0; k < runs.count(); k++) {
+      int b = begin + k < runs.count() ? begin + k : begin + k - runs.count();
+      if (aside(b, z, r, cos, sin)) {
         continue;
       }
-      double across1 = (e[i + 1] - r) * cos - (e[i] - z) * sin;
-      double across2 = (e[i + 3] - r) * cos - (e[i + 2] - z) * sin;
-      double need1 = wide + SURE * Math.abs(along1);
-      double need2 = wide + SURE * Math.abs(along2);
-      boolean above = across1 > need1 && across2 > need2;
-      boolean below = across1 < -need1 && across2 < -need2;
-      if (!above && !below) {
-        return false;
+      for (int i = runs.from(b); i < runs.to(b); i += 4) {
+        if (inTheWay(i, z, r, cos, sin)) {
+          return false;
+        }
       }
     }
-    return wayOut(z, r, last) <= tool.length();
+    return wayOut(z, r, angle) <= tool.length();
+  }
+
+  /**
+   * Whether an edge may block a direction. It does not where both its ends lie behind, or on one
+   * side of the bar and each of them behind or further off than the bar is wide.
+   */
+  private boolean inTheWay(int i, double z, double r, double cos, double sin) {
+    double along1 = (e[i] - z) * cos + (e[i + 1] - r) * sin;
+    double along2 = (e[i + 2] - z) * cos + (e[i + 3] - r) * sin;
+    double across1 = (e[i + 1] - r) * cos - (e[i] - z) * sin;
+    double across2 = (e[i + 3] - r) * cos - (e[i + 2] - z) * sin;
+    boolean behind1 = along1 < -SURE * Math.abs(across1);
+    boolean behind2 = along2 < -SURE * Math.abs(across2);
+    if (behind1 && behind2) {
+      return false;
+    }
+    if (across1 > 0 != across2 > 0) {
+      return true;
+    }
+    double wide = LineOfWork.half(tool, e, i, z, r);
+    return !behind1 && Math.abs(across1) <= wide + SURE * Math.abs(along1)
+        || !behind2 && Math.abs(across2) <= wide + SURE * Math.abs(along2);
+  }
+
+  /** Whether a run of edges lies behind the place or wholly to one side of the bar. */
+  private boolean aside(int b, double z, double r, double cos, double sin) {
+    double z0 = (runs.loZ(b) - z) * cos;
+    double z1 = (runs.hiZ(b) - z) * cos;
+    double r0 = (runs.loR(b) - r) * sin;
+    double r1 = (runs.hiR(b) - r) * sin;
+    double u0 = (runs.loR(b) - r) * cos;
+    double u1 = (runs.hiR(b) - r) * cos;
+    double v0 = (runs.loZ(b) - z) * sin;
+    double v1 = (runs.hiZ(b) - z) * sin;
+    double ahead = Math.max(z0, z1) + Math.max(r0, r1);
+    double behind = Math.min(z0, z1) + Math.min(r0, r1);
+    double over = Math.min(u0, u1) - Math.max(v0, v1);
+    double under = Math.max(u0, u1) - Math.min(v0, v1);
+    if (ahead < -SURE * Math.max(Math.abs(over), Math.abs(under))) {
+      return true;
+    }
+    double need = tool.shank() + SURE * Math.max(Math.abs(ahead), Math.abs(behind));
+    return over > need || under < -need;
   }
 
   /** Whether an edge lies so far outside the directions allowed that it can block none of them. */
@@ -109,6 +154,9 @@ final class Ways {
       int b = begin + k < runs.count() ? begin + k : begin + k - runs.count();
       if (k % LOOK == 0 && k > 0 && shut()) {
         return false;
+      }
+      if (any && Integer.bitCount(k) == 1 && k >= LOOK && widest(z, r)) {
+        return true;
       }
       if (behind(b, z, r)) {
         continue;
@@ -280,6 +328,26 @@ final class Ways {
       bits = free ? ~blocked[w] : blocked[w];
     }
     return Math.min(bins, (w << 6) + Long.numberOfTrailingZeros(bits));
+  }
+
+  /** Whether the middle of the widest gap that is left so far leads out: most often it does. */
+  private boolean widest(double z, double r) {
+    int at = 0;
+    int wide = 0;
+    for (int start = next(0, true); start < bins; ) {
+      int end = next(start, false);
+      if (end - start > wide) {
+        at = start;
+        wide = end - start;
+      }
+      start = end < bins ? next(end, true) : bins;
+    }
+    double angle = from.lo + (at + wide / 2.0) * GAP;
+    if (wide > 0 && clear(z, r, angle)) {
+      last = angle;
+      return true;
+    }
+    return false;
   }
 
   /** Whether a direction that nothing blocks leads out. */
