@@ -9,6 +9,7 @@ import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.Unknown;
 import hazelkeep.wood.WoodProperty;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,15 +53,13 @@ public record Work(
 
   /** Parts with stock, each body once. */
   public List<String> distinct() {
-    return bodies.keySet().stream()
-        .filter(
-            p ->
-                bodies.keySet().stream()
-                        .filter(q -> bodies.get(q) == bodies.get(p))
-                        .findFirst()
-                        .orElseThrow()
-                    == p)
-        .toList();
+    List<String> out = new ArrayList<>();
+    for (String p : bodies.keySet()) {
+      if (out.stream().noneMatch(q -> bodies.get(q) == bodies.get(p))) {
+        out.add(p);
+      }
+    }
+    return out;
   }
 
   /** Where the wood begins, mm from the setup's zero; 0 with nothing mounted. */

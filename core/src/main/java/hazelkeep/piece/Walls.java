@@ -11,6 +11,7 @@ import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -177,18 +178,42 @@ public final class Walls {
 
   private void look() {
     for (Surface in : inner) {
-      for (Point p : places(in.line())) {
-        for (Surface out : outer) {
-          pair(p, Wall.nearest(out.line(), p), out);
+      List<Point> places = places(in.line());
+      // A bit drifts the more the deeper it goes: along a stretch most at one of its ends.
+      double most = reach + in.line().points().stream().mapToDouble(p -> drift(p)).max().orElse(0);
+      Box inside = Box.round(in.line());
+      for (Surface out : outer) {
+        Box outside = Box.round(out.line());
+        for (Point p : places) {
+          if (outside.from(p) <= most) {
+            pair(p, Wall.nearest(out.line(), p), out);
+          }
+        }
+        for (Point o : out.line().points()) {
+          if (inside.from(o) <= most) {
+            pair(Wall.nearest(in.line(), o), o, out);
+          }
         }
       }
     }
-    for (Surface out : outer) {
-      for (Point o : out.line().points()) {
-        for (Surface in : inner) {
-          pair(Wall.nearest(in.line(), o), o, out);
-        }
-      }
+  }
+
+  private double drift(Point in) {
+    return drift.applyAsDouble(in.z());
+  }
+
+  /** The box round a line: no place of the line is nearer than it. */
+  private record Box(double z0, double z1, double r0, double r1) {
+    static Box round(Polyline line) {
+      DoubleSummaryStatistics z = line.points().stream().mapToDouble(Point::z).summaryStatistics();
+      DoubleSummaryStatistics r = line.points().stream().mapToDouble(Point::r).summaryStatistics();
+      return new Box(z.getMin(), z.getMax(), r.getMin(), r.getMax());
+    }
+
+    double from(Point p) {
+      double dz = Math.max(0, Math.max(z0 - p.z(), p.z() - z1));
+      double dr = Math.max(0, Math.max(r0 - p.r(), p.r() - r1));
+      return Math.max(dz, dr);
     }
   }
 
@@ -204,11 +229,11 @@ public final class Walls {
   /** Looks at the wood between a place inside and one outside. */
   private void pair(Point in, Point out, Surface surface) {
     double d = in.distance(out);
-    double left = d - drift.applyAsDouble(in.z());
-    Under under = under(surface);
+    double left = d - drift(in);
     if (left > reach) {
       return;
     }
+    Under under = under(surface);
     boolean rim = false;
     for (Point m : mouths) {
       if (out.distance(m) < wishes.most() && ends(surface, m)) {

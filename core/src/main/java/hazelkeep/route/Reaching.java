@@ -12,6 +12,7 @@ import hazelkeep.solid.Lie;
 import hazelkeep.solid.LineOfWork;
 import hazelkeep.solid.LineOfWork.Reach;
 import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
@@ -36,6 +37,7 @@ final class Reaching {
   private final Shop shop;
   private final Aim aim;
   private final Map<Key, Answer> memo = new HashMap<>();
+  private Mounted mounted;
 
   private record Key(Object hold, List<HalfSection> wood, Surface surface, Doing doing) {}
 
@@ -143,6 +145,16 @@ final class Reaching {
     return new Place(setup, wood, work, surface, Doing.CUT).lies(tool);
   }
 
+  /** What holds the work; surface after surface is looked at in the same hold of the same wood. */
+  private List<HalfSection> fixtures(Setup setup, State state, Work work) {
+    if (mounted == null || mounted.setup() != setup || mounted.bodies() != state.bodies()) {
+      mounted = new Mounted(setup, state.bodies(), setup.hold().fixtures(work, shop));
+    }
+    return mounted.fixtures();
+  }
+
+  private record Mounted(Setup setup, Map<String, Body> bodies, List<HalfSection> fixtures) {}
+
   /** A surface as it lies in a hold, and what stands in a tool's way there. */
   private final class Place {
     private final Surface surface;
@@ -168,7 +180,7 @@ final class Reaching {
           boolean own = work.bodies().get(p) == work.bodies().get(part);
           obstacles.add(own ? wood.minus(over) : work.swept(p));
         }
-        obstacles.addAll(hold.fixtures(work, shop));
+        obstacles.addAll(fixtures(setup, state, work));
       } else {
         obstacles.add(wood);
       }

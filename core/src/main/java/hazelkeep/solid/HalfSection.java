@@ -2,6 +2,7 @@ package hazelkeep.solid;
 
 import hazelkeep.measure.Memory;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -593,17 +594,22 @@ public final class HalfSection {
   /** Edges as z1 r1 z2 r2 ..., outer rings one way round and holes the other. */
   double[] edges() {
     if (edges == null) {
-      List<Polyline> rings = rings();
-      int n = rings.stream().mapToInt(r -> r.points().size() - 1).sum();
-      double[] e = new double[n * 4];
+      List<Coordinate[]> rings = new ArrayList<>();
+      for (int g = 0; g < area.getNumGeometries(); g++) {
+        Polygon p = (Polygon) area.getGeometryN(g);
+        rings.add(p.getExteriorRing().getCoordinates());
+        for (int h = 0; h < p.getNumInteriorRing(); h++) {
+          rings.add(p.getInteriorRingN(h).getCoordinates());
+        }
+      }
+      double[] e = new double[4 * rings.stream().mapToInt(c -> Math.max(0, c.length - 1)).sum()];
       int i = 0;
-      for (Polyline ring : rings) {
-        List<Point> p = ring.points();
-        for (int k = 1; k < p.size(); k++) {
-          e[i++] = p.get(k - 1).z();
-          e[i++] = p.get(k - 1).r();
-          e[i++] = p.get(k).z();
-          e[i++] = p.get(k).r();
+      for (Coordinate[] ring : rings) {
+        for (int k = 1; k < ring.length; k++) {
+          e[i++] = ring[k - 1].x;
+          e[i++] = ring[k - 1].y;
+          e[i++] = ring[k].x;
+          e[i++] = ring[k].y;
         }
       }
       edges = e;
@@ -615,7 +621,9 @@ public final class HalfSection {
   @Override
   public boolean equals(Object o) {
     return this == o
-        || o instanceof HalfSection h && hashCode() == h.hashCode() && area.equalsExact(h.area);
+        || o instanceof HalfSection h
+            && hashCode() == h.hashCode()
+            && Arrays.equals(edges(), h.edges());
   }
 
   @Override
