@@ -64,33 +64,63 @@ final class Balance {
     return body.lumps(stretch).stream().mapToDouble(Lump::grams).sum();
   }
 
+  /**
+   * What lies to one side of the axis: what is not round yet, and strips beside the axis. They may
+   * lie to the same side.
+   *
+   * @param rough of what is not round, g mm
+   * @param strips of strips, g mm
+   */
+  private record Aside(double rough, double strips) {
+    double all() {
+      return rough + strips;
+    }
+  }
+
+  private Aside aside(Work work) {
+    double strips =
+        work.distinct().stream().map(work.bodies()::get).mapToDouble(Body::beside).sum();
+    return new Aside(rough(work) * aim.off(), strips);
+  }
+
   /** The fastest that the work may turn as it lies, rpm; endless where that is not known. */
-  private double most(Work work) {
-    double rpm = most(rough(work), aim.off(), shop.custom(Line.SPEED_BALANCE));
+  private double most(Aside aside) {
+    double rpm = most(1, aside.all(), shop.custom(Line.SPEED_BALANCE));
     return Double.isNaN(rpm) ? Double.POSITIVE_INFINITY : rpm;
   }
 
   /** The window that its balance leaves. */
   Speeds slowed(Speeds window, Work work) {
-    double most = most(work);
+    double most = most(aside(work));
     return Double.isInfinite(most) ? window : window.below(most);
   }
 
   /** What is told where the usual speeds are too fast for it. */
   Optional<Verdict> judge(Work work, Speeds usual) {
-    double most = most(work);
+    Aside aside = aside(work);
+    double most = most(aside);
     if (most >= usual.from()) {
       return Optional.empty();
     }
     Grade grade = most < shop.lathe().slowest() ? Grade.STOP : Grade.WATCH;
-    double grams = rough(work);
+    boolean strips = aside.strips() > aside.rough();
+    double grams = strips ? whole(work) : rough(work);
     return Optional.of(
-        Entry.OUT_OF_BALANCE.told(
-            grade,
-            pulls(grams, aim.off(), usual.from()),
-            shop.custom(Line.SPEED_BALANCE),
-            Rounding.text(grams, 0),
-            Double.toString(aim.off()),
-            Rounding.text(most, 0)));
+        (strips ? Entry.STRIP_BALANCE : Entry.OUT_OF_BALANCE)
+            .told(
+                grade,
+                pulls(1, aside.all(), usual.from()),
+                shop.custom(Line.SPEED_BALANCE),
+                Rounding.text(grams, 0),
+                Double.toString(Rounding.to(aside.all() / grams, 2)),
+                Rounding.text(most, 0)));
+  }
+
+  private static double whole(Work work) {
+    return work.distinct().stream()
+        .map(work.bodies()::get)
+        .flatMap(b -> b.lumps(b.swept()).stream())
+        .mapToDouble(Lump::grams)
+        .sum();
   }
 }

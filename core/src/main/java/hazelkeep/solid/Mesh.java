@@ -91,6 +91,85 @@ public record Mesh(List<double[]> corners, List<int[]> triangles) {
   }
 
   /**
+   * The same surface with no triangle on both sides of a plane along the axis: what crosses it is
+   * split where it does, on both sides of an edge at the same corner, so that it stays closed.
+   *
+   * @param x how far the plane lies beside the axis, mm
+   */
+  public Mesh cutAt(double x) {
+    Mesh out = new Mesh(new ArrayList<>(corners), new ArrayList<>());
+    Map<Long, Integer> on = new HashMap<>();
+    for (int[] t : triangles) {
+      List<Integer> low = new ArrayList<>();
+      List<Integer> high = new ArrayList<>();
+      for (int k = 0; k < 3; k++) {
+        double is = side(t[k], x);
+        if (is <= 0) {
+          low.add(t[k]);
+        }
+        if (is >= 0) {
+          high.add(t[k]);
+        }
+        int next = t[(k + 1) % 3];
+        if (is * side(next, x) < 0) {
+          long edge = (long) Math.min(t[k], next) << Integer.SIZE | Math.max(t[k], next);
+          int between =
+              on.computeIfAbsent(edge, e -> out.crossing((int) (e >> 32), e.intValue(), x));
+          low.add(between);
+          high.add(between);
+        }
+      }
+      out.fan(low);
+      if (!high.equals(low)) {
+        out.fan(high);
+      }
+    }
+    return out;
+  }
+
+  private double side(int corner, double x) {
+    double d = corners.get(corner)[0] - x;
+    return Math.abs(d) < ON_AXIS ? 0 : d;
+  }
+
+  /** A new corner where an edge crosses a plane. */
+  private int crossing(int from, int to, double x) {
+    double[] a = corners.get(from);
+    double[] b = corners.get(to);
+    double t = (x - a[0]) / (b[0] - a[0]);
+    corners.add(new double[] {x, a[1] + t * (b[1] - a[1]), a[2] + t * (b[2] - a[2])});
+    return corners.size() - 1;
+  }
+
+  private void fan(List<Integer> round) {
+    for (int k = 2; k < round.size(); k++) {
+      triangle(round.get(0), round.get(k - 1), round.get(k));
+    }
+  }
+
+  /** Those of its triangles whose middle lies between two planes along the axis, mm beside it. */
+  public Mesh between(double from, double to) {
+    Mesh out = new Mesh(new ArrayList<>(), new ArrayList<>());
+    Map<Integer, Integer> known = new HashMap<>();
+    for (int[] t : triangles) {
+      double x = (corners.get(t[0])[0] + corners.get(t[1])[0] + corners.get(t[2])[0]) / 3;
+      if (x > from && x <= to) {
+        int[] is = new int[3];
+        for (int k = 0; k < 3; k++) {
+          is[k] = known.computeIfAbsent(t[k], c -> out.corner(corners.get(c)));
+        }
+        out.triangles.add(is);
+      }
+    }
+    return out;
+  }
+
+  private int corner(double[] at) {
+    corners.add(at);
+    return corners.size() - 1;
+  }
+
+  /**
    * What it encloses, mm3: by the divergence theorem, six times each tetrahedron over the origin.
    */
   public double volume() {

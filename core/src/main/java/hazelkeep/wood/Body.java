@@ -92,6 +92,21 @@ public record Body(
     return out;
   }
 
+  /**
+   * How far to one side its strips pull, g mm: what they weigh more, or less, than the wood in
+   * whose place they are, times how far they lie beside the axis. Not a number where a density is
+   * not known.
+   */
+  public double beside() {
+    double sum = 0;
+    for (Layer.Of of : strips.isEmpty() ? List.<Layer.Of>of() : woods(sound)) {
+      for (Strip s : strips) {
+        sum += (s.wood().kilograms() - of.wood().kilograms()) * 1e-6 * s.beside(of.region());
+      }
+    }
+    return Math.abs(sum);
+  }
+
   /** Whether the work runs round and true. */
   public boolean round() {
     return sound == swept || sound.equals(swept);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -11,15 +12,19 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Lump;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Strip;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -92,7 +97,7 @@ class GluedStripTest {
         plan
             .aim()
             .blank()
-            .striped(List.of(new hazelkeep.wood.Strip(100 * plane, 300, plan.aim().blank().wood())))
+            .striped(List.of(new Strip(100 * plane, 300, plan.aim().blank().wood())))
             .lumps(disc)
             .stream()
             .mapToDouble(Lump::mm3)
@@ -134,6 +139,48 @@ class GluedStripTest {
             .orElseThrow();
     assertThat(plan.sketch().properties().grams().orElseThrow() - plain)
         .isCloseTo(strip * (maple - pear) * 1e-6, within(0.05));
+  }
+
+  /** How far to one side it pulls, against cubes of half a millimetre counted one by one. */
+  @Test
+  void what_lies_beside_the_axis_pulls() {
+    Plan<?> plan = box(8, 12);
+    Body body = plan.aim().blank().become("body", plan.aim().parts().get(0).target(), null);
+    HalfSection t = body.sound();
+    double step = 0.5;
+    double aside = 0;
+    for (double z = t.minZ() + step / 2; z < t.maxZ(); z += step) {
+      for (double x = -32 + step / 2; x < 32; x += step) {
+        for (double y = 8 + step / 2; y < 16; y += step) {
+          aside += t.holds(new Point(z, Math.hypot(x, y))) ? y * step * step * step : 0;
+        }
+      }
+    }
+    double heavier =
+        SHOP.woods().named(MAPLE).orElseThrow().kilograms()
+            - SHOP.woods().named("Common pear").orElseThrow().kilograms();
+    double grams = Math.abs(aside * heavier * 1e-6);
+    assertThat(body.beside()).isCloseTo(grams, within(0.02 * grams));
+    assertThat(body.striped(List.of()).beside()).isZero();
+    Strip left = new Strip(-16, -8, body.strips().get(0).wood());
+    assertThat(body.striped(List.of(body.strips().get(0), left)).beside())
+        .isCloseTo(0, within(1e-9));
+  }
+
+  /** What may pull at a hold is a line of Practice; a strip in the middle never does. */
+  @Test
+  void a_strip_far_beside_the_axis_is_turned_slower() {
+    Shop light = SHOP.with(SHOP.practice().with(Line.SPEED_BALANCE, OptionalDouble.of(5)));
+    LiddedBox aside =
+        striped(LiddedBoxKind.BOX, LiddedBoxKind.BOX.fresh(), 12, 20, "African blackwood");
+    Plan<?> plan = Plan.of(LiddedBoxKind.BOX, aside, light, List.of());
+    Finding told = told(plan, "strip-balance");
+    assertThat(told.verdict().limit()).isEqualTo(5);
+    assertThat(told.verdict().found()).isGreaterThan(5);
+    LiddedBox middle =
+        striped(LiddedBoxKind.BOX, LiddedBoxKind.BOX.fresh(), 12, 0, "African blackwood");
+    assertThat(codes(Plan.of(LiddedBoxKind.BOX, middle, light, List.of())))
+        .doesNotContain("strip-balance");
   }
 
   /** It changes no outline and no cut of any kind, and is glued before anything is turned. */

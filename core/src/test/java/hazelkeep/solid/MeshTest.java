@@ -14,6 +14,8 @@ import hazelkeep.piece.Posed;
 import hazelkeep.piece.Sketch;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
+import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +33,27 @@ class MeshTest {
 
   private static void closed(String what, HalfSection section) {
     Mesh mesh = Mesh.turned(section, AROUND);
+    closed(what, section, mesh);
+    double wide = section.maxR();
+    Mesh cut = mesh.cutAt(-0.3 * wide).cutAt(wide / 4).cutAt(0);
+    closed(what + ", cut along", section, cut);
+    assertThat(cut.triangles()).allMatch(t -> beside(cut, t, 0) && beside(cut, t, wide / 4));
+    // Open at their cuts, yet what each encloses with the origin adds up.
+    assertThat(
+            cut.between(-2 * wide, 0).volume()
+                + cut.between(0, wide / 4).volume()
+                + cut.between(wide / 4, 2 * wide).volume())
+        .as(what)
+        .isCloseTo(mesh.volume(), within(1e-6 * mesh.volume()));
+  }
+
+  private static boolean beside(Mesh mesh, int[] triangle, double plane) {
+    DoubleSummaryStatistics x =
+        Arrays.stream(triangle).mapToDouble(i -> mesh.corners().get(i)[0]).summaryStatistics();
+    return x.getMax() <= plane + 1e-5 || x.getMin() >= plane - 1e-5;
+  }
+
+  private static void closed(String what, HalfSection section, Mesh mesh) {
     Map<Long, Integer> edges = new HashMap<>();
     for (int[] t : mesh.triangles()) {
       for (int k = 0; k < 3; k++) {

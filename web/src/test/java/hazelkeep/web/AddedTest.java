@@ -12,8 +12,11 @@ import hazelkeep.piece.Plan;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.store.PieceStore;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.web.util.HtmlUtils;
@@ -191,7 +194,7 @@ class AddedTest {
 
   /** A board along the grain: a band on the drawing, a stripe on what stands, glued first. */
   @Test
-  void a_strip_is_drawn_in_its_wood_and_comes_first() {
+  void a_strip_is_drawn_in_its_wood_and_comes_first(@TempDir Path dir) throws Exception {
     long id = piece("goblet");
     put(id, "strip", "goblet", "", 1);
     visitor.asPart(
@@ -209,6 +212,9 @@ class AddedTest {
         .contains("\"strips\":[{\"from\":-3.0,\"to\":3.0");
     assertThat(visitor.get("/pieces/" + id + "/route").body())
         .contains("Glue strip 1 into the blank");
+    byte[] glb = visitor.bytes("/pieces/" + id + "/piece.glb");
+    assertThat(new String(glb, StandardCharsets.ISO_8859_1)).contains("goblet, Black walnut");
+    StandingTest.valid(glb, dir);
   }
 
   @Test

@@ -247,17 +247,12 @@ public final class PieceDrawing {
   private void strips(Part p) {
     for (Strip s : sketch.strips()) {
       String colour = WoodColour.of(s.wood().name());
-      String in = sheet.above(p.target().and(beside(s.from(), s.to())));
+      String in = sheet.above(p.target().and(s.section(1)));
       svg.path("under", in).region("wood", in, colour).region("grain", in, "url(#grain)");
-      String out = sheet.below(hull(p).and(beside(-s.to(), -s.from())));
+      String out = sheet.below(hull(p).and(s.section(-1)));
       svg.path("under", out).empty("path", "class", "outside", "d", out, "fill", colour);
       svg.empty("path", "class", "outside-grain", "d", out, "fill", "url(#grain)");
     }
-  }
-
-  /** What lies between two planes on one side of the axis. */
-  private static HalfSection beside(double from, double to) {
-    return HalfSection.box(-HalfSection.FAR, HalfSection.FAR, Math.max(0, from), Math.max(0, to));
   }
 
   /** What of a part lies above a seam, in its own wood, and the seams as lines. */

@@ -16,6 +16,7 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Strip;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -121,6 +122,7 @@ public final class StageDrawing {
               svg.region("wood", sheet.both(h), WoodColour.of(of));
               svg.region("grain", sheet.both(h), "url(#grain-" + id + ")");
             });
+    strips();
     letIn().forEach(h -> svg.path("inlay", sheet.both(h)));
     gone(wood, ways);
     for (Polyline line : worked()) {
@@ -196,6 +198,21 @@ public final class StageDrawing {
       }
     }
     return out;
+  }
+
+  /** Boards that were glued in along the grain, where the section goes across them. */
+  private void strips() {
+    for (Part p : plan.aim().offBlank()) {
+      Frame f = stage.setup().frames().get(p.name());
+      Optional<Body> body = f == null ? Optional.empty() : stage.after().stock(p);
+      for (Strip s : body.map(Body::strips).orElse(List.of())) {
+        HalfSection wood = body.orElseThrow().sound();
+        String in =
+            sheet.above(wood.and(s.section(1)).in(f)) + sheet.below(wood.and(s.section(-1)).in(f));
+        svg.region("wood", in, WoodColour.of(s.wood().name()));
+        svg.region("grain", in, "url(#grain-" + id + ")");
+      }
+    }
   }
 
   /** What the step lets in, as it is once it is level. */

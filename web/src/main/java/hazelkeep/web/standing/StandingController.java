@@ -1,9 +1,12 @@
 package hazelkeep.web.standing;
 
+import static java.util.Comparator.comparingDouble;
+
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Posed;
 import hazelkeep.route.Stage;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Mesh;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
@@ -20,7 +23,9 @@ import hazelkeep.wood.Strip;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -151,24 +156,54 @@ class StandingController {
   @GetMapping("/pieces/{id:\\d+}/piece.stl")
   ResponseEntity<byte[]> stl(@PathVariable long id) {
     Piece piece = pieces.get(id);
-    return file(piece, "stl", "model/stl", ModelFile.stl(solids(piece)));
+    return file(piece, "stl", "model/stl", ModelFile.stl(solids(piece, p -> Stream.of(whole(p)))));
   }
 
   @GetMapping("/pieces/{id:\\d+}/piece.glb")
   ResponseEntity<byte[]> glb(@PathVariable long id) {
     Piece piece = pieces.get(id);
-    return file(piece, "glb", "model/gltf-binary", ModelFile.glb(solids(piece), json.mapper()));
+    return file(
+        piece,
+        "glb",
+        "model/gltf-binary",
+        ModelFile.glb(solids(piece, StandingController::woods), json.mapper()));
   }
 
-  private List<ModelFile.Solid> solids(Piece piece) {
+  private List<ModelFile.Solid> solids(Piece piece, Function<Posed, Stream<ModelFile.Solid>> of) {
     Plan<?> plan = planner.current(piece);
     return Posed.finished(plan.sketch()).stream()
         .filter(p -> !plan.aim().given(p.name()))
-        .map(
-            p ->
-                new ModelFile.Solid(
-                    p.name(), Mesh.turned(p.shape(), AROUND), WoodColour.linear(colour(p))))
+        .flatMap(of)
         .toList();
+  }
+
+  private static ModelFile.Solid whole(Posed p) {
+    return new ModelFile.Solid(
+        p.name(), Mesh.turned(p.shape(), AROUND), WoodColour.linear(colour(p)));
+  }
+
+  /** A solid in pieces of one colour: cut at both sides of each strip. */
+  private static Stream<ModelFile.Solid> woods(Posed p) {
+    ModelFile.Solid whole = whole(p);
+    List<Strip> strips = p.strips().stream().sorted(comparingDouble(Strip::from)).toList();
+    List<ModelFile.Solid> out = new ArrayList<>();
+    Mesh mesh = whole.mesh();
+    for (Strip s : strips) {
+      mesh = mesh.cutAt(s.from()).cutAt(s.to());
+    }
+    double at = -HalfSection.FAR;
+    for (Strip s : strips) {
+      out.add(new ModelFile.Solid(p.name(), mesh.between(at, s.from()), whole.colour()));
+      String wood = s.wood().name();
+      out.add(
+          new ModelFile.Solid(
+              p.name() + ", " + wood,
+              mesh.between(s.from(), s.to()),
+              WoodColour.linear(WoodColour.of(wood))));
+      at = Math.max(at, s.to());
+    }
+    out.add(new ModelFile.Solid(p.name(), mesh.between(at, HalfSection.FAR), whole.colour()));
+    return out.stream().filter(s -> !s.mesh().triangles().isEmpty());
   }
 
   private static ResponseEntity<byte[]> file(
