@@ -69,7 +69,7 @@ final class Balance {
    * lie to the same side.
    *
    * @param rough of what is not round, g mm
-   * @param strips of strips, g mm
+   * @param strips of strips, g mm; 0 where a density is not known
    */
   private record Aside(double rough, double strips) {
     double all() {
@@ -80,7 +80,7 @@ final class Balance {
   private Aside aside(Work work) {
     double strips =
         work.distinct().stream().map(work.bodies()::get).mapToDouble(Body::beside).sum();
-    return new Aside(rough(work) * aim.off(), strips);
+    return new Aside(rough(work) * aim.off(), Double.isNaN(strips) ? 0 : strips);
   }
 
   /** The fastest that the work may turn as it lies, rpm; endless where that is not known. */

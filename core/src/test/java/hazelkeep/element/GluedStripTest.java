@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.kinds.Kinds;
-import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -171,16 +170,16 @@ class GluedStripTest {
   @Test
   void a_strip_far_beside_the_axis_is_turned_slower() {
     Shop light = SHOP.with(SHOP.practice().with(Line.SPEED_BALANCE, OptionalDouble.of(5)));
-    LiddedBox aside =
-        striped(LiddedBoxKind.BOX, LiddedBoxKind.BOX.fresh(), 12, 20, "African blackwood");
-    Plan<?> plan = Plan.of(LiddedBoxKind.BOX, aside, light, List.of());
+    Plan<?> plan = heavy(BOX, 36, light);
     Finding told = told(plan, "strip-balance");
     assertThat(told.verdict().limit()).isEqualTo(5);
     assertThat(told.verdict().found()).isGreaterThan(5);
-    LiddedBox middle =
-        striped(LiddedBoxKind.BOX, LiddedBoxKind.BOX.fresh(), 12, 0, "African blackwood");
-    assertThat(codes(Plan.of(LiddedBoxKind.BOX, middle, light, List.of())))
-        .doesNotContain("strip-balance");
+    assertThat(codes(heavy(BOX, 0, light))).doesNotContain("strip-balance");
+  }
+
+  private static <D extends Design> Plan<D> heavy(Kind<D> kind, double off, Shop shop) {
+    D wide = kind.size(kind.fresh(), new DimKey("outside.diameter"), Optional.of(Size.mm(120)));
+    return Plan.of(kind, striped(kind, wide, 24, off, "Lignum vitae"), shop, List.of());
   }
 
   /** It changes no outline and no cut of any kind, and is glued before anything is turned. */
