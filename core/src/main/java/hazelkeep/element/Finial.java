@@ -25,6 +25,7 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Stub;
 import hazelkeep.wood.SurfaceId;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -221,8 +222,11 @@ final class Finial implements AddedElement {
     }
     double sure = 2 * (blank.sound().maxR() - aim.custom(Line.STOCK_CENTRING));
     double widest = Math.max(aim.mm(sizes.wide()), aim.mm(sizes.foot()));
-    double jaws = 2 * aim.part(part()).stub(FinialPart.TENON).region().maxR();
-    double wide = FinialStock.round(widest, jaws, aim.practice());
+    Stub held = aim.part(part()).stubs().get(0);
+    double wide =
+        held.name().equals(FinialStock.CYLINDER)
+            ? FinialStock.slim(widest, aim.practice())
+            : FinialStock.round(widest, 2 * held.region().maxR(), aim.practice());
     if (sure < wide - SAME) {
       told.found(Entry.FINIAL_THIN.told(Grade.STOP, sure, wide, label()), part(), null);
     }

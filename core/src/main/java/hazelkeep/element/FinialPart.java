@@ -68,9 +68,16 @@ record FinialPart(
     return zero() + deep * (rim - tenon()) / (rim - s.due(sizes.tenon()) / 2);
   }
 
+  /** How its offcut is held. */
+  FinialStock stock(Shop shop) {
+    double widest = Math.max(s.mm(sizes.wide()), s.mm(sizes.foot()));
+    double sure = s.mm(sizes.across()) - 2 * s.practice(Line.STOCK_CENTRING);
+    return new FinialStock(shop, widest, sure);
+  }
+
   /** Where its offcut begins. */
   double low(Shop shop) {
-    return end() - new FinialStock(shop).low();
+    return end() - stock(shop).low();
   }
 
   double tip() {
@@ -173,7 +180,7 @@ record FinialPart(
   AddedElement.Own own(Part host, Shop shop, Design design) {
     double across = s.mm(sizes.across());
     double far = across + 2 * Lay.BEYOND;
-    List<Stub> stubs = List.of(new Stub(TENON, new FinialStock(shop).tenon(low(shop)), on(END)));
+    List<Stub> stubs = List.of(stock(shop).stub(low(shop), on(END)));
     Frame closed = new Frame(zero() - sunk.foot() + host.closed().zero(), false);
     Point core = new Point((zero() + Math.min(tip(), zero() + 2 * CORE)) / 2, CORE);
     Part part =
@@ -187,13 +194,13 @@ record FinialPart(
             sizes.tenon(),
             on(TENON),
             FitClass.GLUED);
-    return new AddedElement.Own(part, stock(shop, design), joint);
+    return new AddedElement.Own(part, offcut(shop, design), joint);
   }
 
   /** A point of it lies so far from its axis and its foot, mm: no cut comes there. */
   private static final double CORE = 0.2;
 
-  private Body stock(Shop shop, Design design) {
+  private Body offcut(Shop shop, Design design) {
     String named = sizes.added().wood().orElse(design.species());
     Species wood = shop.woods().named(named).orElseGet(() -> new Species(named, "", Map.of()));
     Body lying =

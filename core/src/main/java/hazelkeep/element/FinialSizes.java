@@ -138,15 +138,20 @@ record FinialSizes(Added added, String label, Line tall, Line broad) {
   private static final double SAME = 0.01;
 
   /** What has to come out of the offcut's length, mm. */
-  double need(Dims<?> d) {
-    return new FinialStock(d.shop()).low()
+  private double need(Dims<?> d) {
+    double sure = d.mm(across()) - 2 * d.custom(Line.STOCK_CENTRING);
+    return new FinialStock(d.shop(), widest(d), sure).low()
         + d.mm(deep())
         + d.mm(height())
         + d.custom(Line.FINIAL_FACE);
   }
 
-  /** How thick it has to be once it is rounded, mm. */
+  private double widest(Dims<?> d) {
+    return Math.max(d.mm(wide()), d.mm(foot()));
+  }
+
+  /** How thick it has to be once it is rounded, for a tenon. */
   private double round(Dims<?> d) {
-    return new FinialStock(d.shop()).round(Math.max(d.mm(wide()), d.mm(foot())));
+    return FinialStock.stout(d.shop(), widest(d)).round();
   }
 }

@@ -1,7 +1,9 @@
 package hazelkeep.element;
 
+import hazelkeep.hold.Around;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.InJaws;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.practice.Line;
@@ -27,7 +29,7 @@ import java.util.Map;
  */
 record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
   private FinialStock stock() {
-    return new FinialStock(shop);
+    return p.stock(shop);
   }
 
   private double far() {
@@ -35,7 +37,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
   }
 
   private HalfSection tenon() {
-    return aim.part(p.name()).stub(FinialPart.TENON).region();
+    return aim.part(p.name()).stubs().get(0).region();
   }
 
   /** The holds. */
@@ -44,7 +46,11 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
     SetupDraft centres = draft(name + " centres", "between centres", Hold.of(new Centres()));
     round(centres);
     Frame frame = new Frame(tenon().maxZ(), false);
-    Hold jaws = Hold.of(new Squeeze(p.name(), stock().jaws()));
+    InJaws grip =
+        stock().plain()
+            ? new Around(p.name(), FinialStock.CYLINDER, stock().jaws(), false)
+            : new Squeeze(p.name(), stock().jaws());
+    Hold jaws = Hold.of(grip);
     SetupDraft held = new SetupDraft(name, title("in the jaws"), jaws, Map.of(p.name(), frame));
     lengths(held, acts);
     foot(held, acts);
@@ -70,8 +76,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
   private void round(SetupDraft s) {
     double low = p.low(shop) - Lay.BEYOND;
     double high = p.low(shop) + aim.mm(p.sizes().along()) + Lay.BEYOND;
-    double widest = Math.max(aim.mm(p.sizes().wide()), aim.mm(p.sizes().foot()));
-    double r = stock().round(widest) / 2;
+    double r = stock().round() / 2;
     s.step(
         "round",
         "Round the offcut for the " + called,
@@ -79,6 +84,15 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
         Speeds.At.TURNING,
         Acts.remove(p.name(), HalfSection.box(low, high, r, far())));
     HalfSection faced = HalfSection.box(low, tenon().minZ(), 0, far());
+    if (stock().plain()) {
+      s.step(
+          "face",
+          "Face its foot end",
+          "It goes into the jaws as it is, as deep as they are: no tenon, no shoulder.",
+          Speeds.At.TURNING,
+          Acts.remove(p.name(), faced));
+      return;
+    }
     HalfSection around = HalfSection.box(tenon().minZ(), tenon().maxZ(), 0, far()).minus(tenon());
     s.step(
         "tenon",

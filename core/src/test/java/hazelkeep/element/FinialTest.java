@@ -3,6 +3,9 @@ package hazelkeep.element;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.hold.Around;
+import hazelkeep.hold.Grip;
+import hazelkeep.hold.InJaws;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
@@ -11,14 +14,18 @@ import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Setup;
 import hazelkeep.route.State;
+import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
+import hazelkeep.wood.Stub;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,6 +34,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Knobs and finials that are pieces of their own, let into a top. */
@@ -192,11 +200,40 @@ class FinialTest {
     Plan<?> brief = with(BOX, "lid", "own-ball", "own-ball-1.blank-long", 38.0).withRemedies();
     assertThat(one(brief, "finial-short").verdict().found()).isCloseTo(38, within(1e-3));
     assertThat(one(brief, "finial-short").remedies()).isNotEmpty();
-    Plan<?> thin = with(BOX, "lid", "own-ball", "own-ball-1.blank-across", 18.0).withRemedies();
+    Plan<?> thin = with(BOX, "lid", "own-ball", "own-ball-1.blank-across", 14.0).withRemedies();
     assertThat(one(thin, "finial-thin").remedies()).isNotEmpty();
     assertThat(codes(with(BOX, "lid", "own-ball", "own-ball-1.wide", 140.0))).contains("knob-wide");
     assertThat(codes(with(BOX, "body", "own-ball"))).contains("knob-no-top");
     assertThat(second(BOX)).contains("knob-second");
+  }
+
+  /**
+   * An offcut with no room for a tenon and its shoulder goes into the jaws as it is, as far as they
+   * are deep; where it is stout enough it has a tenon as before.
+   */
+  @ParameterizedTest
+  @CsvSource({"17, true", "20, true", "30, false"})
+  void a_slim_offcut_is_a_plain_cylinder_through_the_jaws(double across, boolean plain) {
+    Plan<?> plan = with(BOX, "lid", "own-ball", "own-ball-1.blank-across", across);
+    assertThat(codes(plan)).doesNotContain("finial-thin", "wood-left", "finial-short");
+    assertThat(plan.stops()).isEqualTo(plain(BOX).stops());
+    Stub held = plan.aim().parts().get(2).stubs().get(0);
+    Grip grip =
+        plan.route().setups().stream()
+            .filter(s -> s.name().equals("own-ball-1"))
+            .findFirst()
+            .orElseThrow()
+            .hold()
+            .grip();
+    assertThat(grip instanceof Around).isEqualTo(plain);
+    assertThat(held.name()).isEqualTo(plain ? "cylinder" : "tenon");
+    if (plain) {
+      JawSet jaws = ((InJaws) grip).jaws();
+      assertThat(held.region().maxR())
+          .isCloseTo(across / 2 - Practice.USUAL.of(Line.STOCK_CENTRING), within(1e-3));
+      assertThat(2 * held.region().maxR()).isBetween(jaws.squeeze().from(), jaws.squeeze().to());
+      assertThat(held.region().maxZ() - held.region().minZ()).isCloseTo(jaws.depth(), within(1e-3));
+    }
   }
 
   private static <D extends Design> Set<String> second(Kind<D> kind) {
