@@ -78,7 +78,8 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     for (AddedElement e : Elements.of(design)) {
       e.lengthens().ifPresent(by -> out.replaceAll(r -> r.key().equals(WASTE) ? longer(r, by) : r));
       for (SizeRule r : e.sizes()) {
-        out.add(r.on());
+        // Whatever its number, a bead's width has the bounds of a bead's width.
+        out.add(r.on(e.added().what() + r.key().path().substring(e.added().id().length())));
       }
     }
     return out;
@@ -99,7 +100,8 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
           return new Rule.Value(
               v.mm() + d.mm(by.path()), v.origin(), v.reason() + ", and what is turned on the top");
         },
-        r.read());
+        r.read(),
+        r.name());
   }
 
   private Drawn drawn(D design, Map<DimKey, Dim> dims, Shop shop) {

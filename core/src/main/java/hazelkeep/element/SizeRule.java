@@ -67,6 +67,11 @@ public record SizeRule(
 
   /** The rule on a kind of piece. */
   <D extends Design> Rule<D> on() {
-    return new Rule<>(key, label, least, most, fit, by::apply, read::apply);
+    return on(key.path());
+  }
+
+  /** The same with bounds that go by another name. */
+  public <D extends Design> Rule<D> on(String name) {
+    return new Rule<>(key, label, least, most, fit, by::apply, read::apply, name);
   }
 }

@@ -139,7 +139,10 @@ public final class Contradictions<D extends Design> {
   }
 
   private Optional<Rule<D>> clearanceRule() {
-    return kind.rules(design).stream().filter(r -> r.key().equals(CLEARANCE)).findFirst();
+    return kind.rules(design).stream()
+        .filter(r -> r.key().equals(CLEARANCE))
+        .map(r -> r.within(shop.practice()))
+        .findFirst();
   }
 
   private static boolean wished(Aim aim, DimKey key) {

@@ -41,7 +41,7 @@ public final class Dims<D extends Design> {
     this.design = design;
     this.shop = shop;
     this.readings = readings;
-    rules.forEach(r -> this.rules.put(r.key(), r));
+    rules.forEach(r -> this.rules.put(r.key(), r.within(shop.practice())));
   }
 
   /**

@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
+import hazelkeep.practice.Practice;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -16,6 +17,7 @@ import java.util.function.Function;
  * @param fit whether it belongs to a fit and is shown as finely as one
  * @param by the rule
  * @param read what readings of other dimensions say of it; empty as long as they are not taken
+ * @param name what its bounds go by: its key, of what is added without its number
  */
 public record Rule<D extends Design>(
     DimKey key,
@@ -24,7 +26,8 @@ public record Rule<D extends Design>(
     double most,
     boolean fit,
     Function<Dims<D>, Value> by,
-    Function<Dims<D>, Optional<Double>> read) {
+    Function<Dims<D>, Optional<Double>> read,
+    String name) {
   /** A rule of a dimension that only its own reading can tell. */
   public Rule(
       DimKey key,
@@ -33,7 +36,7 @@ public record Rule<D extends Design>(
       double most,
       boolean fit,
       Function<Dims<D>, Value> by) {
-    this(key, label, least, most, fit, by, d -> Optional.empty());
+    this(key, label, least, most, fit, by, d -> Optional.empty(), key.path());
   }
 
   /** The same rule, measured as the difference of two others once both are. */
@@ -48,7 +51,17 @@ public record Rule<D extends Design>(
         d ->
             d.measured(of) && d.measured(less)
                 ? Optional.of(d.mm(of) - d.mm(less))
-                : Optional.empty());
+                : Optional.empty(),
+        name);
+  }
+
+  /** The same rule by the turner's own bounds; as it was where they leave nothing between them. */
+  public Rule<D> within(Practice practice) {
+    return practice
+        .bound(name)
+        .filter(b -> b.leaves(least, most))
+        .map(b -> new Rule<>(key, label, b.least(least), b.most(most), fit, by, read, name))
+        .orElse(this);
   }
 
   /**

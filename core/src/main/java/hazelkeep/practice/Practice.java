@@ -4,33 +4,59 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * What a turner goes by: the table of Practice with the turner's own values laid over it.
  *
  * @param own the turner's own values, each line once
+ * @param bounds the turner's own bounds of sizes, each size once
  */
-public record Practice(List<Custom> own) {
+public record Practice(List<Custom> own, List<Bound> bounds) {
   /** The table as it is shipped. */
   public static final Practice USUAL = new Practice(List.of());
+
+  /** With the usual bounds. */
+  public Practice(List<Custom> own) {
+    this(own, List.of());
+  }
 
   /** Who listens to what is asked, if anybody does: it changes no answer. */
   private static final ThreadLocal<Set<Line>> ASKED = new ThreadLocal<>();
 
   /**
-   * @throws IllegalArgumentException when a line is there twice
+   * @throws IllegalArgumentException when a line or a size is there twice
    */
   public Practice {
     own = own == null ? List.of() : List.copyOf(own);
-    Set<String> names = new HashSet<>();
-    for (Custom c : own) {
-      if (!names.add(c.name())) {
-        throw new IllegalArgumentException("Practice has “" + c.name() + "” twice");
-      }
-    }
+    // Files from before sizes had bounds of their own name none.
+    bounds = bounds == null ? List.of() : List.copyOf(bounds);
+    once(own.stream().map(Custom::name));
+    once(bounds.stream().map(Bound::name));
+  }
+
+  private static void once(Stream<String> names) {
+    Set<String> known = new HashSet<>();
+    names.forEach(
+        n -> {
+          if (!known.add(n)) {
+            throw new IllegalArgumentException("Practice has “" + n + "” twice");
+          }
+        });
+  }
+
+  /** The turner's own bounds of a size. */
+  public Optional<Bound> bound(String size) {
+    return bounds.stream().filter(b -> b.name().equals(size)).findFirst();
+  }
+
+  /** This practice with other bounds of sizes. */
+  public Practice bounded(List<Bound> others) {
+    return new Practice(own, others);
   }
 
   /** The value of a line, in its unit. */
@@ -61,7 +87,7 @@ public record Practice(List<Custom> own) {
     List<Custom> next = new ArrayList<>(own);
     next.removeIf(c -> c.line() == line);
     value.ifPresent(v -> next.add(new Custom(line.key(), v)));
-    return new Practice(next);
+    return new Practice(next, bounds);
   }
 
   /**

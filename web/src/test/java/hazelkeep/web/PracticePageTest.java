@@ -13,6 +13,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.web.util.HtmlUtils;
 
@@ -118,5 +119,64 @@ class PracticePageTest {
   @Test
   void a_line_that_is_not_there_is_said() {
     assertThat(visitor.get("/shop/practice/wall.paper").statusCode()).isEqualTo(404);
+  }
+
+  /** Bounds of one's own: wider, narrower, in inches, of what is added, and taken back. */
+  @Test
+  void own_bounds_of_sizes_are_kept_shown_and_taken_back() {
+    String far = "/shop/practice/bounds";
+    visitor.get(far);
+    assertThat(
+            visitor.post(far, "most:outside.height", "24 in", "least:bead.wide", "2").statusCode())
+        .isEqualTo(302);
+    assertThat(practice().bound("outside.height").orElseThrow().most()).contains(609.6);
+    assertThat(practice().bound("outside.height").orElseThrow().least()).isEmpty();
+    assertThat(practice().bound("bead.wide").orElseThrow().least()).contains(2.0);
+    assertThat(visitor.get(far).body()).contains("609.6", "yours");
+    assertThat(visitor.get("/pieces/1").body())
+        .contains("By your own", "609.6 mm, usual 30 to 500");
+    visitor.get(far);
+    visitor.post(far, "most:outside.height", "", "least:bead.wide", "");
+    assertThat(practice()).isEqualTo(Practice.USUAL);
+  }
+
+  /** What makes no sense is told at its field, and what was typed stays. */
+  @ParameterizedTest
+  @CsvSource({
+    "least:outside.height, 700, nothing is left between",
+    "most:outside.height, 5000, lies between -1 and 2000 mm",
+    "most:outside.height, tall, Accepted: 54",
+    "least:outside.height, -5, lies between -1 and 2000 mm"
+  })
+  void bounds_that_make_no_sense_are_told(String field, String value, String told) {
+    visitor.get("/shop/practice/bounds");
+    HttpResponse<String> r = visitor.post("/shop/practice/bounds", field, value);
+    assertThat(r.statusCode()).isEqualTo(422);
+    assertThat(r.body()).contains(told, "value=\"" + value + "\"");
+    assertThat(practice()).isEqualTo(Practice.USUAL);
+  }
+
+  /** A piece that has a size beyond them is named first; asked once more it is done. */
+  @Test
+  void bounds_that_a_piece_breaks_are_asked_about() {
+    visitor.get("/shop/practice/bounds");
+    HttpResponse<String> r = visitor.post("/shop/practice/bounds", "most:outside.diameter", "30");
+    assertThat(r.statusCode()).isEqualTo(422);
+    assertThat(r.body()).contains("It concerns");
+    assertThat(practice()).isEqualTo(Practice.USUAL);
+  }
+
+  /** They travel with the shop's file. */
+  @Test
+  void bounds_are_in_the_shops_file() {
+    visitor.get("/shop/practice/bounds");
+    visitor.post("/shop/practice/bounds", "most:outside.height", "610");
+    Shop shop = store.shop();
+    String file = visitor.get("/shop.json").body();
+    assertThat(file).contains("outside.height", "610");
+    store.replace(Shop.starter());
+    assertThat(practice()).isEqualTo(Practice.USUAL);
+    store.replace(shop);
+    assertThat(practice().bound("outside.height").orElseThrow().most()).contains(610.0);
   }
 }

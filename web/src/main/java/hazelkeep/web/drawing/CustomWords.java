@@ -1,8 +1,13 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Rule;
 import hazelkeep.practice.Custom;
 import hazelkeep.practice.Line;
+import hazelkeep.practice.Practice;
+import hazelkeep.web.words.Sentences;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Values of Practice in words, lengths in the unit chosen. */
 public final class CustomWords {
@@ -18,6 +23,26 @@ public final class CustomWords {
         + words(line, own.value(), unit)
         + ", usual "
         + number(line, line.text().value(), unit);
+  }
+
+  /** The turner's own bounds of the sizes that a piece has, each beside the usual ones. */
+  public static List<String> bounds(List<? extends Rule<?>> rules, Practice practice, Unit unit) {
+    List<String> out = new ArrayList<>();
+    for (Rule<?> r : rules) {
+      Rule<?> own = r.within(practice);
+      if (own != r) {
+        out.add(
+            Sentences.of(
+                "bounds.own",
+                r.label(),
+                unit.show(own.least()),
+                unit.show(own.most()),
+                unit.word(),
+                unit.show(r.least()),
+                unit.show(r.most())));
+      }
+    }
+    return out;
   }
 
   /** Whether a line is a length. */

@@ -9,6 +9,8 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.Rule;
+import hazelkeep.practice.Practice;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.drawing.PieceDrawing;
@@ -22,6 +24,7 @@ import hazelkeep.web.store.Stale;
 import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -232,9 +235,18 @@ class PiecePage {
 
   /** What of this plan goes by the turner's own values, each in a few words. */
   private static List<String> customs(Plan<?> plan, Unit unit) {
-    return plan.shop().practice().own().stream()
-        .filter(c -> plan.practice().contains(c.line()))
-        .map(c -> CustomWords.of(c, unit))
-        .toList();
+    Practice practice = plan.shop().practice();
+    List<String> out =
+        new ArrayList<>(
+            practice.own().stream()
+                .filter(c -> plan.practice().contains(c.line()))
+                .map(c -> CustomWords.of(c, unit))
+                .toList());
+    out.addAll(CustomWords.bounds(rules(plan), practice, unit));
+    return out;
+  }
+
+  private static <D extends Design> List<Rule<D>> rules(Plan<D> plan) {
+    return plan.kind().rules(plan.design());
   }
 }

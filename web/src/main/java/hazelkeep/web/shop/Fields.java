@@ -42,6 +42,7 @@ final class Fields {
       case WOOD -> "Wood";
       case PRACTICE -> "Own value of practice";
       case CLIMATE -> "Air of a place";
+      case BOUND -> "Own bound of a size";
     };
   }
 
@@ -63,6 +64,7 @@ final class Fields {
       case WOOD -> "Woods";
       case PRACTICE -> "Own values of practice";
       case CLIMATE -> "Air of places";
+      case BOUND -> "Own bounds of sizes";
     };
   }
 
@@ -86,6 +88,7 @@ final class Fields {
       case WOOD -> "Your own figures win over the library's.";
       case PRACTICE -> "What is planned and judged by, where you go by another value.";
       case CLIMATE -> "What the seasons do to a lid is worked out from it.";
+      case BOUND -> "What may be typed for a size goes by them.";
     };
   }
 
@@ -188,6 +191,7 @@ final class Fields {
               length("deflection", "Deflection read"));
       case PRACTICE -> List.of(NAME, number("value", "Value", "in its unit"));
       case CLIMATE -> List.of(NAME);
+      case BOUND -> List.of(NAME, length("least", "Least"), length("most", "Most"));
       case WOOD -> List.of(NAME, text("botanical", "Botanical name").or("if you like"));
     };
   }

@@ -5,7 +5,6 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
-import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
@@ -33,10 +32,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The table of Practice: what is planned and judged by, with the turner's own values. */
 @Controller
 class PracticeController {
-  private static final String BREAKS = Sentences.of("any.nothing-was-changed-yet");
-
-  private static final String STALE = Sentences.of("practice.practice-was-changed-in");
-
   /** Pieces that are asked whether a line shapes them: those changed last. */
   private static final int ASKED = 40;
 
@@ -45,15 +40,15 @@ class PracticeController {
   private final ShopStore store;
   private final PieceStore pieces;
   private final Planner planner;
-  private final Broken broken;
+  private final PracticeSaved saved;
   private final Json json;
 
   PracticeController(
-      ShopStore store, PieceStore pieces, Planner planner, Broken broken, Json json) {
+      ShopStore store, PieceStore pieces, Planner planner, PracticeSaved saved, Json json) {
     this.store = store;
     this.pieces = pieces;
     this.planner = planner;
-    this.broken = broken;
+    this.saved = saved;
     this.json = json;
   }
 
@@ -79,22 +74,11 @@ class PracticeController {
       RedirectAttributes flash) {
     Practice now = store.shop().practice();
     PracticePage.Typed read = PracticePage.read(now, typed, unit);
-    HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
-    if (!read.errors().isEmpty()) {
-      model.addAttribute("refused", Sentences.of("practice.nothing-was-saved-yet"));
-    } else if (!json.write(now).equals(typed.getOrDefault("was", json.write(now)))) {
-      status = HttpStatus.CONFLICT;
-      model.addAttribute("refused", STALE);
-    } else {
-      Shop next = store.shop().with(read.practice());
-      String breaks = broken.by(next);
-      if (breaks.isEmpty() || breaks.equals(typed.get("sure"))) {
-        store.only(ShopKind.PRACTICE, read.practice().own());
-        flash.addFlashAttribute("saved", Sentences.of("practice.saved-plans-go-by"));
-        return "redirect:/shop/practice";
-      }
-      model.addAttribute("refused", BREAKS);
-      model.addAttribute("breaks", breaks);
+    HttpStatus status =
+        saved.put(ShopKind.PRACTICE, read.practice(), !read.errors().isEmpty(), typed, model);
+    if (status == HttpStatus.OK) {
+      flash.addFlashAttribute("saved", Sentences.of("practice.saved-plans-go-by"));
+      return "redirect:/shop/practice";
     }
     response.setStatus(status.value());
     return page(PracticePage.of(now, unit, typed, read.errors()), now, unit, model);

@@ -272,6 +272,7 @@ class ShopController {
       case WOOD -> "redirect:/shop/woods";
       case PRACTICE -> "redirect:/shop/practice";
       case CLIMATE -> "redirect:/shop/air";
+      case BOUND -> "redirect:/shop/practice/bounds";
       default -> "redirect:/shop#" + kind.key();
     };
   }

@@ -3,6 +3,7 @@ package hazelkeep.web.store;
 import hazelkeep.air.Climate;
 import hazelkeep.air.Climates;
 import hazelkeep.measure.Restated;
+import hazelkeep.practice.Bound;
 import hazelkeep.practice.Custom;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
@@ -45,7 +46,8 @@ public enum ShopKind {
   PUSH(PushTest.class, s -> s.push().stream().toList(), "push", true),
   WOOD(Species.class, s -> s.woods().own(), "woods", false),
   PRACTICE(Custom.class, s -> s.practice().own(), "practice", false),
-  CLIMATE(Climate.class, s -> s.climates().own(), "climates", false);
+  CLIMATE(Climate.class, s -> s.climates().own(), "climates", false),
+  BOUND(Bound.class, s -> s.practice().bounds(), "practice", false);
 
   private final Class<? extends Record> type;
   private final Function<Shop, List<? extends Record>> of;
@@ -101,7 +103,11 @@ public enum ShopKind {
       case WOOD ->
           Restated.with(shop, wall, new Woods(things.stream().map(Species.class::cast).toList()));
       case PRACTICE ->
-          Restated.with(shop, wall, new Practice(things.stream().map(Custom.class::cast).toList()));
+          shop.with(
+              new Practice(
+                  things.stream().map(Custom.class::cast).toList(), shop.practice().bounds()));
+      case BOUND ->
+          shop.with(shop.practice().bounded(things.stream().map(Bound.class::cast).toList()));
       case CLIMATE ->
           Restated.with(
               shop, wall, new Climates(things.stream().map(Climate.class::cast).toList()));

@@ -4,6 +4,7 @@ import static hazelkeep.web.store.tables.Tables.SHOP_ITEM;
 
 import hazelkeep.air.Climate;
 import hazelkeep.air.Climates;
+import hazelkeep.practice.Bound;
 import hazelkeep.practice.Custom;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
@@ -80,7 +81,7 @@ public class ShopStore {
               new Woods(all(ShopKind.WOOD, Species.class)),
               all(ShopKind.EXTENSION, Extension.class),
               all(ShopKind.DRILL, DrillChuck.class).stream().findFirst(),
-              new Practice(all(ShopKind.PRACTICE, Custom.class)),
+              new Practice(all(ShopKind.PRACTICE, Custom.class), all(ShopKind.BOUND, Bound.class)),
               new Climates(all(ShopKind.CLIMATE, Climate.class)));
     }
     return kept;
