@@ -80,9 +80,9 @@ class PracticePageTest {
 
   @Test
   void two_tabs_are_told_of_one_another_and_nothing_typed_is_lost() {
-    visitor.post("/shop/practice", "was", "{\"own\":[]}", "wall.box", "2.5");
+    visitor.post("/shop/practice", "was", "{\"own\":[],\"bounds\":[]}", "wall.box", "2.5");
     HttpResponse<String> r =
-        visitor.post("/shop/practice", "was", "{\"own\":[]}", "wall.mill", "4.5");
+        visitor.post("/shop/practice", "was", "{\"own\":[],\"bounds\":[]}", "wall.mill", "4.5");
     assertThat(r.statusCode()).isEqualTo(409);
     assertThat(r.body()).contains("another tab").contains("value=\"4.5\"");
     assertThat(practice().of(Line.WALL_BOX)).isEqualTo(2.5);
@@ -134,7 +134,7 @@ class PracticePageTest {
     assertThat(practice().bound("bead.wide").orElseThrow().least()).contains(2.0);
     assertThat(visitor.get(far).body()).contains("609.6", "yours");
     assertThat(visitor.get("/pieces/1").body())
-        .contains("By your own", "609.6 mm, usual 30 to 500");
+        .contains("By your own", "20.0 to 609.6 mm, usual 20.0 to 600.0");
     visitor.get(far);
     visitor.post(far, "most:outside.height", "", "least:bead.wide", "");
     assertThat(practice()).isEqualTo(Practice.USUAL);
@@ -172,7 +172,7 @@ class PracticePageTest {
     visitor.get("/shop/practice/bounds");
     visitor.post("/shop/practice/bounds", "most:outside.height", "610");
     Shop shop = store.shop();
-    String file = visitor.get("/shop.json").body();
+    String file = visitor.get("/shop/shop.json").body();
     assertThat(file).contains("outside.height", "610");
     store.replace(Shop.starter());
     assertThat(practice()).isEqualTo(Practice.USUAL);

@@ -5,7 +5,6 @@ import hazelkeep.piece.Rule;
 import hazelkeep.practice.Custom;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
-import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,18 +30,15 @@ public final class CustomWords {
     for (Rule<?> r : rules) {
       Rule<?> own = r.within(practice);
       if (own != r) {
-        out.add(
-            Sentences.of(
-                "bounds.own",
-                r.label(),
-                unit.show(own.least()),
-                unit.show(own.most()),
-                unit.word(),
-                unit.show(r.least()),
-                unit.show(r.most())));
+        out.add(r.label() + " " + span(own, unit) + " " + unit.word() + ", usual " + span(r, unit));
       }
     }
     return out;
+  }
+
+  /** What is taken for a size, from the least to the most. */
+  public static String span(Rule<?> rule, Unit unit) {
+    return unit.show(rule.least()) + " to " + unit.show(rule.most());
   }
 
   /** Whether a line is a length. */

@@ -11,6 +11,7 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Bound;
 import hazelkeep.practice.Practice;
+import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -72,7 +73,7 @@ public record BoundsPage(List<Row> rows) {
 
     String usual(Unit unit) {
       return rules.stream()
-          .map(r -> unit.show(r.least()) + " to " + unit.show(r.most()))
+          .map(r -> CustomWords.span(r, unit))
           .distinct()
           .collect(Collectors.joining("; "));
     }
