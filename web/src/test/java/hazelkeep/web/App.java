@@ -87,6 +87,7 @@ final class App {
         "/words",
         "/shop/woods",
         "/shop/practice",
+        "/shop/practice/bounds",
         "/shop/air",
         "/shop/learnt",
         "/instruments",

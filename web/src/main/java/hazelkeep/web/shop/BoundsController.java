@@ -38,7 +38,7 @@ class BoundsController {
 
   private String page(BoundsPage page, Practice was, Unit unit, Model model) {
     model.addAttribute("show", new Show(unit));
-    model.addAttribute("rows", page.rows());
+    model.addAttribute("page", page);
     model.addAttribute("was", json.write(was));
     return "shop/bounds";
   }

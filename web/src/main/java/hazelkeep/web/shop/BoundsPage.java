@@ -1,6 +1,8 @@
 package hazelkeep.web.shop;
 
+import hazelkeep.element.AddedElement;
 import hazelkeep.element.Elements;
+import hazelkeep.element.SizeRule;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.SizeText;
@@ -11,7 +13,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Bound;
 import hazelkeep.practice.Practice;
-import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -21,14 +22,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /**
  * The bounds of all sizes as they are shown and typed.
  *
- * @param rows a size each
+ * @param pieces those of pieces, a size each
+ * @param added those of what is added to a piece
  */
-public record BoundsPage(List<Row> rows) {
+public record BoundsPage(List<Row> pieces, List<Row> added) {
   private static final String LEAST = "least:";
   private static final String MOST = "most:";
 
@@ -71,34 +72,53 @@ public record BoundsPage(List<Row> rows) {
       where.add(kind);
     }
 
+    /** From the least that is taken anywhere to the most. */
     String usual(Unit unit) {
-      return rules.stream()
-          .map(r -> CustomWords.span(r, unit))
-          .distinct()
-          .collect(Collectors.joining("; "));
+      double least = rules.stream().mapToDouble(Rule::least).min().orElseThrow();
+      double most = rules.stream().mapToDouble(Rule::most).max().orElseThrow();
+      boolean one = rules.stream().allMatch(r -> r.least() == least && r.most() == most);
+      return unit.show(least) + " to " + unit.show(most) + (one ? "" : ", by the kind");
     }
 
     String meaning() {
-      return rules.stream().map(Rule::label).distinct().collect(Collectors.joining("; "));
+      List<String> all = rules.stream().map(Rule::label).distinct().toList();
+      return String.join("; ", all.subList(0, Math.min(NAMED, all.size())))
+          + (all.size() > NAMED ? " …" : "");
+    }
+
+    String places() {
+      return where.size() == Kinds.ALL.size()
+          ? "every kind"
+          : where.size() > NAMED ? where.size() + " kinds" : String.join(", ", where);
     }
   }
 
-  /** All sizes of all kinds, and of all that can be added. */
-  private static final Map<String, Known> ALL = all();
+  /** So many names are told; of more, how many. */
+  private static final int NAMED = 2;
 
-  private static Map<String, Known> all() {
+  private static final Map<String, Known> PIECES = ofPieces();
+  private static final Map<String, Known> ADDED = ofAdded();
+
+  private static Map<String, Known> ofPieces() {
     Map<String, Known> out = new TreeMap<>();
     Kinds.ALL.forEach(k -> of(k, out));
-    for (Elements.Sort sort : Elements.all()) {
-      Added first = new Added(sort.key(), 1, "any");
-      Elements.of(first).sizes().stream()
-          .<Rule<?>>map(r -> r.on(sort.key() + r.key().path().substring(first.id().length())))
-          .forEach(r -> out.computeIfAbsent(r.name(), n -> Known.none()).and(r, ADDED));
-    }
     return out;
   }
 
-  private static final String ADDED = "added to any";
+  private static Map<String, Known> ofAdded() {
+    Map<String, Known> out = new TreeMap<>();
+    for (Elements.Sort sort : Elements.all()) {
+      Added first = new Added(sort.key(), 1, "any");
+      AddedElement e = Elements.of(first);
+      for (SizeRule r : e.sizes()) {
+        String name = sort.key() + r.key().path().substring(first.id().length());
+        String label = r.label().replace(e.label(), e.word());
+        SizeRule any = new SizeRule(r.key(), label, r.least(), r.most(), r.by());
+        out.computeIfAbsent(name, n -> Known.none()).and(any.on(name), e.word());
+      }
+    }
+    return out;
+  }
 
   private static <D extends Design> void of(Kind<D> kind, Map<String, Known> out) {
     kind.rules(kind.fresh())
@@ -118,8 +138,18 @@ public record BoundsPage(List<Row> rows) {
    */
   static BoundsPage of(
       Practice practice, Unit unit, Map<String, String> typed, Map<String, String> errors) {
+    return new BoundsPage(
+        rows(PIECES, practice, unit, typed, errors), rows(ADDED, practice, unit, typed, errors));
+  }
+
+  private static List<Row> rows(
+      Map<String, Known> sizes,
+      Practice practice,
+      Unit unit,
+      Map<String, String> typed,
+      Map<String, String> errors) {
     List<Row> rows = new ArrayList<>();
-    ALL.forEach(
+    sizes.forEach(
         (name, known) -> {
           Optional<Bound> own = practice.bound(name);
           String least = own.flatMap(Bound::least).map(unit::show).orElse("");
@@ -128,13 +158,13 @@ public record BoundsPage(List<Row> rows) {
               new Row(
                   name,
                   known.meaning(),
-                  String.join(", ", known.where()),
+                  known.places(),
                   known.usual(unit),
                   typed.getOrDefault(LEAST + name, least),
                   typed.getOrDefault(MOST + name, most),
                   errors.getOrDefault(name, "")));
         });
-    return new BoundsPage(rows);
+    return rows;
   }
 
   /** What is typed as a practice; bounds of sizes that no kind has any more stay. */
@@ -142,7 +172,9 @@ public record BoundsPage(List<Row> rows) {
     Map<String, Bound> out = new LinkedHashMap<>();
     was.bounds().forEach(b -> out.put(b.name(), b));
     Map<String, String> errors = new LinkedHashMap<>();
-    ALL.forEach(
+    Map<String, Known> all = new TreeMap<>(PIECES);
+    all.putAll(ADDED);
+    all.forEach(
         (name, known) -> {
           if (!typed.containsKey(LEAST + name) && !typed.containsKey(MOST + name)) {
             return;
