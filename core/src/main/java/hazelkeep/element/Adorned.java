@@ -153,7 +153,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   public List<Remedy> remedies(D design, Finding finding, Aim aim, Shop shop) {
     List<Remedy> out = new ArrayList<>(plain.remedies(design, finding, aim, shop));
     if (finding.verdict().entry() == Entry.KNOB_BY_HAND) {
-      out.addAll(new Tries(aim).ends(plain.ends(design)).done());
+      out.addAll(new Tries(aim).ends(plain.ends(design), finding).done());
     }
     if (!none(design)) {
       Drawn d = drawn(design, aim, shop);

@@ -221,7 +221,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     remedies(design, b, finding, tries);
     make.elements().forEach(e -> e.remedies(b, finding, tries));
     if (Tries.held(finding.code())) {
-      tries.ends(ends(design));
+      tries.ends(ends(design), finding);
     }
     return tries.done(finding);
   }

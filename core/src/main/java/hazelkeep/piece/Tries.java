@@ -67,9 +67,22 @@ public final class Tries {
     return this;
   }
 
-  /** Every other way to finish an end. */
-  public Tries ends(List<End> ends) {
+  /** Two sizes set at once: either alone would not help. */
+  public Tries together(DimKey one, double mm, DimKey other, double otherMm) {
+    out.add(
+        new Remedy.Together(
+            List.of(
+                new Remedy.SetDim(one, Length.mm(mm)),
+                new Remedy.SetDim(other, Length.mm(otherMm)))));
+    return this;
+  }
+
+  /** Every other way to finish the end that something was found at. */
+  public Tries ends(List<End> ends, Finding f) {
     for (End e : ends) {
+      if (!f.at().map(k -> e.at(k.path())).orElse(f.part().equals(e.part()))) {
+        continue;
+      }
       e.choice().options().stream()
           .filter(o -> !o.name().equals(e.choice().chosen()))
           .forEach(o -> choose(e.choice().name(), o.name()));
@@ -94,8 +107,11 @@ public final class Tries {
       case "hold-missing",
           "hold-weak",
           "expand-wall",
+          "expand-range",
+          "recess-shallow",
           "splits",
           "seat-leans",
+          "seat-gone",
           "jam-loose",
           "jam-bottoms" ->
           true;

@@ -73,8 +73,17 @@ final class WaysOut {
     Tries tries = new Tries(aim);
     double limit = f.verdict().limit();
     switch (f.code()) {
-      case "blank-short" -> tries.set("blank.length", up(aim.mm("stick.need")));
-      case "blank-thin" -> tries.set("blank.across", up(limit + 2 * aim.off()));
+      case "blank-short", "tenon-gone", "wood-missing" -> {
+        longer(tries);
+        larger(tries, aim.across());
+      }
+      case "part-gone" -> larger(tries, aim.across());
+      case "blank-thin" -> {
+        tries.set("blank.across", up(limit + 2 * aim.off()));
+        larger(tries, limit);
+      }
+      case "free-length", "lever" -> lower(f, tries);
+      case "dimple" -> fuller(f, tries);
       case "tail-twists" -> lighter(f, tries);
       case "no-room-at-foot" -> tries.set("stick.waste-foot", up(limit));
       case "no-room-at-top" -> tries.set("stick.waste-top", up(limit));
@@ -87,6 +96,47 @@ final class WaysOut {
       default -> {}
     }
     return tries.done();
+  }
+
+  /** A piece that stands out less far. */
+  private void lower(Finding f, Tries tries) {
+    if (has("outside.height")) {
+      tries.set(
+          "outside.height",
+          down(aim.mm("outside.height") - f.verdict().found() + f.verdict().limit()));
+    }
+  }
+
+  /** More wood at the end that a centre's point goes into. */
+  private void fuller(Finding f, Tries tries) {
+    boolean top = f.part().equals(aim.offBlank().get(aim.offBlank().size() - 1).name());
+    double more = up(f.verdict().found() + FULLER);
+    for (String at : List.of("stick.waste-", "stick.face-")) {
+      String key = at + (top && has(at + "top") ? "top" : "foot");
+      if (has(key)) {
+        tries.set(key, aim.mm(key) + more);
+      }
+    }
+    longer(tries);
+  }
+
+  /** Wood that is left over a centre's dimple, mm. */
+  private static final double FULLER = 0.5;
+
+  private void longer(Tries tries) {
+    double need = up(aim.mm("stick.need"));
+    if (need > aim.mm("blank.length")) {
+      tries.set("blank.length", need);
+    }
+  }
+
+  /** A blank short both ways helps only when it is had longer and thicker at once. */
+  private void larger(Tries tries, double diameter) {
+    double need = up(aim.mm("stick.need"));
+    double thick = up(diameter + 2 * aim.off());
+    if (need > aim.mm("blank.length") && thick > aim.mm("blank.across")) {
+      tries.together(new DimKey("blank.length"), need, new DimKey("blank.across"), thick);
+    }
   }
 
   /** Ends with a tenon, that of the finding's part first. */

@@ -79,24 +79,38 @@ class ToldAndTriesTest {
             new Remedy.Choose("form", "STRAIGHT"));
   }
 
+  private static Finding weak(Optional<StepKey> at, String part) {
+    return new Finding(
+        Entry.HOLD_WEAK.told(Grade.STOP, 4, 10),
+        at,
+        part,
+        Optional.empty(),
+        "Otherwise.",
+        List.of());
+  }
+
+  /** Where a step tells which end it is, that end's ways; else those of the part. */
   @Test
-  void every_other_way_to_hold_an_end_is_tried_and_the_step_put_back_last() {
-    StepKey step = new StepKey("mouth/mouth");
-    Finding f =
-        new Finding(
-            Entry.HOLD_WEAK.told(Grade.STOP, 4, 10),
-            Optional.of(step),
-            "body",
-            Optional.empty(),
-            "Otherwise.",
-            List.of());
+  void every_other_way_to_hold_that_end_is_tried_and_the_step_put_back_last() {
     List<End> ends = MillKind.MILL.ends(MillKind.MILL.fresh());
-    List<Remedy> tried = new Tries(aim).ends(ends).done(f);
-    int others = ends.stream().mapToInt(e -> e.choice().options().size() - 1).sum();
-    assertThat(tried).hasSize(others + 1);
-    assertThat(tried.get(others)).isEqualTo(new Remedy.Restore(step));
-    for (End e : ends) {
-      assertThat(tried).doesNotContain(new Remedy.Choose(e.choice().name(), e.choice().chosen()));
+    for (End end : ends) {
+      StepKey step = new StepKey(end.name() + "/foot");
+      List<End> here = ends.stream().filter(e -> e.at(step.path())).toList();
+      assertThat(here).contains(end);
+      int others = here.stream().mapToInt(e -> e.choice().options().size() - 1).sum();
+      Finding f = weak(Optional.of(step), end.part());
+      List<Remedy> tried = new Tries(aim).ends(ends, f).done(f);
+      assertThat(tried).hasSize(others + 1);
+      assertThat(tried.get(others)).isEqualTo(new Remedy.Restore(step));
+      assertThat(tried)
+          .doesNotContain(new Remedy.Choose(end.choice().name(), end.choice().chosen()));
+      Finding anywhere = weak(Optional.empty(), end.part());
+      int ofPart =
+          ends.stream()
+              .filter(e -> e.part().equals(end.part()))
+              .mapToInt(e -> e.choice().options().size() - 1)
+              .sum();
+      assertThat(new Tries(aim).ends(ends, anywhere).done(anywhere)).hasSize(ofPart);
     }
     assertThat(Tries.held("hold-weak")).isTrue();
     assertThat(Tries.held("wall-thin")).isFalse();

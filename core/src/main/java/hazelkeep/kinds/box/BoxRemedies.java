@@ -2,16 +2,11 @@ package hazelkeep.kinds.box;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Length;
-import hazelkeep.piece.End;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
-import hazelkeep.route.Remedy;
 import hazelkeep.shop.Shop;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * Ways out that are worth trying, best first. Each is tried by the same play before it is shown.
@@ -20,30 +15,23 @@ final class BoxRemedies {
   private final LiddedBox design;
   private final Aim aim;
   private final Shop shop;
-  private final List<Remedy> out = new ArrayList<>();
+  private final Tries tries;
 
-  BoxRemedies(LiddedBox design, Aim aim, Shop shop) {
+  BoxRemedies(LiddedBox design, Aim aim, Shop shop, Tries tries) {
     this.design = design;
     this.aim = aim;
     this.shop = shop;
+    this.tries = tries;
   }
 
-  List<Remedy> of(Finding f) {
+  /** Those for a finding. */
+  void of(Finding f) {
     double short_ = f.verdict().limit() - f.verdict().found();
     switch (f.code()) {
-      case "blank-short", "tenon-gone", "wood-missing" -> {
-        shortBlank();
-        largerBlank(aim.mm("outside.diameter"));
-      }
-      case "tips-over" ->
-          out.addAll(new Tries(aim).wider(f.verdict(), "outside.foot", "outside.diameter").done());
-      case "part-gone" -> largerBlank(aim.mm("outside.diameter"));
+      case "blank-short", "tenon-gone", "wood-missing" -> shortBlank();
+      case "tips-over" -> tries.wider(f.verdict(), "outside.foot", "outside.diameter");
       case "recess-too-big" -> newSpigot();
-      case "blank-thin" -> {
-        largerBlank(f.verdict().limit());
-        set("outside.diameter", down(f.verdict().found()));
-        scaleForm(f.verdict().found() / f.verdict().limit());
-      }
+      case "blank-thin" -> scaleForm(f.verdict().found() / f.verdict().limit());
       case "wall-thin", "outside-into-inside", "lid-corner" -> {
         boolean lid = f.part().equals("lid");
         String inside = lid ? "lid.inside" : "inside.diameter";
@@ -72,24 +60,10 @@ final class BoxRemedies {
           set(inside, down(aim.mm(inside) - less));
         }
       }
-      case "hold-missing",
-          "expand-wall",
-          "expand-range",
-          "recess-shallow",
-          "seat-leans",
-          "seat-gone",
-          "hold-weak",
-          "splits",
-          "jam-loose" ->
-          otherWay(f);
       case "rim-thin" -> {
         double joint = down(aim.mm("joint.diameter") - 2 * short_);
         set("joint.diameter", joint);
         set("joint.shoulder", up(aim.mm("joint.shoulder") + short_));
-      }
-      case "spigot-bottoms" -> {
-        set("recess.depth", up(aim.mm("joint.length") + 0.7));
-        set("joint.length", down(aim.mm("recess.depth") - 0.7));
       }
       case "floor-thin" -> {
         set("inside.depth", down(aim.mm("inside.depth") - short_));
@@ -103,19 +77,9 @@ final class BoxRemedies {
       }
       case "lid-shallow" -> set("lid.height", up(aim.mm("lid.height") + short_ + 1));
       case "content" -> content(f);
-      case "free-length", "lever" -> set("outside.height", down(aim.mm("outside.height") - short_));
-      case "dimple" -> {
-        String end = f.part().equals("lid") ? "top" : "foot";
-        double more = up(f.verdict().found() + 0.5);
-        set("stick.waste-" + end, aim.mm("stick.waste-" + end) + more);
-        set("stick.face-" + end, aim.mm("stick.face-" + end) + more);
-        shortBlank();
-      }
+      case "dimple" -> shortBlank();
       default -> {}
     }
-    // A step that the turner moved is offered its old place.
-    f.at().ifPresent(step -> out.add(new Remedy.Restore(step)));
-    return out.stream().distinct().toList();
   }
 
   private String spigotInside() {
@@ -129,18 +93,6 @@ final class BoxRemedies {
     set("joint.diameter", up(aim.mm("joint.diameter") + 2 * lack));
   }
 
-  /** An end that can't be held so is finished another way. */
-  private void otherWay(Finding f) {
-    for (End end : BoxChoices.ends(design)) {
-      boolean here = f.at().map(k -> end.at(k.path())).orElse(f.part().equals(end.part()));
-      if (here) {
-        end.choice().options().stream()
-            .filter(o -> !o.name().equals(end.choice().chosen()))
-            .forEach(o -> choose(end.choice().name(), o.name()));
-      }
-    }
-  }
-
   /** What consumes more than the blank has gives way: first what the turner named. */
   private void shortBlank() {
     double give = up(aim.mm("stick.need") - aim.mm("blank.length"));
@@ -151,7 +103,6 @@ final class BoxRemedies {
     set(key, aim.mm(key) - give);
     set("outside.height", aim.mm("outside.height") - give);
     set("body.height", aim.mm("body.height") - give);
-    set("blank.length", aim.mm("stick.need"));
   }
 
   /** What the turner lets give way. */
@@ -164,35 +115,15 @@ final class BoxRemedies {
     };
   }
 
-  /** A blank short both ways helps only when it is had longer and thicker at once. */
-  private void largerBlank(double diameter) {
-    double need = up(aim.mm("stick.need"));
-    double thick = thick(diameter);
-    if (need > aim.mm("blank.length") && thick > aim.mm("blank.across")) {
-      out.add(
-          new Remedy.Together(
-              List.of(
-                  new Remedy.SetDim(new DimKey("blank.length"), Length.mm(need)),
-                  new Remedy.SetDim(new DimKey("blank.across"), Length.mm(thick)))));
-    }
-  }
-
-  /** The thickness of a blank that surely gives a diameter. */
-  private double thick(double diameter) {
-    return up(diameter + 2 * aim.off());
-  }
-
   /** A spigot too thin for its recess is turned anew, further down in full wood. */
   private void newSpigot() {
     if (design.school() == LiddedBox.School.LID_OVER) {
       for (double joint : new double[] {aim.mm("joint.length"), 5, 4}) {
-        out.add(
-            new Remedy.Together(
-                List.of(
-                    new Remedy.SetDim(
-                        new DimKey("body.height"),
-                        Length.mm(down(aim.mm("body.height") - aim.mm("joint.length")))),
-                    new Remedy.SetDim(new DimKey("joint.length"), Length.mm(joint)))));
+        tries.together(
+            new DimKey("body.height"),
+            down(aim.mm("body.height") - aim.mm("joint.length")),
+            new DimKey("joint.length"),
+            joint);
       }
     }
   }
@@ -240,13 +171,11 @@ final class BoxRemedies {
   }
 
   private void set(String key, double mm) {
-    if (mm > 0.05 && mm < 900) {
-      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(mm)));
-    }
+    tries.set(key, mm);
   }
 
   private void choose(String choice, String option) {
-    out.add(new Remedy.Choose(choice, option));
+    tries.choose(choice, option);
   }
 
   /** Up to the next tenth: what is set can be read off a rule. */

@@ -98,12 +98,8 @@ public final class LiddedBoxKind extends ComposedKind<LiddedBox> {
   }
 
   @Override
-  public List<Remedy> remedies(LiddedBox d, Finding finding, Aim aim, Shop shop) {
-    List<Remedy> out = new ArrayList<>(new BoxRemedies(d, aim, shop).of(finding));
-    Tries tries = new Tries(aim);
-    new BoxParts(d).thread().ifPresent(t -> t.remedies(built(d, aim, shop), finding, tries));
-    out.addAll(tries.done());
-    return out.stream().distinct().toList();
+  protected void remedies(LiddedBox d, Built b, Finding finding, Tries tries) {
+    new BoxRemedies(d, b.aim(), b.shop(), tries).of(finding);
   }
 
   /** A free outline says its diameters itself. */
