@@ -177,25 +177,35 @@ public final class Walls {
   }
 
   private void look() {
-    for (Surface in : inner) {
-      List<Point> places = places(in.line());
-      // A bit drifts the more the deeper it goes: along a stretch most at one of its ends.
-      double most = reach + in.line().points().stream().mapToDouble(p -> drift(p)).max().orElse(0);
-      Box inside = Box.round(in.line());
-      for (Surface out : outer) {
-        Box outside = Box.round(out.line());
-        for (Point p : places) {
-          if (outside.from(p) <= most) {
-            pair(p, Wall.nearest(out.line(), p), out);
-          }
-        }
-        for (Point o : out.line().points()) {
-          if (inside.from(o) <= most) {
-            pair(Wall.nearest(in.line(), o), o, out);
+    List<Box> outside = outer.stream().map(o -> Box.round(o.line())).toList();
+    List<Box> inside = inner.stream().map(i -> Box.round(i.line())).toList();
+    double[] most = inner.stream().mapToDouble(this::most).toArray();
+    for (int i = 0; i < most.length; i++) {
+      for (Point p : places(inner.get(i).line())) {
+        for (int o = 0; o < outer.size(); o++) {
+          if (outside.get(o).from(p) <= most[i]) {
+            pair(p, Wall.nearest(outer.get(o).line(), p), outer.get(o));
           }
         }
       }
     }
+    for (Surface out : outer) {
+      for (Point o : out.line().points()) {
+        for (int i = 0; i < most.length; i++) {
+          if (inside.get(i).from(o) <= most[i]) {
+            pair(Wall.nearest(inner.get(i).line(), o), o, out);
+          }
+        }
+      }
+    }
+  }
+
+  /**
+   * How far off the outside may lie and still be told. A bit drifts the more the deeper it goes:
+   * along a stretch most at one of its ends.
+   */
+  private double most(Surface in) {
+    return reach + in.line().points().stream().mapToDouble(this::drift).max().orElse(0);
   }
 
   private double drift(Point in) {
