@@ -124,11 +124,12 @@ final class Gates {
       for (Surface s : part.surfaces()) {
         for (Doing doing : s.needs()) {
           int last = lastOnLathe(s, doing);
-          if (last >= 0) {
+          boolean done = last >= 0 && gates.get(last).after().surf(s.id()).met(doing);
+          // What is pared on the bench afterwards missed nothing.
+          boolean later = !done && doing == Doing.CUT && played.end().surf(s.id()).met(doing);
+          if (last >= 0 && !later) {
             int setup = played.route().setups().indexOf(gates.get(last).setup());
-            out.add(
-                new LastChance(
-                    setup, s.id(), doing, gates.get(last).after().surf(s.id()).met(doing)));
+            out.add(new LastChance(setup, s.id(), doing, done));
           }
         }
       }
