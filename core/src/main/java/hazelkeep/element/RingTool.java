@@ -14,7 +14,12 @@ public record RingTool(How how, double thick, double play, double past) {
     /** A straight one leans in from both sides. */
     STRAIGHT,
     /** A hook goes in flat through the slot and is drawn under the ring, from both sides. */
-    HOOKED
+    HOOKED;
+
+    /** What a file says; files from before there was a choice know the straight tool alone. */
+    public static How or(How said) {
+      return said == null ? STRAIGHT : said;
+    }
   }
 
   /** Whether it is a hook. */

@@ -42,7 +42,25 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
     /** It is slotted like the rings and goes with the stem when it was not needed. */
     KEPT,
     /** One has broken: it is freed in its stead. */
-    FREED
+    FREED;
+
+    /** What a file says; files from before there was a choice know none. */
+    public static Spare or(Spare said) {
+      return said == null ? NONE : said;
+    }
+  }
+
+  private static final int MOST = 9;
+
+  /**
+   * Looks at how many are wished.
+   *
+   * @throws IllegalArgumentException when a stem can't carry so many
+   */
+  public static void wished(int rings) {
+    if (rings < 0 || rings > MOST) {
+      throw new IllegalArgumentException("A stem carries 0 to " + MOST + " rings");
+    }
   }
 
   /** Their outside. */

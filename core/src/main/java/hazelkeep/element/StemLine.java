@@ -1,11 +1,14 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Choice;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sane;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -32,6 +35,42 @@ public record StemLine(SurfaceId on, boolean waisted, Customs customs, SizeRule 
 
   /** How high over its low end it is thinnest. */
   public static final DimKey WAIST_AT = new DimKey("stem.waist-at");
+
+  /** What the line of a stem may be. */
+  public enum Form {
+    STRAIGHT,
+    WAISTED
+  }
+
+  /** The choice of its line. */
+  public static Choice choice(Form chosen, String waisted, String straight) {
+    return Choice.of(
+        "stem",
+        "Line of the stem",
+        List.of(
+            new Choice.Option("WAISTED", "Waisted", waisted),
+            new Choice.Option("STRAIGHT", "Straight", straight)),
+        chosen,
+        HIGH.path());
+  }
+
+  /** No stem is shorter, mm. */
+  private static final double LEAST = 3;
+
+  /**
+   * What lies over one another leaves room for a stem.
+   *
+   * @param height of all of it
+   * @param low what is under the stem, and what that is called
+   * @param high what is over it
+   * @param less what the height is then called
+   */
+  public static void room(
+      Lay lay, Sane sane, DimKey height, Map.Entry<DimKey, String> low, DimKey high, String less) {
+    sane.size(high.path())
+        .with(low.getValue(), lay.mm(low.getKey()))
+        .below(lay.mm(height) - LEAST, less, height.path(), low.getKey().path());
+  }
 
   /**
    * What a stem follows.

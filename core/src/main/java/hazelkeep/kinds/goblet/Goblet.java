@@ -2,6 +2,7 @@ package hazelkeep.kinds.goblet;
 
 import hazelkeep.element.RingTool;
 import hazelkeep.element.RingZone;
+import hazelkeep.element.StemLine;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
@@ -38,7 +39,7 @@ import java.util.TreeMap;
  */
 public record Goblet(
     Form form,
-    Stem stem,
+    StemLine.Form stem,
     Stands stands,
     int rings,
     RingTool.How ringTool,
@@ -62,12 +63,6 @@ public record Goblet(
     TULIP,
     BELL,
     CONE
-  }
-
-  /** The line of the stem. */
-  public enum Stem {
-    STRAIGHT,
-    WAISTED
   }
 
   /** How wide the foot is. */
@@ -98,20 +93,15 @@ public record Goblet(
     }
   }
 
-  private static final int RINGS_MOST = 9;
-
   /**
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public Goblet {
     elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
-    // Files from before there was a choice know the straight tool alone.
-    ringTool = ringTool == null ? RingTool.How.STRAIGHT : ringTool;
-    spare = spare == null ? RingZone.Spare.NONE : spare;
-    if (rings < 0 || rings > RINGS_MOST) {
-      throw new IllegalArgumentException("A stem carries 0 to " + RINGS_MOST + " rings");
-    }
+    ringTool = RingTool.How.or(ringTool);
+    spare = RingZone.Spare.or(spare);
+    RingZone.wished(rings);
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");
     jamWood = Stated.name(jamWood, "The jam chuck's wood");
@@ -122,7 +112,7 @@ public record Goblet(
   static Goblet fresh() {
     return new Goblet(
         Form.EGG,
-        Stem.WAISTED,
+        StemLine.Form.WAISTED,
         Stands.SMALLER,
         0,
         RingTool.How.STRAIGHT,

@@ -17,6 +17,7 @@ import hazelkeep.element.ComposedKind;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.RingZone;
+import hazelkeep.element.StemLine;
 import hazelkeep.element.Work;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -31,6 +32,7 @@ import hazelkeep.wood.Part;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** A goblet: a bowl on a stem on a foot, out of one blank. */
 public final class GobletKind extends ComposedKind<Goblet> {
@@ -59,19 +61,14 @@ public final class GobletKind extends ComposedKind<Goblet> {
   /** Foot, stem and bowl have room over one another, and the stem goes into what it carries. */
   @Override
   protected void sane(Goblet d, Lay lay, Sane sane) {
-    double high = lay.mm(HEIGHT) - LEAST;
-    sane.size(BOWL_HIGH.path())
-        .with("the foot", lay.mm(FOOT_HIGH))
-        .below(high, "the height less a stem", HEIGHT.path(), FOOT_HIGH.path());
+    StemLine.room(
+        lay, sane, HEIGHT, Map.entry(FOOT_HIGH, "the foot"), BOWL_HIGH, "the height less a stem");
     sane.below(FOOT_EDGE.path(), FOOT_HIGH.path())
         .below(STEM_LOW.path(), FOOT.path())
         .below(STEM_HIGH.path(), WIDEST.path())
         .below(FLOOR.path(), BOWL_HIGH.path());
     sane.size(WALL.path()).below(lay.mm(RIM) / 2, "half of the rim", RIM.path());
   }
-
-  /** No stem is shorter, mm. */
-  private static final double LEAST = 3;
 
   @Override
   public List<Choice> choices(Goblet d) {
@@ -89,15 +86,10 @@ public final class GobletKind extends ComposedKind<Goblet> {
                     d.form(),
                     BELLY_AT.path(),
                     RIM.path()),
-                Choice.of(
-                    "stem",
-                    "Line of the stem",
-                    List.of(
-                        new Option(
-                            "WAISTED", "Waisted", "Thinnest in the middle, runs out into both."),
-                        new Option("STRAIGHT", "Straight", "One thickness; lets beads stand out.")),
+                StemLine.choice(
                     d.stem(),
-                    STEM_HIGH.path()),
+                    "Thinnest in the middle, runs out into both.",
+                    "One thickness; lets beads stand out."),
                 Choice.of(
                     "stands",
                     "How wide the foot is",

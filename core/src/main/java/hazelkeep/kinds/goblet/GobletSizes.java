@@ -9,7 +9,6 @@ import hazelkeep.element.Stock;
 import hazelkeep.element.Through;
 import hazelkeep.kinds.goblet.Goblet.Form;
 import hazelkeep.kinds.goblet.Goblet.Stands;
-import hazelkeep.kinds.goblet.Goblet.Stem;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Dims;
@@ -85,7 +84,7 @@ final class GobletSizes {
   StemLine stem() {
     return new StemLine(
         new SurfaceId(GobletParts.PART, "stem"),
-        design.stem() == Stem.WAISTED,
+        design.stem() == StemLine.Form.WAISTED,
         new StemLine.Customs(
             Line.GOBLET_STEM,
             Line.GOBLET_STEM_ENDS,

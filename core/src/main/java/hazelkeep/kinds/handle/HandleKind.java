@@ -14,11 +14,11 @@ import hazelkeep.element.RingZone;
 import hazelkeep.element.StemLine;
 import hazelkeep.element.Work;
 import hazelkeep.piece.Choice;
-import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Sane;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** A handle with captive rings: for a bell's rope, a drawer, a child's hand. */
 public final class HandleKind extends ComposedKind<Handled> {
@@ -47,17 +47,12 @@ public final class HandleKind extends ComposedKind<Handled> {
   /** Butt, stem and knob have room over one another, and the stem goes into both. */
   @Override
   protected void sane(Handled d, Lay lay, Sane sane) {
-    double high = lay.mm(HEIGHT) - LEAST;
-    sane.size(KNOB_HIGH.path())
-        .with("the butt", lay.mm(BUTT_HIGH))
-        .below(high, "the length less a stem", HEIGHT.path(), BUTT_HIGH.path());
+    StemLine.room(
+        lay, sane, HEIGHT, Map.entry(BUTT_HIGH, "the butt"), KNOB_HIGH, "the length less a stem");
     sane.below(StemLine.LOW.path(), BUTT_WIDE.path())
         .below(StemLine.HIGH.path(), WIDEST.path())
         .below(DOME.path(), KNOB_HIGH.path());
   }
-
-  /** No stem is shorter, mm. */
-  private static final double LEAST = 3;
 
   @Override
   public boolean stands() {
@@ -69,18 +64,10 @@ public final class HandleKind extends ComposedKind<Handled> {
     List<Choice> out =
         new ArrayList<>(
             List.of(
-                Choice.of(
-                    "stem",
-                    "Line of the stem",
-                    List.of(
-                        new Option(
-                            "WAISTED",
-                            "Waisted",
-                            "Thinnest in the middle, runs out into both ends."),
-                        new Option(
-                            "STRAIGHT", "Straight", "One thickness; rings slide all along it.")),
+                StemLine.choice(
                     d.stem(),
-                    StemLine.HIGH.path())));
+                    "Thinnest in the middle, runs out into both ends.",
+                    "One thickness; rings slide all along it.")));
     out.addAll(RingZone.choice(d.rings(), d.ringTool(), d.spare()));
     return out;
   }

@@ -23,7 +23,6 @@ import hazelkeep.element.Station;
 import hazelkeep.element.StemLine;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Whole;
-import hazelkeep.kinds.handle.Handled.Stem;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
@@ -85,7 +84,7 @@ final class HandleParts {
     StemLine line =
         new StemLine(
             on("stem"),
-            d.stem() == Stem.WAISTED,
+            d.stem() == StemLine.Form.WAISTED,
             new StemLine.Customs(
                 Line.HANDLE_STEM,
                 Line.HANDLE_STEM_ENDS,

@@ -2,6 +2,7 @@ package hazelkeep.kinds.handle;
 
 import hazelkeep.element.RingTool;
 import hazelkeep.element.RingZone;
+import hazelkeep.element.StemLine;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
@@ -32,7 +33,7 @@ import java.util.TreeMap;
  * @param elements what was added to it
  */
 public record Handled(
-    Stem stem,
+    StemLine.Form stem,
     int rings,
     RingTool.How ringTool,
     RingZone.Spare spare,
@@ -47,26 +48,15 @@ public record Handled(
     List<Added> elements)
     implements Design {
 
-  /** The line of the stem. */
-  public enum Stem {
-    STRAIGHT,
-    WAISTED
-  }
-
-  private static final int RINGS_MOST = 9;
-
   /**
    * @throws IllegalArgumentException when something is out of range, saying what would be accepted
    */
   public Handled {
     elements = elements == null ? List.of() : List.copyOf(elements);
     Stated.usual(grit, paper, grainSlope);
-    // Files from before there was a choice know the straight tool alone.
-    ringTool = ringTool == null ? RingTool.How.STRAIGHT : ringTool;
-    spare = spare == null ? RingZone.Spare.NONE : spare;
-    if (rings < 0 || rings > RINGS_MOST) {
-      throw new IllegalArgumentException("A stem carries 0 to " + RINGS_MOST + " rings");
-    }
+    ringTool = RingTool.How.or(ringTool);
+    spare = RingZone.Spare.or(spare);
+    RingZone.wished(rings);
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");
     jamWood = Stated.name(jamWood, "The jam chuck's wood");
@@ -76,7 +66,7 @@ public record Handled(
   /** A handle with three rings and nothing else stated. */
   static Handled fresh() {
     return new Handled(
-        Stem.WAISTED,
+        StemLine.Form.WAISTED,
         3,
         RingTool.How.STRAIGHT,
         RingZone.Spare.NONE,

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.element.RingCut;
 import hazelkeep.element.RingTool;
+import hazelkeep.element.StemLine;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
@@ -192,7 +193,7 @@ class RingTest {
   void a_free_ring_that_reaches_the_rest_is_told() {
     GobletKind kind = GobletKind.GOBLET;
     Goblet d =
-        Restated.with(Restated.with(Goblet.fresh(), "rings", 1), "stem", Goblet.Stem.STRAIGHT);
+        Restated.with(Restated.with(Goblet.fresh(), "rings", 1), "stem", StemLine.Form.STRAIGHT);
     d = kind.size(d, new DimKey("ring.outside"), Optional.of(Size.mm(42)));
     d = kind.size(d, new DimKey("ring.inside"), Optional.of(Size.mm(30)));
     d = kind.size(d, new DimKey("stem.diameter"), Optional.of(Size.mm(14)));

@@ -5,6 +5,7 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
+import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
@@ -40,32 +41,46 @@ class PracticeController {
   private final ShopStore store;
   private final PieceStore pieces;
   private final Planner planner;
-  private final PracticeSaved saved;
+  private final Broken broken;
   private final Json json;
 
   PracticeController(
-      ShopStore store, PieceStore pieces, Planner planner, PracticeSaved saved, Json json) {
+      ShopStore store, PieceStore pieces, Planner planner, Broken broken, Json json) {
     this.store = store;
     this.pieces = pieces;
     this.planner = planner;
-    this.saved = saved;
+    this.broken = broken;
     this.json = json;
   }
 
-  @GetMapping("/shop/practice")
+  /** What a page that was sent is answered through. */
+  private record Answer(Model model, HttpServletResponse response, RedirectAttributes flash) {}
+
+  private static final String PAGE = "/shop/practice";
+  private static final String BOUNDS = "/shop/practice/bounds";
+
+  @GetMapping(PAGE)
   String page(Unit unit, Model model) {
     Practice now = store.shop().practice();
-    return page(PracticePage.of(now, unit), now, unit, model);
+    model.addAttribute("groups", PracticePage.of(now, unit).groups());
+    return shown("shop/practice", now, unit, model);
   }
 
-  private String page(PracticePage page, Practice was, Unit unit, Model model) {
+  /** The bounds of sizes: what may be typed. */
+  @GetMapping(BOUNDS)
+  String bounds(Unit unit, Model model) {
+    Practice now = store.shop().practice();
+    model.addAttribute("page", BoundsPage.of(now, unit));
+    return shown("shop/bounds", now, unit, model);
+  }
+
+  private String shown(String view, Practice was, Unit unit, Model model) {
     model.addAttribute("show", new Show(unit));
-    model.addAttribute("groups", page.groups());
     model.addAttribute("was", json.write(was));
-    return "shop/practice";
+    return view;
   }
 
-  @PostMapping("/shop/practice")
+  @PostMapping(PAGE)
   String save(
       @RequestParam Map<String, String> typed,
       Unit unit,
@@ -74,14 +89,61 @@ class PracticeController {
       RedirectAttributes flash) {
     Practice now = store.shop().practice();
     PracticePage.Typed read = PracticePage.read(now, typed, unit);
-    HttpStatus status =
-        saved.put(ShopKind.PRACTICE, read.practice(), !read.errors().isEmpty(), typed, model);
-    if (status == HttpStatus.OK) {
-      flash.addFlashAttribute("saved", Sentences.of("practice.saved-plans-go-by"));
-      return "redirect:/shop/practice";
+    boolean wrong = !read.errors().isEmpty();
+    if (saved(
+        ShopKind.PRACTICE, read.practice(), wrong, typed, new Answer(model, response, flash))) {
+      return "redirect:" + PAGE;
     }
-    response.setStatus(status.value());
-    return page(PracticePage.of(now, unit, typed, read.errors()), now, unit, model);
+    model.addAttribute("groups", PracticePage.of(now, unit, typed, read.errors()).groups());
+    return shown("shop/practice", now, unit, model);
+  }
+
+  @PostMapping(BOUNDS)
+  String saveBounds(
+      @RequestParam Map<String, String> typed,
+      Unit unit,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    Practice now = store.shop().practice();
+    BoundsPage.Typed read = BoundsPage.read(now, typed, unit);
+    boolean wrong = !read.errors().isEmpty();
+    if (saved(ShopKind.BOUND, read.practice(), wrong, typed, new Answer(model, response, flash))) {
+      return "redirect:" + BOUNDS;
+    }
+    model.addAttribute("page", BoundsPage.of(now, unit, typed, read.errors()));
+    return shown("shop/bounds", now, unit, model);
+  }
+
+  /**
+   * Puts what was typed in the place of what was there, unless something speaks against it, which
+   * is told.
+   *
+   * @param wrong whether something that was typed can't be so
+   * @param typed with {@code was}, what the page showed, and {@code sure}, what was answered
+   */
+  private boolean saved(
+      ShopKind kind, Practice next, boolean wrong, Map<String, String> typed, Answer answer) {
+    String now = json.write(store.shop().practice());
+    HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
+    if (wrong) {
+      answer.model.addAttribute("refused", Sentences.of("practice.nothing-was-saved-yet"));
+    } else if (!now.equals(typed.getOrDefault("was", now))) {
+      status = HttpStatus.CONFLICT;
+      answer.model.addAttribute("refused", Sentences.of("practice.practice-was-changed-in"));
+    } else {
+      Shop then = store.shop().with(next);
+      String breaks = broken.by(then);
+      if (breaks.isEmpty() || breaks.equals(typed.get("sure"))) {
+        store.only(kind, kind.of(then));
+        answer.flash.addFlashAttribute("saved", Sentences.of("practice.saved-plans-go-by"));
+        return true;
+      }
+      answer.model.addAttribute("refused", Sentences.of("any.nothing-was-changed-yet"));
+      answer.model.addAttribute("breaks", breaks);
+    }
+    answer.response.setStatus(status.value());
+    return false;
   }
 
   /**
