@@ -121,6 +121,11 @@ public interface AddedElement {
     return Optional.empty();
   }
 
+  /** Whether it is glued into the blank, which has to be whole for it. */
+  default boolean ofBlank() {
+    return false;
+  }
+
   /** What is done to the blank before anything is turned. */
   default List<Step> first(Form form, String setup, Aim aim, Shop shop) {
     return List.of();

@@ -95,6 +95,11 @@ final class GluedStrip implements AddedElement {
   }
 
   @Override
+  public boolean ofBlank() {
+    return true;
+  }
+
+  @Override
   public List<Step> first(Form form, String setup, Aim aim, Shop shop) {
     return List.of(
         new Step(

@@ -107,6 +107,11 @@ final class Seam implements AddedElement {
   }
 
   @Override
+  public boolean ofBlank() {
+    return true;
+  }
+
+  @Override
   public List<Step> first(Form form, String setup, Aim aim, Shop shop) {
     double z = at(form, Sizes.of(aim.dims(), shop));
     double low = z - aim.blank().sound().minZ();

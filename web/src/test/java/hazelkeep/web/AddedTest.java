@@ -217,6 +217,21 @@ class AddedTest {
     StandingTest.valid(glb, dir);
   }
 
+  /** The salt box is made: no strip and no seam goes into its blank any more. */
+  @ParameterizedTest
+  @CsvSource({"strip, ''", "seam, 20"})
+  void what_is_glued_into_a_blank_finds_it_whole(String what, String height) {
+    assertThat(visitor.get("/pieces/1").body()).contains("Salt box");
+    HttpResponse<String> r =
+        visitor.asPart(
+            "/pieces/1/elements", "what", what, "part", "body", "height", height, "version", "1");
+    assertThat(r.body()).contains("The blank is cut already", "Copy the piece");
+    assertThat(visitor.get("/pieces/1.json").body()).doesNotContain("\"" + what + "\"");
+    long fresh = piece("lidded-box");
+    put(fresh, what, "body", height, 1);
+    assertThat(visitor.get("/pieces/" + fresh).body()).contains(what + "-1");
+  }
+
   @Test
   void another_tab_is_told() {
     long id = piece("lidded-box");

@@ -1,7 +1,9 @@
 package hazelkeep.web.piece;
 
+import hazelkeep.element.AddedElement;
 import hazelkeep.element.Elements;
 import hazelkeep.measure.SizeText;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.route.Aim;
@@ -59,8 +61,16 @@ class AddedController {
           if (placed && put.height.isBlank()) {
             throw new IllegalArgumentException(Sentences.of("added.say-how-high-it"));
           }
+          whole(piece, Elements.of(new Added(put.what, 1, put.part)));
           return with(piece.kind(), piece, put, asked);
         });
+  }
+
+  /** What is glued into the blank has to find it whole. */
+  private void whole(Piece piece, AddedElement e) {
+    if (e.ofBlank() && planner.bench(piece).now().removed() > 0) {
+      throw new IllegalArgumentException(Sentences.of("added.blank-is-cut", e.word()));
+    }
   }
 
   private <D extends Design> D with(Kind<D> kind, Piece piece, Put put, PiecePage.Asked asked) {
