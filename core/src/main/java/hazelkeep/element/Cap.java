@@ -73,7 +73,7 @@ public record Cap(SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleF
   public void remedies(Built b, Finding f, Tries r) {
     Entry e = f.verdict().entry();
     if (f.part().equals(on.part()) && (e == Entry.LID_THIN || e == Entry.LID_CORNER)) {
-      r.set(high().path(), b.mm(high()) / 2);
+      r.set(high(), b.mm(high()) / 2);
     }
   }
 

@@ -131,9 +131,9 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Sane sane = new Sane(dims);
     sane.size(StockRules.OFF.path())
         .below(
-            Blank.reaches(make.stock().blank(), new Blank.Lying(0, lay.mm(Stock.ACROSS), 0)),
+            Blank.reaches(make.stock().blank(), new Blank.Lying(0, lay.mm(StockRules.ACROSS), 0)),
             "the radius of the blank",
-            Stock.ACROSS.path());
+            StockRules.ACROSS.path());
     sane(design, lay, sane);
     make.elements().forEach(e -> e.sane(lay, sane));
     List<Part> parts =
@@ -158,7 +158,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
             design.sizes().containsKey(StockRules.OFF),
             lay.mm(StockRules.OFF),
             lay.shop().practice());
-    return new Blank.Lying(lay.mm(Stock.LENGTH), lay.mm(Stock.ACROSS), off);
+    return new Blank.Lying(lay.mm(StockRules.LENGTH), lay.mm(StockRules.ACROSS), off);
   }
 
   /** The wood of what was there before: nobody asked for it. */
@@ -173,7 +173,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     } catch (NoOutline e) {
       // Sizes that no rule forbids one by one, and that leave no outline together.
       throw new BadDesign(
-          design.sizes().keySet().stream().findFirst().orElse(Stock.LENGTH),
+          design.sizes().keySet().stream().findFirst().orElse(StockRules.LENGTH),
           "With these sizes the "
               + m.name()
               + " can't be drawn: its outline would run into itself. One of the stated sizes has to"

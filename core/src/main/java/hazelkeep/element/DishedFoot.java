@@ -200,7 +200,7 @@ public record DishedFoot(
   @Override
   public void found(AsFound f, Aim aim, Tries r) {
     if (f.part().equals(on.part())) {
-      r.set(HOLLOW.path(), SHALLOW);
+      r.set(HOLLOW, SHALLOW);
     }
   }
 

@@ -222,11 +222,11 @@ public class Drilled implements Element {
       return;
     }
     double lack = f.verdict().limit() - f.verdict().found();
-    String deep = sizes.depth().path();
-    String wide = sizes.diameter().path();
+    DimKey deep = sizes.depth();
+    DimKey wide = sizes.diameter();
     switch (f.verdict().entry()) {
-      case FLOOR_THIN -> r.more(-lack, deep).more(lack, left.size().path());
-      case LID_THIN, LID_CORNER -> r.more(lack + 1, left.size().path()).more(-lack - 1, deep);
+      case FLOOR_THIN -> r.more(-lack, deep).more(lack, left.size());
+      case LID_THIN, LID_CORNER -> r.more(lack + 1, left.size()).more(-lack - 1, deep);
       case BIT_SHORT -> r.more(-lack, deep);
       case BIT_MISSING -> r.set(wide, f.verdict().limit());
       case WALL_THIN -> r.more(-2 * Math.max(0.5, lack), wide);
@@ -240,9 +240,9 @@ public class Drilled implements Element {
   public void found(AsFound f, Aim aim, Tries r) {
     if (f.part().equals(place.on().part())) {
       if (f.what() == AsFound.What.DEPTH) {
-        r.set(sizes.depth().path(), f.value()).set(sizes.depth().path(), f.value() + 1);
+        r.set(sizes.depth(), f.value()).set(sizes.depth(), f.value() + 1);
       }
-      r.more(-1, sizes.diameter().path());
+      r.more(-1, sizes.diameter());
     }
   }
 

@@ -241,18 +241,17 @@ final class Finial implements AddedElement {
     switch (finding.verdict().entry()) {
       case FINIAL_THROUGH -> shallower(lack - aim.custom(Line.FINIAL_FLOOR), aim, tries);
       case FINIAL_FLOOR -> shallower(-lack, aim, tries);
-      case FINIAL_SEAM -> tries.more(2 * lack, sizes.foot().path());
-      case FINIAL_SHORT ->
-          tries.more(-lack, sizes.height().path()).more(lack, sizes.along().path());
-      case FINIAL_THIN -> tries.more(-lack, sizes.wide().path()).more(lack, sizes.across().path());
-      case KNOB_WIDE -> tries.set(sizes.wide().path(), 0.8 * finding.verdict().limit());
+      case FINIAL_SEAM -> tries.more(2 * lack, sizes.foot());
+      case FINIAL_SHORT -> tries.more(-lack, sizes.height()).more(lack, sizes.along());
+      case FINIAL_THIN -> tries.more(-lack, sizes.wide()).more(lack, sizes.across());
+      case KNOB_WIDE -> tries.set(sizes.wide(), 0.8 * finding.verdict().limit());
       default -> {}
     }
   }
 
   /** A tenon that goes in less deep, to the tenth of a millimetre. */
   private void shallower(double by, Aim aim, Tries tries) {
-    tries.set(sizes.deep().path(), Math.floor(10 * (aim.mm(sizes.deep()) + by)) / 10);
+    tries.set(sizes.deep(), Math.floor(10 * (aim.mm(sizes.deep()) + by)) / 10);
   }
 
   @Override

@@ -96,7 +96,7 @@ public record GoesIn(
   public void remedies(Built b, Finding f, Tries r) {
     Entry e = f.verdict().entry();
     if (e == Entry.CONTENT_WIDE || e == Entry.CONTENT_PROUD || e == Entry.CONTENT_TALL) {
-      r.set(bore.path(), f.verdict().limit() + 2 * b.custom(play));
+      r.set(bore, f.verdict().limit() + 2 * b.custom(play));
     }
   }
 }

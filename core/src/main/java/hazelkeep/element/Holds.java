@@ -47,7 +47,7 @@ public record Holds(String part, Optional<Double> ml, double below, List<DimKey>
     if (f.verdict().entry() == Entry.CONTENT_LESS) {
       for (int times = 1; times <= 4; times *= 2) {
         for (DimKey key : saves) {
-          r.more(times * STEP, key.path());
+          r.more(times * STEP, key);
         }
       }
     }

@@ -29,10 +29,10 @@ public record Holes(String part, List<SideHole> holes, DimKey depth) implements 
   public void remedies(Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
     if (f.verdict().entry() == Entry.HOLE_MISSES) {
-      r.more(lack + 1, depth.path());
+      r.more(lack + 1, depth);
     }
     if (f.verdict().entry() == Entry.HOLE_EDGE) {
-      r.more(lack, depth.path());
+      r.more(lack, depth);
     }
   }
 

@@ -200,18 +200,18 @@ final class Inlay implements AddedElement {
     double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
       case DETAIL_THIN -> {
-        tries.set(key(thin()).path(), Math.floor(10 * (aim.mm(key(thin())) - lack)) / 10);
+        tries.set(key(thin()), Math.floor(10 * (aim.mm(key(thin())) - lack)) / 10);
         slimmerJoint(finding.verdict().limit(), aim, tries);
       }
-      case INLAY_THIN -> tries.more(lack, key(thin()).path());
+      case INLAY_THIN -> tries.more(lack, key(thin()));
       case INLAY_WIDE -> {
-        tries.set(key(InlaySize.WIDE).path(), finding.verdict().limit());
-        tries.set(key(InlaySize.WIDE).path(), aim.custom(Line.INLAY_DISC_WIDE));
+        tries.set(key(InlaySize.WIDE), finding.verdict().limit());
+        tries.set(key(InlaySize.WIDE), aim.custom(Line.INLAY_DISC_WIDE));
       }
       case DETAIL_NO_ROOM, DETAIL_MEETS -> {
         double wide = aim.mm(key(InlaySize.WIDE));
         form.elsewhere(aim.mm(key(InlaySize.HEIGHT)), wide + aim.custom(Line.DETAIL_EDGE))
-            .ifPresent(at -> tries.set(key(InlaySize.HEIGHT).path(), at));
+            .ifPresent(at -> tries.set(key(InlaySize.HEIGHT), at));
       }
       default -> {}
     }
@@ -232,7 +232,7 @@ final class Inlay implements AddedElement {
                 .min()
                 .orElse(0);
         double recess = 2 * (outside - wood - aim.mm(key(InlaySize.THICK)));
-        tries.set(j.recess().path(), Math.floor(10 * recess) / 10);
+        tries.set(j.recess(), Math.floor(10 * recess) / 10);
       }
     }
   }

@@ -165,15 +165,16 @@ final class Knob implements AddedElement {
     return tenon.isPresent() ? tenon : OptionalDouble.of(aim.blank().sound().maxZ() - top.z());
   }
 
+  private static final DimKey WASTE = new DimKey("stick.waste-top");
+
   @Override
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
     switch (finding.code()) {
-      case "knob-wide" -> tries.set(wide.path(), 0.8 * finding.verdict().limit());
-      case "knob-neck" -> tries.set(neck.path(), finding.verdict().limit());
+      case "knob-wide" -> tries.set(wide, 0.8 * finding.verdict().limit());
+      case "knob-neck" -> tries.set(neck, finding.verdict().limit());
       case "knob-no-wood" -> {
-        tries.set(tall.path(), finding.verdict().found());
-        tries.set(
-            "stick.waste-top", finding.verdict().limit() + aim.custom(Line.STOCK_PARTING_LEAST));
+        tries.set(tall, finding.verdict().found());
+        tries.set(WASTE, finding.verdict().limit() + aim.custom(Line.STOCK_PARTING_LEAST));
       }
       default -> {}
     }

@@ -192,12 +192,12 @@ final class Ornament implements AddedElement {
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
     double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.code()) {
-      case "detail-thin" -> tries.more(-lack, deep.path());
-      case "detail-fine" -> tries.more(lack, wide.path());
-      case "bead-deep" -> tries.set(deep.path(), finding.verdict().limit());
+      case "detail-thin" -> tries.more(-lack, deep);
+      case "detail-fine" -> tries.more(lack, wide);
+      case "bead-deep" -> tries.set(deep, finding.verdict().limit());
       case "detail-no-room", "detail-meets" ->
           form.elsewhere(aim.mm(height.path()), 2 * reach(aim) + aim.custom(Line.DETAIL_EDGE))
-              .ifPresent(at -> tries.set(height.path(), at));
+              .ifPresent(at -> tries.set(height, at));
       default -> {}
     }
   }

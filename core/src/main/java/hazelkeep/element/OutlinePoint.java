@@ -118,9 +118,9 @@ final class OutlinePoint implements AddedElement {
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
     if (finding.verdict().entry() == Entry.POINT_MISSED) {
       if (finding.verdict().found() > 0) {
-        tries.set(diameter.path(), finding.verdict().found());
+        tries.set(diameter, finding.verdict().found());
       }
-      tries.set(height.path(), form.height() / 2);
+      tries.set(height, form.height() / 2);
     }
   }
 

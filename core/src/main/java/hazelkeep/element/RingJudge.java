@@ -124,20 +124,16 @@ record RingJudge(RingZone zone, Built b) {
       case RINGS_FIT -> {
         double pitch = b.mm(RingZone.WIDE) + b.mm(RingZone.SLOT);
         double less = pitch * (f.verdict().limit() - f.verdict().found()) / count;
-        r.more(-less, RingZone.WIDE.path()).more(-less, RingZone.SLOT.path());
-        r.more(pitch * (f.verdict().limit() - f.verdict().found()), zone.room().along().path());
+        r.more(-less, RingZone.WIDE).more(-less, RingZone.SLOT);
+        r.more(pitch * (f.verdict().limit() - f.verdict().found()), zone.room().along());
       }
-      case RINGS_NEAR -> r.set(RingZone.AT.path(), f.verdict().limit());
-      case RING_DEEP ->
-          r.more(1, RingZone.SLOT.path()).more(2, RingZone.SLOT.path()).more(2, RingZone.IN.path());
+      case RINGS_NEAR -> r.set(RingZone.AT, f.verdict().limit());
+      case RING_DEEP -> r.more(1, RingZone.SLOT).more(2, RingZone.SLOT).more(2, RingZone.IN);
       case RING_STEM ->
-          r.more(f.verdict().found() - f.verdict().limit(), RingZone.IN.path())
-              .more(f.verdict().found() - f.verdict().limit(), RingZone.OUT.path());
-      case RING_FALLS -> r.more(f.verdict().limit() - f.verdict().found() - 1, RingZone.IN.path());
-      case RING_WEAK ->
-          r.more(1, RingZone.WIDE.path())
-              .more(2, RingZone.WIDE.path())
-              .more(-2, RingZone.IN.path());
+          r.more(f.verdict().found() - f.verdict().limit(), RingZone.IN)
+              .more(f.verdict().found() - f.verdict().limit(), RingZone.OUT);
+      case RING_FALLS -> r.more(f.verdict().limit() - f.verdict().found() - 1, RingZone.IN);
+      case RING_WEAK -> r.more(1, RingZone.WIDE).more(2, RingZone.WIDE).more(-2, RingZone.IN);
       default -> {}
     }
   }

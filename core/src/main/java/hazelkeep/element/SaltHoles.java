@@ -60,10 +60,10 @@ public record SaltHoles(String part, int count, List<SizeRule> rules, DimKey hol
   public void remedies(Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
     if (f.verdict().entry() == Entry.SALT_HOLES_CLOSE) {
-      r.more(Math.max(1, 1.2 * lack), CIRCLE.path()).more(-lack, DIAMETER.path());
+      r.more(Math.max(1, 1.2 * lack), CIRCLE).more(-lack, DIAMETER);
     }
     if (f.verdict().entry() == Entry.HOLES_MISS) {
-      r.set(CIRCLE.path(), b.mm(hollow) - b.mm(DIAMETER) - CLEAR);
+      r.set(CIRCLE, b.mm(hollow) - b.mm(DIAMETER) - CLEAR);
     }
   }
 

@@ -247,11 +247,11 @@ final class Seam implements AddedElement {
     double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
       case SEAM_TENON_SHOWS -> {
-        tries.more(-2 * lack, tenon.path());
+        tries.more(-2 * lack, tenon);
         elsewhere(form, aim, tries);
       }
       case SEAM_AT_NECK -> elsewhere(form, aim, tries);
-      case SEAM_MISSES -> tries.set(height.path(), finding.verdict().limit() / 2);
+      case SEAM_MISSES -> tries.set(height, finding.verdict().limit() / 2);
       default -> {}
     }
   }
@@ -268,7 +268,7 @@ final class Seam implements AddedElement {
                 .filter(t -> thick(wood, here) < aim.custom(Line.SEAM_STOUTER) * t)
                 .isEmpty();
         if (stout && cover(wood, h, aim) >= aim.custom(Line.SEAM_COVER)) {
-          tries.set(height.path(), h - form.zero());
+          tries.set(height, h - form.zero());
           break;
         }
       }

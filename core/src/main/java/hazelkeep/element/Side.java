@@ -151,10 +151,10 @@ public record Side(
       case WALL_THIN -> stouter(b, f, r, 2 * Math.max(LEAST, lack), 3, 6);
       // What lacks is stiffness, not millimetres: a little stouter is tried.
       case SHAKES, TAIL_TWISTS -> stouter(b, f, r, 3, 6, 10);
-      case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn().path());
+      case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn());
       case TIPS_OVER -> {
         if (foot(b) <= b.part(on.part()).target().minZ() + SAME) {
-          r.wider(f.verdict(), places.get(0).drawn().path());
+          r.wider(f.verdict(), places.get(0).drawn());
         }
       }
       default -> {}
@@ -174,7 +174,7 @@ public record Side(
                     .forEach(x -> near.add(x.drawn())),
             () -> places.forEach(x -> near.add(x.drawn())));
     for (double mm : more) {
-      near.stream().distinct().forEach(k -> r.more(mm, k.path()));
+      near.stream().distinct().forEach(k -> r.more(mm, k));
     }
   }
 
@@ -195,8 +195,8 @@ public record Side(
     if (!f.part().equals(on.part())) {
       return;
     }
-    String wide = widest(aim).path();
-    String high = rise.height().path();
+    DimKey wide = widest(aim);
+    DimKey high = rise.height();
     double v = f.value();
     switch (f.what()) {
       case LENGTH -> {

@@ -117,10 +117,10 @@ final class SideBore implements AddedElement {
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
     double lack = finding.verdict().limit() - finding.verdict().found();
     if (finding.verdict().entry() == Entry.HOLE_EDGE) {
-      tries.more(-lack, height.path()).more(-lack, wide.path());
+      tries.more(-lack, height).more(-lack, wide);
     }
     if (finding.verdict().entry() == Entry.HOLE_MISSES) {
-      tries.more(lack + CLEAR, height.path()).more(-2 * lack, wide.path());
+      tries.more(lack + CLEAR, height).more(-2 * lack, wide);
     }
   }
 

@@ -268,9 +268,9 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
   public void remedies(Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
-      case SHORT_OF_LINE -> r.more(lack, keys.bored.path());
-      case ROOF_THIN -> r.more(-lack, keys.deep.path()).more(lack, top.stretch().path());
-      case SPIGOT_WALL -> r.more(-2 * lack, keys.seat.path());
+      case SHORT_OF_LINE -> r.more(lack, keys.bored);
+      case ROOF_THIN -> r.more(-lack, keys.deep).more(lack, top.stretch());
+      case SPIGOT_WALL -> r.more(-2 * lack, keys.seat);
       default -> {}
     }
   }

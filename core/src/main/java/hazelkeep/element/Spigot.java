@@ -214,7 +214,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   @Override
   public void found(AsFound f, Aim aim, Tries r) {
     if (f.part().equals(on.part()) && f.what() == AsFound.What.LENGTH) {
-      r.more(-STEP, LENGTH.path());
+      r.more(-STEP, LENGTH);
     }
     if (!threaded()) {
       r.choose("fit", FitClass.EASY.name());
@@ -256,10 +256,10 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case SPIGOT_BOTTOMS -> {
-        mate.depth.ifPresent(depth -> r.more(lack, depth.path()));
-        r.more(-lack, LENGTH.path());
+        mate.depth.ifPresent(depth -> r.more(lack, depth));
+        r.more(-lack, LENGTH);
       }
-      case SPIGOT_WALL -> r.more(2 * lack, mate.diameter.path());
+      case SPIGOT_WALL -> r.more(2 * lack, mate.diameter);
       default -> {}
     }
   }

@@ -94,14 +94,9 @@ public record Stock(
     double off =
         StockRules.lies(
             d.stated(StockRules.OFF).isPresent(), d.mm(StockRules.OFF), d.shop().practice());
-    return Blank.reaches(blank, new Blank.Lying(d.mm(LENGTH), d.mm(ACROSS), off));
+    return Blank.reaches(
+        blank, new Blank.Lying(d.mm(StockRules.LENGTH), d.mm(StockRules.ACROSS), off));
   }
-
-  /** How long the blank is. */
-  static final DimKey LENGTH = new DimKey("blank.length");
-
-  /** How thick it is. */
-  static final DimKey ACROSS = new DimKey("blank.across");
 
   void check(Built b, Told told) {
     // What stays as it grew is as wide as the blank, whatever that is.
@@ -118,11 +113,11 @@ public record Stock(
   void remedies(Finding f, Tries r, List<DimKey> places) {
     double lack = f.verdict().limit() - f.verdict().found();
     if (f.verdict().entry() == Entry.BLANK_SHORT) {
-      saves.forEach(k -> r.more(-lack, k.path()));
+      saves.forEach(k -> r.more(-lack, k));
     }
     if (f.verdict().entry() == Entry.BLANK_THIN) {
-      widest.forEach(k -> r.set(k.path(), f.verdict().found()));
-      places.forEach(k -> r.set(k.path(), f.verdict().found()));
+      widest.forEach(k -> r.set(k, f.verdict().found()));
+      places.forEach(k -> r.set(k, f.verdict().found()));
     }
   }
 }

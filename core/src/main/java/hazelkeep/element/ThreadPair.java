@@ -199,10 +199,10 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case INSERT_THIN ->
-          r.more(2 * lack, recess().path())
-              .more(-2 * lack, Spigot.DIAMETER.path())
+          r.more(2 * lack, recess())
+              .more(-2 * lack, Spigot.DIAMETER)
               .choose("closes", Closes.WOOD.name());
-      case WALL_THIN, SPIGOT_WALL -> r.more(-lack, Pair.WALL.path());
+      case WALL_THIN, SPIGOT_WALL -> r.more(-lack, Pair.WALL);
       default -> {}
     }
   }

@@ -258,9 +258,9 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
   @Override
   public void remedies(Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
-    String wide = keys.diameter.path();
+    DimKey wide = keys.diameter;
     switch (f.verdict().entry()) {
-      case BORES_APART, BORES_HARDLY -> r.more(lack, keys.fromMouth.path(), keys.fromFoot.path());
+      case BORES_APART, BORES_HARDLY -> r.more(lack, keys.fromMouth, keys.fromFoot);
       case BORES_STEP, BORE_DRIFTS, BIT_SHORT -> r.more(WIDER, wide);
       case BIT_MISSING -> r.set(wide, f.verdict().limit());
       default -> {}
@@ -277,9 +277,9 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
   public void found(AsFound f, Aim aim, Tries r) {
     if (f.part().equals(part)) {
       if (f.what() == AsFound.What.DEPTH) {
-        r.set(keys.fromFoot.path(), f.value());
+        r.set(keys.fromFoot, f.value());
       }
-      r.more(-NARROWER, keys.diameter.path());
+      r.more(-NARROWER, keys.diameter);
     }
   }
 

@@ -1,6 +1,5 @@
 package hazelkeep.piece;
 
-import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Shop;
@@ -12,15 +11,13 @@ import hazelkeep.shop.Shop;
  * @param rest what is left over, mm
  */
 public record Batch(int pieces, double rest) {
-  private static final DimKey NEED = new DimKey("stick.need");
-  private static final DimKey LENGTH = new DimKey("blank.length");
 
   /** A hair that a length may lack and still be enough, mm. */
   private static final double HAIR = 1e-6;
 
   /** Of a piece as it is planned. */
   static Batch of(Aim aim, Shop shop) {
-    return of(aim.mm(LENGTH), aim.mm(NEED), shop.custom(Line.STOCK_SAW));
+    return of(aim.mm(StockRules.LENGTH), aim.mm(StockRules.NEED), shop.custom(Line.STOCK_SAW));
   }
 
   /**

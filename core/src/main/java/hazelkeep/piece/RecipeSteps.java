@@ -30,7 +30,7 @@ public final class RecipeSteps {
   public RecipeSteps(Aim aim, Shop shop) {
     this.aim = aim;
     this.calipers = shop.caliper().name();
-    this.far = StockRules.far(aim.mm("blank.across"), aim.off()) + BEYOND;
+    this.far = StockRules.far(aim.mm(StockRules.ACROSS), aim.off()) + BEYOND;
   }
 
   /** The blank brought to a cylinder between centres. */
@@ -53,7 +53,8 @@ public final class RecipeSteps {
         Speeds.At.TURNING,
         remove(
             part,
-            HalfSection.box(from, aim.mm("blank.length") + BEYOND, aim.mm("blank.round") / 2, far)
+            HalfSection.box(
+                    from, aim.mm(StockRules.LENGTH) + BEYOND, aim.mm(StockRules.ROUND) / 2, far)
                 .minus(all ? HalfSection.EMPTY : aim.part(part).target())),
         read(
             "blank.round",
@@ -87,7 +88,7 @@ public final class RecipeSteps {
         remove(
             foot,
             HalfSection.box(-BEYOND, from, 0, far)
-                .plus(HalfSection.box(to, aim.mm("blank.length") + BEYOND, 0, far))),
+                .plus(HalfSection.box(to, aim.mm(StockRules.LENGTH) + BEYOND, 0, far))),
         remove(foot, around(foot, stub).plus(around(top, "tenon"))),
         read("tenon-foot.diameter", calipers, "across its widest", within, within),
         read("tenon-top.diameter", calipers, "across its widest", within, within));

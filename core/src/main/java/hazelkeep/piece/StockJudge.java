@@ -32,12 +32,12 @@ public final class StockJudge {
     StockJudge j = new StockJudge();
     stock.filter(b -> b.barkStays() && b.thick() > 0).ifPresent(b -> j.bark(aim, b, wall));
     stock.filter(b -> b.thick() > 0).ifPresent(j::barkCut);
-    double need = aim.mm("stick.need");
-    double length = aim.mm("blank.length");
+    double need = aim.mm(StockRules.NEED);
+    double length = aim.mm(StockRules.LENGTH);
     if (length < need - 1e-6) {
       j.out.add(finding(Entry.BLANK_SHORT.told(Grade.STOP, length, need, shorter)));
     }
-    double sure = Blank.sure(stock, aim.mm("blank.across"), aim.off());
+    double sure = Blank.sure(stock, aim.mm(StockRules.ACROSS), aim.off());
     if (sure < widest - 1e-6) {
       j.out.add(finding(Entry.BLANK_THIN.told(Grade.STOP, sure, widest)));
     }

@@ -25,6 +25,21 @@ public final class StockRules<D extends Design> {
    */
   public static final DimKey OFF = Aim.OFF;
 
+  /** How long it is. */
+  public static final DimKey LENGTH = new DimKey("blank.length");
+
+  /** How thick it is. */
+  public static final DimKey ACROSS = new DimKey("blank.across");
+
+  /** What it is rounded to. */
+  public static final DimKey ROUND = new DimKey("blank.round");
+
+  /** How much of its length is needed. */
+  public static final DimKey NEED = new DimKey("stick.need");
+
+  /** The width of a parting cut. */
+  public static final DimKey KERF = new DimKey("stick.kerf");
+
   /** How far beside the blank a cut begins, mm. */
   private static final double CLEAR = 10;
 
@@ -143,7 +158,7 @@ public final class StockRules<D extends Design> {
                     .apply(d.design())
                     .flatMap(Blank::length)
                     .map(s -> derived(s.mm(), "the blank at hand"))
-                    .orElseGet(() -> derived(d.mm("stick.need"), "as long as it needs")))
+                    .orElseGet(() -> derived(d.mm(NEED), "as long as it needs")))
         .add(
             "blank.across",
             "Blank, across",
@@ -173,7 +188,7 @@ public final class StockRules<D extends Design> {
             d ->
                 derived(
                     Math.min(
-                        Blank.sure(blank.apply(d.design()), d.mm("blank.across"), d.mm(OFF)),
+                        Blank.sure(blank.apply(d.design()), d.mm(ACROSS), d.mm(OFF)),
                         widest.applyAsDouble(d) + 2 * d.custom(left)),
                     "the outside and what is left on it"));
   }

@@ -42,7 +42,7 @@ public final class TenonFor {
     double length = stub.region().maxZ() - stub.region().minZ();
     double end =
         jaws.trueCircle() + plan.shop().custom(Line.HOLD_TENON_OVER_CIRCLE) + jaws.flare(length);
-    double most = plan.aim().mm("blank.round") - 2 * Tenons.shoulder(plan.shop());
+    double most = plan.aim().mm(StockRules.ROUND) - 2 * Tenons.shoulder(plan.shop());
     if (end > most) {
       return Optional.empty();
     }

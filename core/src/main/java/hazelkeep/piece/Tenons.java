@@ -38,7 +38,7 @@ public final class Tenons {
    * How wide a tenon is at its end: for the true circle of the widest jaws that leave a shoulder.
    */
   public static Rule.Value tenonEnd(Dims<?> d, String length) {
-    double round = d.mm("blank.round");
+    double round = d.mm(StockRules.ROUND);
     double most = round - 2 * shoulder(d.shop());
     double l = d.mm(length);
     for (JawSet j : byTrueCircle(d)) {
@@ -55,7 +55,7 @@ public final class Tenons {
 
   /** The widest that any jaws on the wall take and that leaves a shoulder; empty without jaws. */
   public static Optional<Rule.Value> widest(Dims<?> d, String length, String why) {
-    double most = d.mm("blank.round") - 2 * shoulder(d.shop());
+    double most = d.mm(StockRules.ROUND) - 2 * shoulder(d.shop());
     return d.shop().tenonJaws().stream()
         .map(j -> Math.min(most, j.squeeze().to() - 0.5 + j.flare(d.mm(length))))
         .filter(e -> e <= most)

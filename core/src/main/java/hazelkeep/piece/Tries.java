@@ -26,16 +26,16 @@ public final class Tries {
   }
 
   /** A size set, to the tenth of a millimetre; one that makes no sense is left out. */
-  public Tries set(String key, double mm) {
+  public Tries set(DimKey key, double mm) {
     if (mm > LEAST && mm < MOST) {
-      out.add(new Remedy.SetDim(new DimKey(key), Length.mm(Rounding.to(mm, 1))));
+      out.add(new Remedy.SetDim(key, Length.mm(Rounding.to(mm, 1))));
     }
     return this;
   }
 
   /** Sizes made larger by so much, mm; smaller below zero. */
-  public Tries more(double mm, String... keys) {
-    for (String key : keys) {
+  public Tries more(double mm, DimKey... keys) {
+    for (DimKey key : keys) {
       set(key, aim.mm(key) + mm);
     }
     return this;
@@ -45,9 +45,9 @@ public final class Tries {
    * Feet as much wider as the tangent of the angle at which a piece tips over has to grow, and once
    * more as much, since what a wider foot carries grows with it.
    */
-  public Tries wider(Verdict tips, String... feet) {
+  public Tries wider(Verdict tips, DimKey... feet) {
     double times = Math.tan(Math.toRadians(tips.limit())) / Math.tan(Math.toRadians(tips.found()));
-    for (String foot : feet) {
+    for (DimKey foot : feet) {
       double lack = (times - 1) * aim.mm(foot) + LEAST;
       more(lack, foot).more(2 * lack, foot);
     }

@@ -79,19 +79,18 @@ final class WaysOut {
       }
       case "part-gone" -> larger(tries, aim.across());
       case "blank-thin" -> {
-        tries.set("blank.across", up(limit + 2 * aim.off()));
+        tries.set(StockRules.ACROSS, up(limit + 2 * aim.off()));
         larger(tries, limit);
       }
       case "free-length", "lever" -> lower(f, tries);
       case "dimple" -> fuller(f, tries);
       case "tail-twists" -> lighter(f, tries);
-      case "no-room-at-foot" -> tries.set("stick.waste-foot", up(limit));
-      case "no-room-at-top" -> tries.set("stick.waste-top", up(limit));
-      case "foot-rocks" -> tries.set("foot.hollow", 1);
-      case "kerf-binds" -> tries.set("stick.kerf", up(limit));
-      case "kerf-narrow" -> tries.set("stick.kerf", up(WIDER * limit));
-      case "tenon-long" ->
-          tenonEnds(f).forEach(end -> tries.set("stick.tenon-" + end, down(limit)));
+      case "no-room-at-foot" -> tries.set(at(WASTE, "foot"), up(limit));
+      case "no-room-at-top" -> tries.set(at(WASTE, "top"), up(limit));
+      case "foot-rocks" -> tries.set(FOOT_HOLLOW, 1);
+      case "kerf-binds" -> tries.set(StockRules.KERF, up(limit));
+      case "kerf-narrow" -> tries.set(StockRules.KERF, up(WIDER * limit));
+      case "tenon-long" -> tenonEnds(f).forEach(end -> tries.set(at(TENON, end), down(limit)));
       case "tenon-range", "shoulder-unseated" -> tenonEnds(f).forEach(end -> tenons(end, tries));
       default -> {}
     }
@@ -100,10 +99,8 @@ final class WaysOut {
 
   /** A piece that stands out less far. */
   private void lower(Finding f, Tries tries) {
-    if (has("outside.height")) {
-      tries.set(
-          "outside.height",
-          down(aim.mm("outside.height") - f.verdict().found() + f.verdict().limit()));
+    if (has(HEIGHT)) {
+      tries.set(HEIGHT, down(aim.mm(HEIGHT) - f.verdict().found() + f.verdict().limit()));
     }
   }
 
@@ -111,8 +108,8 @@ final class WaysOut {
   private void fuller(Finding f, Tries tries) {
     boolean top = f.part().equals(aim.offBlank().get(aim.offBlank().size() - 1).name());
     double more = up(f.verdict().found() + FULLER);
-    for (String at : List.of("stick.waste-", "stick.face-")) {
-      String key = at + (top && has(at + "top") ? "top" : "foot");
+    for (String what : List.of(WASTE, "stick.face-")) {
+      DimKey key = at(what, top && has(at(what, "top")) ? "top" : "foot");
       if (has(key)) {
         tries.set(key, aim.mm(key) + more);
       }
@@ -124,18 +121,18 @@ final class WaysOut {
   private static final double FULLER = 0.5;
 
   private void longer(Tries tries) {
-    double need = up(aim.mm("stick.need"));
-    if (need > aim.mm("blank.length")) {
-      tries.set("blank.length", need);
+    double need = up(aim.mm(StockRules.NEED));
+    if (need > aim.mm(StockRules.LENGTH)) {
+      tries.set(StockRules.LENGTH, need);
     }
   }
 
   /** A blank short both ways helps only when it is had longer and thicker at once. */
   private void larger(Tries tries, double diameter) {
-    double need = up(aim.mm("stick.need"));
+    double need = up(aim.mm(StockRules.NEED));
     double thick = up(diameter + 2 * aim.off());
-    if (need > aim.mm("blank.length") && thick > aim.mm("blank.across")) {
-      tries.together(new DimKey("blank.length"), need, new DimKey("blank.across"), thick);
+    if (need > aim.mm(StockRules.LENGTH) && thick > aim.mm(StockRules.ACROSS)) {
+      tries.together(StockRules.LENGTH, need, StockRules.ACROSS, thick);
     }
   }
 
@@ -143,17 +140,17 @@ final class WaysOut {
   private List<String> tenonEnds(Finding f) {
     boolean top = f.part().equals(aim.offBlank().get(aim.offBlank().size() - 1).name());
     return (top ? List.of("top", "foot") : List.of("foot", "top"))
-        .stream().filter(end -> has("tenon-" + end + ".diameter")).toList();
+        .stream().filter(end -> has(across(end))).toList();
   }
 
   /** Tenons for each set of jaws, the largest that leaves a shoulder first. */
   private void tenons(String end, Tries tries) {
-    double length = aim.mm("stick.tenon-" + end);
+    double length = aim.mm(at(TENON, end));
     shop.tenonJaws().stream()
         .sorted(Comparator.comparingDouble(JawSet::trueCircle).reversed())
         .map(j -> j.trueCircle() + CLOSES + j.flare(length))
-        .filter(d -> d < aim.mm("blank.round") - SHOULDER)
-        .forEach(d -> tries.set("tenon-" + end + ".diameter", down(d)));
+        .filter(d -> d < aim.mm(StockRules.ROUND) - SHOULDER)
+        .forEach(d -> tries.set(across(end), down(d)));
   }
 
   /** A lighter tail centre, where the wall has one. */
@@ -162,8 +159,23 @@ final class WaysOut {
         .ifPresent(c -> f.at().ifPresent(step -> tries.tail(step.setup(), c.name())));
   }
 
-  private boolean has(String key) {
-    return aim.dims().containsKey(new DimKey(key));
+  private boolean has(DimKey key) {
+    return aim.dims().containsKey(key);
+  }
+
+  private static final DimKey HEIGHT = new DimKey("outside.height");
+  private static final DimKey FOOT_HOLLOW = new DimKey("foot.hollow");
+  private static final String WASTE = "stick.waste-";
+  private static final String TENON = "stick.tenon-";
+
+  /** A size of the stick at an end. */
+  private static DimKey at(String what, String end) {
+    return new DimKey(what + end);
+  }
+
+  /** The diameter of an end's tenon. */
+  private static DimKey across(String end) {
+    return new DimKey("tenon-" + end + ".diameter");
   }
 
   private boolean sensible(Remedy r) {

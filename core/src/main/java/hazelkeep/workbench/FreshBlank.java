@@ -4,6 +4,7 @@ import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Dims;
+import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -50,7 +51,7 @@ public record FreshBlank(double length, double across) {
             + shop.live().dimple();
     return new FreshBlank(
         Math.ceil(length * 2) / 2,
-        Rounding.to(aim.mm("blank.round") + 2 * aim.custom(Line.STOCK_CENTRING), 1));
+        Rounding.to(aim.mm(StockRules.ROUND) + 2 * aim.custom(Line.STOCK_CENTRING), 1));
   }
 
   /**
@@ -112,7 +113,8 @@ public record FreshBlank(double length, double across) {
         "Round the fresh blank",
         "Turn it by hand first, start slow, and rough it to a cylinder.",
         Speeds.At.TURNING,
-        Acts.remove(part, HalfSection.box(-far, far, aim.mm("blank.round") / 2, HalfSection.FAR)));
+        Acts.remove(
+            part, HalfSection.box(-far, far, aim.mm(StockRules.ROUND) / 2, HalfSection.FAR)));
     HalfSection ends =
         HalfSection.box(-far, p.from, 0, HalfSection.FAR)
             .plus(HalfSection.box(p.to, far, 0, HalfSection.FAR));

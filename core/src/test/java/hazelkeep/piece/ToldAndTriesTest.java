@@ -63,11 +63,11 @@ class ToldAndTriesTest {
     double ring = aim.mm("ring.depth");
     List<Remedy> tried =
         new Tries(aim)
-            .set("ring.depth", 12.349)
-            .set("ring.depth", 12.30001)
-            .set("ring.depth", -4)
-            .set("ring.depth", 5_000)
-            .more(1.25, "ring.depth", "bore.diameter")
+            .set(new DimKey("ring.depth"), 12.349)
+            .set(new DimKey("ring.depth"), 12.30001)
+            .set(new DimKey("ring.depth"), -4)
+            .set(new DimKey("ring.depth"), 5_000)
+            .more(1.25, new DimKey("ring.depth"), new DimKey("bore.diameter"))
             .choose("form", "STRAIGHT")
             .choose("form", "STRAIGHT")
             .done();

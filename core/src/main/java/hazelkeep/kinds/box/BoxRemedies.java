@@ -1,7 +1,24 @@
 package hazelkeep.kinds.box;
 
+import static hazelkeep.kinds.box.BoxSizes.BODY_HEIGHT;
+import static hazelkeep.kinds.box.BoxSizes.DEPTH;
+import static hazelkeep.kinds.box.BoxSizes.FOOT;
+import static hazelkeep.kinds.box.BoxSizes.HEIGHT;
+import static hazelkeep.kinds.box.BoxSizes.HOLE;
+import static hazelkeep.kinds.box.BoxSizes.INSIDE;
+import static hazelkeep.kinds.box.BoxSizes.JOINT;
+import static hazelkeep.kinds.box.BoxSizes.LID_DEPTH;
+import static hazelkeep.kinds.box.BoxSizes.LID_HEIGHT;
+import static hazelkeep.kinds.box.BoxSizes.LID_INSIDE;
+import static hazelkeep.kinds.box.BoxSizes.ROUNDOVER;
+import static hazelkeep.kinds.box.BoxSizes.SHOULDER;
+import static hazelkeep.kinds.box.BoxSizes.WIDEST;
+
+import hazelkeep.element.DishedFoot;
+import hazelkeep.element.Spigot;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
@@ -29,101 +46,98 @@ final class BoxRemedies {
     double short_ = f.verdict().limit() - f.verdict().found();
     switch (f.code()) {
       case "blank-short", "tenon-gone", "wood-missing" -> shortBlank();
-      case "tips-over" -> tries.wider(f.verdict(), "outside.foot", "outside.diameter");
+      case "tips-over" -> tries.wider(f.verdict(), FOOT, WIDEST);
       case "recess-too-big" -> newSpigot();
       case "blank-thin" -> scaleForm(f.verdict().found() / f.verdict().limit());
       case "wall-thin", "outside-into-inside", "lid-corner" -> {
         boolean lid = f.part().equals("lid");
-        String inside = lid ? "lid.inside" : "inside.diameter";
+        DimKey inside = lid ? LID_INSIDE : INSIDE;
         for (double more : new double[] {short_, short_ + 1, short_ + 3}) {
           set(inside, down(aim.mm(inside) - 2 * more));
           if (lid) {
-            set("lid.depth", down(aim.mm("lid.depth") - more));
-            set("lid.roundover", down(aim.mm("lid.roundover") - more));
+            set(LID_DEPTH, down(aim.mm(LID_DEPTH) - more));
+            set(ROUNDOVER, down(aim.mm(ROUNDOVER) - more));
           }
         }
         if (lid) {
-          set("lid.roundover", largestRoundOver());
-          set("lid.roundover", 1);
+          set(ROUNDOVER, largestRoundOver());
+          set(ROUNDOVER, 1);
           choose("top", "FLAT");
         }
         choose("form", "STRAIGHT");
       }
       case "spigot-wall" -> spigotWall(short_);
       case "shakes" -> {
-        double wall = (aim.mm("spigot.diameter") - aim.mm(spigotInside())) / 2;
+        double wall = (aim.mm(Spigot.DIAMETER) - aim.mm(spigotInside())) / 2;
         if (wall < shop.custom(Line.WALL_SPIGOT_JAM)) {
           spigotWall(shop.custom(Line.WALL_SPIGOT_JAM) - wall);
         }
-        String inside = f.part().equals("lid") ? "lid.inside" : "inside.diameter";
+        DimKey inside = f.part().equals("lid") ? LID_INSIDE : INSIDE;
         for (double less : new double[] {2, 4, 6}) {
           set(inside, down(aim.mm(inside) - less));
         }
       }
       case "rim-thin" -> {
-        double joint = down(aim.mm("joint.diameter") - 2 * short_);
-        set("joint.diameter", joint);
-        set("joint.shoulder", up(aim.mm("joint.shoulder") + short_));
+        double joint = down(aim.mm(JOINT) - 2 * short_);
+        set(JOINT, joint);
+        set(SHOULDER, up(aim.mm(SHOULDER) + short_));
       }
       case "floor-thin" -> {
-        set("inside.depth", down(aim.mm("inside.depth") - short_));
-        set("depth-hole.body", down(aim.mm("inside.depth") - 3));
-        set("foot.hollow", 1);
+        set(DEPTH, down(aim.mm(DEPTH) - short_));
+        set(HOLE, down(aim.mm(DEPTH) - 3));
+        set(DishedFoot.HOLLOW, 1);
       }
       case "lid-thin" -> {
-        set("lid.depth", down(aim.mm("lid.depth") - short_));
-        set("lid.height", up(aim.mm("lid.height") + short_));
-        set("joint.length", down(aim.mm("joint.length") - short_));
+        set(LID_DEPTH, down(aim.mm(LID_DEPTH) - short_));
+        set(LID_HEIGHT, up(aim.mm(LID_HEIGHT) + short_));
+        set(Spigot.LENGTH, down(aim.mm(Spigot.LENGTH) - short_));
       }
-      case "lid-shallow" -> set("lid.height", up(aim.mm("lid.height") + short_ + 1));
+      case "lid-shallow" -> set(LID_HEIGHT, up(aim.mm(LID_HEIGHT) + short_ + 1));
       case "content" -> content(f);
       case "dimple" -> shortBlank();
       default -> {}
     }
   }
 
-  private String spigotInside() {
-    return design.school() == LiddedBox.School.LID_OVER ? "inside.diameter" : "lid.inside";
+  private DimKey spigotInside() {
+    return design.school() == LiddedBox.School.LID_OVER ? INSIDE : LID_INSIDE;
   }
 
   private void spigotWall(double lack) {
     set(
         spigotInside(),
-        down(aim.mm("spigot.diameter") - 2 * shop.custom(Line.WALL_SPIGOT_JAM) - 0.1));
-    set("joint.diameter", up(aim.mm("joint.diameter") + 2 * lack));
+        down(aim.mm(Spigot.DIAMETER) - 2 * shop.custom(Line.WALL_SPIGOT_JAM) - 0.1));
+    set(JOINT, up(aim.mm(JOINT) + 2 * lack));
   }
 
   /** What consumes more than the blank has gives way: first what the turner named. */
   private void shortBlank() {
-    double give = up(aim.mm("stick.need") - aim.mm("blank.length"));
+    double give = up(aim.mm(StockRules.NEED) - aim.mm(StockRules.LENGTH));
     if (give <= 0) {
       return;
     }
-    String key = giving();
+    DimKey key = giving();
     set(key, aim.mm(key) - give);
-    set("outside.height", aim.mm("outside.height") - give);
-    set("body.height", aim.mm("body.height") - give);
+    set(HEIGHT, aim.mm(HEIGHT) - give);
+    set(BODY_HEIGHT, aim.mm(BODY_HEIGHT) - give);
   }
 
   /** What the turner lets give way. */
-  private String giving() {
+  private DimKey giving() {
     return switch (design.gives()) {
-      case BOTH -> "outside.height";
-      case BODY -> "body.height";
-      case LID -> "lid.height";
-      case JOINT -> "joint.length";
+      case BOTH -> HEIGHT;
+      case BODY -> BODY_HEIGHT;
+      case LID -> LID_HEIGHT;
+      case JOINT -> Spigot.LENGTH;
     };
   }
 
   /** A spigot too thin for its recess is turned anew, further down in full wood. */
   private void newSpigot() {
     if (design.school() == LiddedBox.School.LID_OVER) {
-      for (double joint : new double[] {aim.mm("joint.length"), 5, 4}) {
+      for (double joint : new double[] {aim.mm(Spigot.LENGTH), 5, 4}) {
         tries.together(
-            new DimKey("body.height"),
-            down(aim.mm("body.height") - aim.mm("joint.length")),
-            new DimKey("joint.length"),
-            joint);
+            BODY_HEIGHT, down(aim.mm(BODY_HEIGHT) - aim.mm(Spigot.LENGTH)), Spigot.LENGTH, joint);
       }
     }
   }
@@ -131,18 +145,18 @@ final class BoxRemedies {
   private void content(Finding f) {
     double lack = up(f.verdict().limit() - f.verdict().found());
     if (f.verdict().entry() == Entry.CONTENT_LESS) {
-      double area = Math.PI / 4 * Math.pow(aim.mm("inside.diameter"), 2);
+      double area = Math.PI / 4 * Math.pow(aim.mm(INSIDE), 2);
       double deeper = up(lack * 1000 / area * 1.02 + 0.5);
-      set("body.height", aim.mm("body.height") + deeper);
-      set("outside.height", aim.mm("outside.height") + 1.6 * deeper);
+      set(BODY_HEIGHT, aim.mm(BODY_HEIGHT) + deeper);
+      set(HEIGHT, aim.mm(HEIGHT) + 1.6 * deeper);
     } else if (f.verdict().entry() == Entry.CONTENT_WIDE) {
       double in = f.verdict().limit() + 2 * shop.custom(Line.CONTENT_BOX);
-      set("inside.diameter", in);
-      set("outside.diameter", up(in + 2 * Math.max(8, Math.min(18, 0.25 * in))));
+      set(INSIDE, in);
+      set(WIDEST, up(in + 2 * Math.max(8, Math.min(18, 0.25 * in))));
     } else {
-      set("body.height", aim.mm("body.height") + lack);
-      set("outside.height", aim.mm("outside.height") + lack);
-      set("outside.height", aim.mm("outside.height") + 2 * lack);
+      set(BODY_HEIGHT, aim.mm(BODY_HEIGHT) + lack);
+      set(HEIGHT, aim.mm(HEIGHT) + lack);
+      set(HEIGHT, aim.mm(HEIGHT) + 2 * lack);
       choose("floor", "FLAT");
       choose("roof", "FLAT");
     }
@@ -152,13 +166,13 @@ final class BoxRemedies {
     if (design.form() == LiddedBox.Form.FREE) {
       choose("form", "STRAIGHT");
     }
-    set("outside.diameter", down(aim.mm("outside.diameter") * share));
+    set(WIDEST, down(aim.mm(WIDEST) * share));
   }
 
   /** The largest round-over that keeps the lid's corner, by halving. */
   private double largestRoundOver() {
     double lo = 0.3;
-    double hi = aim.mm("lid.roundover");
+    double hi = aim.mm(ROUNDOVER);
     for (int i = 0; i < 12; i++) {
       double mid = (lo + hi) / 2;
       if (BoxKeeps.corner(design, shop, mid)) {
@@ -170,7 +184,7 @@ final class BoxRemedies {
     return down(lo);
   }
 
-  private void set(String key, double mm) {
+  private void set(DimKey key, double mm) {
     tries.set(key, mm);
   }
 

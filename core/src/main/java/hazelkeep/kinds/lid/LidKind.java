@@ -69,13 +69,13 @@ public final class LidKind extends ComposedKind<FittedLid> {
   protected void remedies(FittedLid d, Built b, Finding f, Tries r) {
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
-      case SEAT_FLAT -> r.set(LidSizes.SEAT.path(), b.custom(Line.LID_SEAT));
+      case SEAT_FLAT -> r.set(LidSizes.SEAT, b.custom(Line.LID_SEAT));
       case LID_FALLS_IN -> {
-        r.more(2 * lack, LidSizes.EDGE.path());
+        r.more(2 * lack, LidSizes.EDGE);
         double over = 2 * b.custom(Line.LID_OVERHANG);
-        r.set(LidSizes.EDGE.path(), b.mm(Vessel.RIM) + over);
+        r.set(LidSizes.EDGE, b.mm(Vessel.RIM) + over);
       }
-      case VESSEL_LEANS -> r.set(Vessel.BELOW.path(), b.mm(Vessel.RIM));
+      case VESSEL_LEANS -> r.set(Vessel.BELOW, b.mm(Vessel.RIM));
       default -> {}
     }
   }

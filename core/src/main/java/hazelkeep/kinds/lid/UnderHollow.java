@@ -93,9 +93,9 @@ record UnderHollow(SurfaceId on, SizeRule wide, SizeRule deep) implements Elemen
     }
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
-      case LID_CORNER, LID_THIN -> r.more(-lack, depth().path()).more(lack, LidSizes.HEIGHT.path());
-      case SPIGOT_WALL, RIM_THIN -> r.more(-2 * lack, diameter().path());
-      case WALL_THIN, OUTSIDE_INTO_INSIDE -> r.more(-Math.max(1, lack), depth().path());
+      case LID_CORNER, LID_THIN -> r.more(-lack, depth()).more(lack, LidSizes.HEIGHT);
+      case SPIGOT_WALL, RIM_THIN -> r.more(-2 * lack, diameter());
+      case WALL_THIN, OUTSIDE_INTO_INSIDE -> r.more(-Math.max(1, lack), depth());
       default -> {}
     }
   }

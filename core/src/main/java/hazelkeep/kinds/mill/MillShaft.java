@@ -66,8 +66,8 @@ record MillShaft(List<SizeRule> rules, String part, Edge top) implements Element
     double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case PARTS_JAM_HOLE, PARTS_JAM_BORE ->
-          r.set(HOLE.path(), f.verdict().limit()).set(BORE.path(), b.mm(SHAFT) + ROOM);
-      case THREAD_SHORT -> r.more(-lack, HEIGHT.path());
+          r.set(HOLE, f.verdict().limit()).set(BORE, b.mm(SHAFT) + ROOM);
+      case THREAD_SHORT -> r.more(-lack, HEIGHT);
       default -> {}
     }
   }

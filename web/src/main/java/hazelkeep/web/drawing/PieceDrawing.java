@@ -2,10 +2,12 @@ package hazelkeep.web.drawing;
 
 import static hazelkeep.web.drawing.Board.WIDTH;
 
+import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
+import hazelkeep.piece.StockRules;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
@@ -70,8 +72,8 @@ public final class PieceDrawing {
     this.refused = refused;
     this.dragged = drag == null ? "" : drag.handle;
     this.wood = WoodColour.of(sketch.design().species());
-    this.length = Math.max(mm("blank.length"), mm("stick.need"));
-    this.radius = Math.max(mm("blank.across") / 2, widest(sketch));
+    this.length = Math.max(mm(StockRules.LENGTH), mm(StockRules.NEED));
+    this.radius = Math.max(mm(StockRules.ACROSS) / 2, widest(sketch));
     this.sheet = drag == null ? filled() : new Sheet(drag.left, drag.axis, drag.scale);
     this.height = sheet.down(radius) + STICK_GAP + StickDrawing.STICK + 52;
     this.labels = new Labels(WIDTH, sheet.down(radius) + STICK_GAP - 4);
@@ -133,7 +135,7 @@ public final class PieceDrawing {
     return svg.line("axis", 4, 66, 246, 66).close("svg").toString();
   }
 
-  private double mm(String key) {
+  private double mm(DimKey key) {
     return sketch.aim().mm(key);
   }
 
@@ -193,11 +195,11 @@ public final class PieceDrawing {
   }
 
   private void blank() {
-    double r = mm("blank.across") / 2;
+    double r = mm(StockRules.ACROSS) / 2;
     double x = sheet.x(0);
-    double wide = sheet.x(mm("blank.length")) - x;
+    double wide = sheet.x(mm(StockRules.LENGTH)) - x;
     svg.rect("blank", x, sheet.up(r), wide, 2 * r * sheet.scale(), "url(#waste)");
-    if (length > mm("blank.length")) {
+    if (length > mm(StockRules.LENGTH)) {
       svg.rect(
           "missing",
           x + wide,

@@ -2,6 +2,7 @@ package hazelkeep.web.paper;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.StockRules;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
@@ -66,9 +67,9 @@ final class CutSheet {
     String blank =
         of.piece().design().species()
             + ", blank "
-            + show.len(plan.aim().mm("blank.length"))
+            + show.len(plan.aim().mm(StockRules.LENGTH))
             + " long, "
-            + show.len(plan.aim().mm("blank.across"))
+            + show.len(plan.aim().mm(StockRules.ACROSS))
             + (plan.aim().blank().round() ? " across" : " square");
     s.text(Sheet.LEFT, Sheet.TOP, 10, blank);
     double y = SectionPlate.draw(s, plan, show, Sheet.TOP + 4);

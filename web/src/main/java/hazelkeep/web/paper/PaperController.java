@@ -3,6 +3,7 @@ package hazelkeep.web.paper;
 import hazelkeep.bore.Blanks;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
@@ -65,7 +66,7 @@ class PaperController {
     if (plan.aim().blank().round()) {
       return "";
     }
-    double side = plan.aim().mm("blank.across");
+    double side = plan.aim().mm(StockRules.ACROSS);
     return Sentences.of(
         "paper.square-of-saw-the",
         show.len(side),

@@ -8,6 +8,7 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.StockRules;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Extent;
 import hazelkeep.web.drawing.BlankDrawing;
@@ -154,9 +155,9 @@ final class Wish {
     lines.add(show.len(closed.length()) + " tall, " + show.len(closed.across()) + " wide");
     lines.add(
         "from a blank "
-            + show.len(plan.aim().mm("blank.length"))
+            + show.len(plan.aim().mm(StockRules.LENGTH))
             + " long, "
-            + show.len(plan.aim().mm("blank.across"))
+            + show.len(plan.aim().mm(StockRules.ACROSS))
             + " across");
     long stops = plan.findings().stream().filter(f -> f.grade() == Grade.STOP).count();
     lines.add(
