@@ -98,7 +98,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
         d -> {
           Rule.Value v = r.by().apply(d);
           return new Rule.Value(
-              v.mm() + d.mm(by.path()), v.origin(), v.reason() + ", and what is turned on the top");
+              v.mm() + d.mm(by), v.origin(), v.reason() + ", and what is turned on the top");
         },
         r.read(),
         r.name());

@@ -252,7 +252,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
 
   /** A design with a size stated as it is drawn. */
   private D kept(D design, DimKey key, Aim aim) {
-    return size(design, key, Optional.of(Size.mm(aim.mm(key.path()))));
+    return size(design, key, Optional.of(Size.mm(aim.mm(key))));
   }
 
   @Override

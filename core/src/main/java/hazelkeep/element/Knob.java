@@ -83,7 +83,7 @@ final class Knob implements AddedElement {
                 Rule.Value.practice(
                     Math.min(
                         d.custom(Line.DETAIL_KNOB_NECK),
-                        d.custom(Line.DETAIL_KNOB_SLIM) * d.mm(wide.path())),
+                        d.custom(Line.DETAIL_KNOB_SLIM) * d.mm(wide)),
                     "slimmer than what is held")));
   }
 
@@ -129,15 +129,14 @@ final class Knob implements AddedElement {
       told.found(
           second
               ? Entry.KNOB_SECOND.told(Grade.STOP, label(), added.part())
-              : Entry.KNOB_WIDE.told(
-                  Grade.STOP, aim.mm(wide.path()), 2 * top.get().radius(), label()),
+              : Entry.KNOB_WIDE.told(Grade.STOP, aim.mm(wide), 2 * top.get().radius(), label()),
           added.part(),
           at);
       return;
     }
     told.thin(
         Entry.KNOB_NECK,
-        Math.min(aim.mm(neck.path()), aim.mm(wide.path())),
+        Math.min(aim.mm(neck), aim.mm(wide)),
         aim.custom(Line.DETAIL_KNOB_LEAST),
         added.part(),
         at,
@@ -145,9 +144,9 @@ final class Knob implements AddedElement {
     room(form, top.get(), aim)
         .ifPresent(
             room -> {
-              if (room < aim.mm(tall.path())) {
+              if (room < aim.mm(tall)) {
                 told.found(
-                    Entry.KNOB_NO_WOOD.told(Grade.STOP, room, aim.mm(tall.path()), label()),
+                    Entry.KNOB_NO_WOOD.told(Grade.STOP, room, aim.mm(tall), label()),
                     added.part(),
                     at);
               }
@@ -194,7 +193,7 @@ final class Knob implements AddedElement {
         .ifPresent(
             g -> {
               double z = form.top().orElseThrow().z();
-              double high = aim.mm(tall.path());
+              double high = aim.mm(tall);
               m.along(tall.path(), label(), z, z + high, added.part());
               Point widest = g.widest();
               m.turned(
@@ -216,7 +215,7 @@ final class Knob implements AddedElement {
                     new Handle(
                         added.id(),
                         label(),
-                        new Point(form.top().orElseThrow().z() + aim.mm(tall.path()), 0.5),
+                        new Point(form.top().orElseThrow().z() + aim.mm(tall), 0.5),
                         true,
                         false)))
         .orElse(List.of());

@@ -150,15 +150,10 @@ final class Ornament implements AddedElement {
     told.thin(
         Entry.DETAIL_THIN, left, aim.custom(Line.DETAIL_LEFT), added.part(), deepest, label());
     told.thin(
-        Entry.DETAIL_FINE,
-        aim.mm(wide.path()),
-        finest(deepest, aim),
-        added.part(),
-        deepest,
-        label());
-    if (shape == Shape.BEAD && aim.mm(deep.path()) > aim.mm(wide.path()) / 2) {
+        Entry.DETAIL_FINE, aim.mm(wide), finest(deepest, aim), added.part(), deepest, label());
+    if (shape == Shape.BEAD && aim.mm(deep) > aim.mm(wide) / 2) {
       told.found(
-          Entry.BEAD_DEEP.told(Grade.WATCH, aim.mm(deep.path()), aim.mm(wide.path()) / 2, label()),
+          Entry.BEAD_DEEP.told(Grade.WATCH, aim.mm(deep), aim.mm(wide) / 2, label()),
           added.part(),
           deepest);
     }
@@ -172,14 +167,14 @@ final class Ornament implements AddedElement {
   }
 
   private void noRoom(Form form, Aim aim, Told told) {
-    double at = aim.mm(height.path());
+    double at = aim.mm(height);
     Point where = new Point(form.zero() + at, form.radius(at));
     told.found(form.missing(at, 2 * reach(aim), label()), added.part(), where);
   }
 
   private double reach(Aim aim) {
-    double between = shape == Shape.LINES ? aim.mm(apart.path()) : 0;
-    return aim.mm(wide.path()) / 2 + between;
+    double between = shape == Shape.LINES ? aim.mm(apart) : 0;
+    return aim.mm(wide) / 2 + between;
   }
 
   /** The least wood between it and any inside, mm; all of it where the part is solid there. */
@@ -196,7 +191,7 @@ final class Ornament implements AddedElement {
       case "detail-fine" -> tries.more(lack, wide);
       case "bead-deep" -> tries.set(deep, finding.verdict().limit());
       case "detail-no-room", "detail-meets" ->
-          form.elsewhere(aim.mm(height.path()), 2 * reach(aim) + aim.custom(Line.DETAIL_EDGE))
+          form.elsewhere(aim.mm(height), 2 * reach(aim) + aim.custom(Line.DETAIL_EDGE))
               .ifPresent(at -> tries.set(height, at));
       default -> {}
     }
@@ -217,7 +212,7 @@ final class Ornament implements AddedElement {
                     height.path(),
                     label(),
                     form.zero(),
-                    form.zero() + aim.mm(height.path()),
+                    form.zero() + aim.mm(height),
                     added.part()));
   }
 
@@ -226,7 +221,7 @@ final class Ornament implements AddedElement {
     return form.bend(added.id())
         .map(
             b -> {
-              double z = form.zero() + aim.mm(height.path());
+              double z = form.zero() + aim.mm(height);
               Point at = new Point(z, Rising.at(b.chain(), z));
               return List.of(new Handle(added.id(), label(), at, true, false));
             })
@@ -244,7 +239,7 @@ final class Ornament implements AddedElement {
     form.bend(added.id())
         .ifPresent(
             b -> {
-              double between = shape == Shape.LINES ? aim.mm(apart.path()) : 0;
+              double between = shape == Shape.LINES ? aim.mm(apart) : 0;
               out.put(height, (b.from() + b.to()) / 2 - form.zero());
               out.put(wide, b.to() - b.from() - 2 * between);
               out.put(deep, b.deep());

@@ -85,15 +85,15 @@ final class OutlinePoint implements AddedElement {
 
   /** How wide the outside is where it lies, mm. */
   private double wide(Form form, Aim aim) {
-    return 2 * form.radius(aim.mm(height.path()));
+    return 2 * form.radius(aim.mm(height));
   }
 
   private boolean isMissed(Form form, Aim aim) {
-    return Math.abs(wide(form, aim) - aim.mm(diameter.path())) > SAME;
+    return Math.abs(wide(form, aim) - aim.mm(diameter)) > SAME;
   }
 
   private Point at(Form form, Aim aim) {
-    return new Point(form.zero() + aim.mm(height.path()), aim.mm(diameter.path()) / 2);
+    return new Point(form.zero() + aim.mm(height), aim.mm(diameter) / 2);
   }
 
   /** Its outside is cut through it. */
@@ -105,7 +105,7 @@ final class OutlinePoint implements AddedElement {
   @Override
   public void check(Form form, Aim aim, Told told) {
     if (isMissed(form, aim)) {
-      double said = aim.mm(diameter.path());
+      double said = aim.mm(diameter);
       told.found(
           Entry.POINT_MISSED.told(Grade.STOP, wide(form, aim), said, label(), added.part()),
           added.part(),

@@ -186,7 +186,7 @@ public record Side(
   private DimKey widest(Aim aim) {
     return places.stream()
         .map(Station::drawn)
-        .max(Comparator.comparingDouble(k -> aim.mm(k.path())))
+        .max(Comparator.comparingDouble(k -> aim.mm(k)))
         .orElseThrow();
   }
 

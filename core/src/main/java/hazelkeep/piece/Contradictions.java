@@ -39,7 +39,7 @@ public final class Contradictions<D extends Design> {
   /** The same for sizes of a fit, which are shown with two places and felt sooner, mm. */
   public static final double FITS = 0.05;
 
-  private static final DimKey CLEARANCE = new DimKey("joint.clearance");
+  static final DimKey CLEARANCE = new DimKey("joint.clearance");
 
   private final Kind<D> kind;
   private final D design;
@@ -135,7 +135,7 @@ public final class Contradictions<D extends Design> {
   }
 
   private static String both(Aim aim, DimKey key) {
-    return aim.dims().get(key).label() + " " + Dims.both(aim.mm(key.path()));
+    return aim.dims().get(key).label() + " " + Dims.both(aim.mm(key));
   }
 
   private Optional<Rule<D>> clearanceRule() {

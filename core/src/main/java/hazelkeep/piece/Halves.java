@@ -25,7 +25,7 @@ public final class Halves {
     if (size.isEmpty() || !aim.dims().containsKey(key)) {
       return out;
     }
-    double by = size.get().mm() - aim.mm(key.path());
+    double by = size.get().mm() - aim.mm(key);
     for (Joint j : aim.joints()) {
       DimKey partner =
           key.equals(j.recess()) ? j.spigot() : key.equals(j.spigot()) ? j.recess() : null;

@@ -107,7 +107,11 @@ public final class Pair<D extends Design> {
   public Optional<Rule.Value> recess() {
     return ring(OUTER, room())
         .map(r -> derived(r, "the outer ring and room for glue"))
-        .or(() -> inner().map(s -> derived(s + d.mm("joint.clearance"), "spigot plus clearance")));
+        .or(
+            () ->
+                inner()
+                    .map(
+                        s -> derived(s + d.mm(Contradictions.CLEARANCE), "spigot plus clearance")));
   }
 
   /** The spigot that a ring or a recess says which alone was stated; empty otherwise. */
@@ -117,6 +121,9 @@ public final class Pair<D extends Design> {
         .or(
             () ->
                 outer()
-                    .map(s -> derived(s - d.mm("joint.clearance"), "recess less the clearance")));
+                    .map(
+                        s ->
+                            derived(
+                                s - d.mm(Contradictions.CLEARANCE), "recess less the clearance")));
   }
 }

@@ -25,6 +25,12 @@ public final class StockRules<D extends Design> {
    */
   public static final DimKey OFF = Aim.OFF;
 
+  /** How wide a piece is, whatever the kind. */
+  public static final DimKey WIDEST = new DimKey("outside.diameter");
+
+  /** How high it is. */
+  public static final DimKey HEIGHT = new DimKey("outside.height");
+
   /** How long it is. */
   public static final DimKey LENGTH = new DimKey("blank.length");
 

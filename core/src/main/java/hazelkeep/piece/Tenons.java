@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import static hazelkeep.piece.Rule.Value.shop;
 
+import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
@@ -103,7 +104,10 @@ public final class Tenons {
 
   /** The jaws for a piece's tenon at an end; a common set where the wall has none. */
   public static JawSet jaws(Shop shop, Aim aim, String end) {
-    return jaws(shop, aim.mm("tenon-" + end + ".diameter"), aim.mm("stick.tenon-" + end))
+    return jaws(
+            shop,
+            aim.mm(new DimKey("tenon-" + end + ".diameter")),
+            aim.mm(new DimKey("stick.tenon-" + end)))
         .orElse(Shop.COMMON_JAWS);
   }
 

@@ -99,8 +99,10 @@ final class WaysOut {
 
   /** A piece that stands out less far. */
   private void lower(Finding f, Tries tries) {
-    if (has(HEIGHT)) {
-      tries.set(HEIGHT, down(aim.mm(HEIGHT) - f.verdict().found() + f.verdict().limit()));
+    if (has(StockRules.HEIGHT)) {
+      tries.set(
+          StockRules.HEIGHT,
+          down(aim.mm(StockRules.HEIGHT) - f.verdict().found() + f.verdict().limit()));
     }
   }
 
@@ -163,7 +165,6 @@ final class WaysOut {
     return aim.dims().containsKey(key);
   }
 
-  private static final DimKey HEIGHT = new DimKey("outside.height");
   private static final DimKey FOOT_HOLLOW = new DimKey("foot.hollow");
   private static final String WASTE = "stick.waste-";
   private static final String TENON = "stick.tenon-";

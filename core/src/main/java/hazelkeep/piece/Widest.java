@@ -38,7 +38,7 @@ public final class Widest {
    * @return empty where the foot is the wider end
    */
   public static <D extends Design> Optional<Rule.Value> opens(Dims<D> d, String foot) {
-    double widest = d.mm("outside.diameter");
+    double widest = d.mm(StockRules.WIDEST);
     return d.stated(foot)
         .filter(f -> f.mm() < widest)
         .map(f -> derived(widest, "it opens upwards from its foot"));

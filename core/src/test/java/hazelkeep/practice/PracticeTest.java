@@ -135,6 +135,23 @@ class PracticeTest {
     return out;
   }
 
+  /** Sizes are asked for by typed keys: a name in quotes is a slip that no compiler tells. */
+  @Test
+  void no_size_is_asked_for_by_a_name_in_quotes() throws IOException {
+    List<String> quoted = new ArrayList<>();
+    for (Path f : sources(Path.of("src/main/java"), Path.of("../web/src/main/java"))) {
+      Matcher m = QUOTED.matcher(Files.readString(f));
+      while (m.find()) {
+        quoted.add(f.getFileName() + ": " + m.group());
+      }
+    }
+    assertThat(quoted).isEmpty();
+    assertThat(QUOTED.matcher("aim.mm(\"blank.length\")").find()).isTrue();
+  }
+
+  private static final Pattern QUOTED =
+      Pattern.compile("\\b(?:mm|due|set|more|has|dim)\\(\"[a-z-]+\\.[a-z-]+\"?");
+
   private static final Pattern CONSTANT =
       Pattern.compile("static final (?:double|int|float|long) ([A-Z_0-9]+) =");
 

@@ -195,10 +195,10 @@ public final class MillKind extends ComposedKind<Mill> {
       return Optional.empty();
     }
     Map<DimKey, Size> shared = new TreeMap<>();
-    OUTSIDE.forEach(k -> shared.put(k, Size.mm(aim.mm(k.path()))));
+    OUTSIDE.forEach(k -> shared.put(k, Size.mm(aim.mm(k))));
     // Its dome has no hole: what the shaft's hole takes off the mill's stands on the shaker.
-    double hole = aim.mm(HOLE.path()) / aim.mm(TOP.path());
-    double dome = aim.mm(DOME.path());
+    double hole = aim.mm(HOLE) / aim.mm(TOP);
+    double dome = aim.mm(DOME);
     double more = dome / Math.sqrt(1 - hole * hole) - dome;
     for (DimKey k : List.of(DOME, HEAD_HEIGHT, HEIGHT)) {
       shared.computeIfPresent(k, (key, s) -> Size.mm(s.mm() + more));
@@ -228,12 +228,11 @@ public final class MillKind extends ComposedKind<Mill> {
   @Override
   public Properties properties(Mill d, Aim aim) {
     HalfSection body = aim.part(BODY).target().in(aim.part(BODY).closed());
-    double from = aim.mm(RING_DEEP.path());
-    double tenon = aim.mm(Spigot.LENGTH.path());
-    double to = aim.mm(BODY_HEIGHT.path()) + (d.onBody() ? tenon : -tenon);
-    HalfSection shaft = HalfSection.box(0, to, 0, aim.mm(SHAFT.path()) / 2);
-    HalfSection room =
-        HalfSection.box(from, to, 0, aim.mm(BORE.path()) / 2).minus(body).minus(shaft);
+    double from = aim.mm(RING_DEEP);
+    double tenon = aim.mm(Spigot.LENGTH);
+    double to = aim.mm(BODY_HEIGHT) + (d.onBody() ? tenon : -tenon);
+    HalfSection shaft = HalfSection.box(0, to, 0, aim.mm(SHAFT) / 2);
+    HalfSection room = HalfSection.box(from, to, 0, aim.mm(BORE) / 2).minus(body).minus(shaft);
     return Properties.of(aim, room.volume(), new Properties.Filled(0, 0));
   }
 }

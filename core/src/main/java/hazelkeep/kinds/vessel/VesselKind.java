@@ -68,7 +68,7 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
     }
     BoredVessel out = Restated.with(d, "form", Form.TAPER);
     for (DimKey end : List.of(FOOT, RIM)) {
-      double mm = Rounding.to(aim.mm(WIDEST.path()), 1);
+      double mm = Rounding.to(aim.mm(WIDEST), 1);
       out = size(out, end, Optional.of(Size.mm(mm)));
     }
     return size(out, WIDEST, Optional.empty());

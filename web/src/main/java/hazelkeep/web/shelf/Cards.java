@@ -6,6 +6,7 @@ import hazelkeep.measure.Patience;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.StockRules;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.Show;
@@ -94,7 +95,7 @@ class Cards {
         p.id(),
         p.name(),
         plan.design().species(),
-        "⌀ " + show.bare(plan.aim().across()) + " × " + show.len(plan.aim().mm("outside.height")),
+        "⌀ " + show.bare(plan.aim().across()) + " × " + show.len(plan.aim().mm(StockRules.HEIGHT)),
         next,
         href,
         closed ? 0 : plan.stops(),
