@@ -466,7 +466,7 @@ class BrowserTest extends Browsing {
     assertThat(page.locator("#dim-recess-diameter")).hasValue(near);
     page.navigate(second.base() + "/");
     // The demo's pieces, nothing loaded twice.
-    assertThat(page.locator(".card")).hasCount(14);
+    assertThat(page.locator(".card")).hasCount(15);
     page.navigate("about:blank");
     second.stop();
   }

@@ -1,7 +1,6 @@
 package hazelkeep.web.demo;
 
 import hazelkeep.closing.YearWish;
-import hazelkeep.element.Adorned;
 import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
 import hazelkeep.kinds.Kinds;
@@ -9,23 +8,18 @@ import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.cased.Cased;
 import hazelkeep.kinds.cased.CasedKind;
-import hazelkeep.kinds.goblet.Goblet;
 import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.kinds.handle.HandleKind;
-import hazelkeep.kinds.handle.Handled;
-import hazelkeep.kinds.jar.Jar;
 import hazelkeep.kinds.jar.JarKind;
-import hazelkeep.kinds.lid.FittedLid;
 import hazelkeep.kinds.lid.LidKind;
 import hazelkeep.kinds.mill.Mill;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
 import hazelkeep.kinds.vessel.VesselKind;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
+import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
@@ -44,7 +38,6 @@ import hazelkeep.workbench.Fact;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
@@ -85,67 +78,21 @@ class DemoPieces implements ApplicationRunner {
     mill();
     house();
     goblet();
-    handle();
-    bowlLid();
-    jar();
+    create("Pull for the ship's bell rope", HandleKind.HANDLE, DemoDesigns.pull());
+    create("Lid for the sorting bowl", LidKind.LID, DemoDesigns.bowlLid());
+    create("Pea jar for the seed shelf", JarKind.JAR, DemoDesigns.jar());
+    create("Small goblet from a rail's offcut", GobletKind.GOBLET, DemoDesigns.small());
   }
 
-  /** For the peas of the seed library: full above, drawn in over a foot, a ball to lift it by. */
-  private void jar() {
-    Kind<?> kind = Kinds.named(JarKind.JAR.name()).orElseThrow();
-    Jar jar = Restated.with(JarKind.JAR.fresh(), "species", "European sycamore");
-    jar = JarKind.JAR.choose(jar, "form", "SHOULDERED");
-    jar = Elements.with(jar, "ball", "lid", Optional.empty());
-    jar = Elements.with(jar, "point", "body", Size.mm(16));
-    Map<DimKey, Size> sizes = new TreeMap<>(jar.sizes());
-    sizes.put(new DimKey("point-1.diameter"), Size.mm(58));
-    sizes.put(new DimKey("outside.foot"), Size.mm(64));
-    pieces.create("Pea jar for the seed shelf", kind, Restated.with(jar, "sizes", sizes));
+  /** A piece that things may be added to. */
+  private long create(String name, Kind<?> kind, Design design) {
+    return pieces.create(name, Kinds.named(kind.name()).orElseThrow(), design);
   }
 
-  /** The sorting bowl of the seed library stands open: a lid with a finial from another offcut. */
-  private void bowlLid() {
-    FittedLid lid = Restated.with(LidKind.LID.fresh(), "species", "Common pear");
-    Map<String, Double> measured =
-        Map.of(
-            "vessel.mouth", 88.0,
-            "vessel.rim", 98.0,
-            "vessel.below", 106.0,
-            "vessel.below-at", 18.0,
-            "vessel.depth", 52.0);
-    for (Map.Entry<String, Double> e : measured.entrySet()) {
-      lid = LidKind.LID.size(lid, new DimKey(e.getKey()), Optional.of(Size.mm(e.getValue())));
-    }
-    Added finial = new Added("own-finial", 1, "lid", Optional.of("Gaboon ebony"));
-    pieces.create(
-        "Lid for the sorting bowl",
-        Kinds.named(LidKind.LID.name()).orElseThrow(),
-        Restated.with(lid, "elements", List.of(finial)));
-  }
-
-  /** For the ship's bell: a pull with three rings that sound when it is taken. */
-  private void handle() {
-    Handled handle = Restated.with(HandleKind.HANDLE.fresh(), "species", "Black walnut");
-    pieces.create("Pull for the ship's bell rope", HandleKind.HANDLE, handle);
-  }
-
-  /** For the boat crew: a toast of 120 ml, five rings, in the middle of freeing them. */
+  /** In the middle of freeing its rings. */
   private void goblet() {
-    Goblet goblet = Restated.with(GobletKind.GOBLET.fresh(), "species", "Black walnut");
-    goblet = Restated.with(goblet, "rings", 5);
-    goblet =
-        Restated.with(
-            goblet,
-            "content",
-            Optional.of(new Goblet.Content(Optional.of(120.0), Optional.of(Size.mm(5)))));
-    goblet =
-        GobletKind.GOBLET.size(goblet, new DimKey("outside.height"), Optional.of(Size.mm(168)));
-    // A foot of walnut under a stem and a bowl of cherry.
-    Added seam = new Added("seam", 1, "goblet", Optional.of("Black cherry"));
-    goblet = Restated.with(goblet, "elements", List.of(seam));
-    Kind<Goblet> kind = new Adorned<>(GobletKind.GOBLET);
-    goblet = kind.size(goblet, new DimKey("seam-1.height"), Optional.of(Size.mm(12)));
-    long id = pieces.create("Toasting goblet for the boat crew", kind, goblet);
+    long id =
+        create("Toasting goblet for the boat crew", GobletKind.GOBLET, DemoDesigns.toasting());
     runs.start(id);
     work(id, "rings/free ring 3", Map.of());
   }
