@@ -114,7 +114,10 @@ record FinialSizes(Added added, String label, Line tall, Line broad) {
             "Offcut's width of " + label,
             5,
             200,
-            d -> derived(round(d) + 2 * d.custom(Line.STOCK_CENTRING), "room to round it")));
+            d ->
+                derived(
+                    round(d) + 2 * d.custom(Line.STOCK_CENTRING),
+                    "room to round it and for a tenon; a slimmer one goes into the jaws as it is")));
   }
 
   /** As wide as the bit that is nearest to what is usual. */
