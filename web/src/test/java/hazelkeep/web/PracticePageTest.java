@@ -71,6 +71,17 @@ class PracticePageTest {
     assertThat(practice()).isEqualTo(Practice.USUAL);
   }
 
+  /** Its lines stand under headings of words, none under its own key. */
+  @Test
+  void every_group_has_a_title() {
+    String page = visitor.get("/shop/practice").body();
+    for (Line line : Line.values()) {
+      assertThat(page)
+          .contains("id=\"" + line.group() + "-title\">")
+          .doesNotContain("id=\"" + line.group() + "-title\">" + line.group() + "<");
+    }
+  }
+
   @Test
   void a_number_that_is_no_length_says_its_unit() {
     HttpResponse<String> r = visitor.post("/shop/practice", "speed.parting", "slow");

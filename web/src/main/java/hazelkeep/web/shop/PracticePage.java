@@ -30,6 +30,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("season", "Wood and the seasons"),
           Map.entry("play", "Practice runs and simulated instruments"),
           Map.entry("read", "How close a size has to be"),
+          Map.entry("setout", "What a step is set out by"),
           Map.entry("route", "The order of work"),
           Map.entry("stock", "Blank, kerf and foot"),
           Map.entry("tail", "Starting with the tailstock up"),
