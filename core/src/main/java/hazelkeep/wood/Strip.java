@@ -2,7 +2,7 @@ package hazelkeep.wood;
 
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
-import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * A board that was glued into a blank along the grain, between two planes beside the axis. It is no
@@ -40,21 +40,38 @@ public record Strip(double from, double to, Species wood) {
 
   /** What it has of a section turned round the axis: its volume, and where its middle is. */
   Lump in(HalfSection region) {
+    double volume = summed(region, this::of, z -> 1);
+    double moment = summed(region, this::of, z -> z);
+    return new Lump(wood, volume, volume > 0 ? moment / volume : low(region));
+  }
+
+  private static double low(HalfSection region) {
+    return region.isEmpty() ? 0 : region.minZ();
+  }
+
+  /**
+   * What every disc of a section has, summed over its heights.
+   *
+   * @param disc of a radius
+   * @param weight by which what lies at a height counts
+   */
+  private static double summed(
+      HalfSection region, DoubleUnaryOperator disc, DoubleUnaryOperator weight) {
     if (region.isEmpty()) {
-      return new Lump(wood, 0, 0);
+      return 0;
     }
     double low = region.minZ();
     int steps = (int) Math.ceil((region.maxZ() - low) / STEP);
     double step = (region.maxZ() - low) / steps;
-    double volume = 0;
-    double moment = 0;
+    double sum = 0;
     for (int i = 0; i < steps; i++) {
       double z = low + (i + 0.5) * step;
-      double slice = step * across(region.at(z));
-      volume += slice;
-      moment += slice * z;
+      for (Span s : region.at(z)) {
+        double ring = disc.applyAsDouble(s.to()) - disc.applyAsDouble(s.from());
+        sum += step * ring * weight.applyAsDouble(z);
+      }
     }
-    return new Lump(wood, volume, volume > 0 ? moment / volume : low);
+    return sum;
   }
 
   /**
@@ -62,19 +79,7 @@ public record Strip(double from, double to, Species wood) {
    * and d beside the middle has 2/3 ((r² - c²)^1.5 - (r² - d²)^1.5), none of it past the edge.
    */
   double beside(HalfSection region) {
-    if (region.isEmpty()) {
-      return 0;
-    }
-    double low = region.minZ();
-    int steps = (int) Math.ceil((region.maxZ() - low) / STEP);
-    double step = (region.maxZ() - low) / steps;
-    double moment = 0;
-    for (int i = 0; i < steps; i++) {
-      for (Span s : region.at(low + (i + 0.5) * step)) {
-        moment += step * (beside(s.to()) - beside(s.from()));
-      }
-    }
-    return moment;
+    return summed(region, this::beside, z -> 1);
   }
 
   private double beside(double r) {
@@ -84,10 +89,6 @@ public record Strip(double from, double to, Species wood) {
   private static double past(double c, double r) {
     double left = Math.max(0, r * r - c * c);
     return left * Math.sqrt(left);
-  }
-
-  private double across(List<Span> spans) {
-    return spans.stream().mapToDouble(s -> of(s.to()) - of(s.from())).sum();
   }
 
   /**

@@ -185,6 +185,9 @@ class StandingController {
   /** A solid in pieces of one colour: cut at both sides of each strip. */
   private static Stream<ModelFile.Solid> woods(Posed p) {
     ModelFile.Solid whole = whole(p);
+    if (p.strips().isEmpty()) {
+      return Stream.of(whole);
+    }
     List<Strip> strips = p.strips().stream().sorted(comparingDouble(Strip::from)).toList();
     List<ModelFile.Solid> out = new ArrayList<>();
     Mesh mesh = whole.mesh();
