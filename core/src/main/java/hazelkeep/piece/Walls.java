@@ -12,6 +12,7 @@ import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +77,9 @@ public final class Walls {
   private final List<Surface> outer;
   private final List<Point> mouths = new ArrayList<>();
   private final Map<Under, Thin> least = new LinkedHashMap<>();
+
+  /** By the very object: asked of every pair of places. */
+  private final Map<Surface, Under> unders = new IdentityHashMap<>();
 
   private Walls(Part part, WallWishes wishes, DoubleUnaryOperator drift, double reach) {
     this.part = part;
@@ -243,7 +247,7 @@ public final class Walls {
     if (left > reach) {
       return;
     }
-    Under under = under(surface);
+    Under under = unders.computeIfAbsent(surface, this::under);
     boolean rim = false;
     for (Point m : mouths) {
       if (out.distance(m) < wishes.most() && ends(surface, m)) {

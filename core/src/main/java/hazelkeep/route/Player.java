@@ -449,7 +449,7 @@ final class Player {
         continue;
       }
       // Most often neither is: one look is enough.
-      if (wood.xor(p.target()).dusted().area() <= HalfSection.DUST_AREA) {
+      if (wood.alike(p.target()) || wood.xor(p.target()).dusted().area() <= HalfSection.DUST_AREA) {
         continue;
       }
       HalfSection left = wood.minus(p.target()).dusted();

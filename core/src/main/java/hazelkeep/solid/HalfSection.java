@@ -164,6 +164,14 @@ public final class HalfSection {
     return isEmpty() || o.isEmpty() ? plus(o) : overlay(o, OverlayNG.SYMDIFFERENCE);
   }
 
+  /**
+   * Whether this and another region surely differ by no more than dust; a quick look, that answers
+   * no where only laying them over one another could tell.
+   */
+  public boolean alike(HalfSection o) {
+    return Alike.between(area, o.area) <= DUST_AREA;
+  }
+
   /** Two regions that do not touch, as one. */
   private HalfSection beside(HalfSection o) {
     List<Polygon> all = new ArrayList<>();
@@ -286,6 +294,10 @@ public final class HalfSection {
 
   /** Its separate pieces, in order along the axis. */
   public List<HalfSection> pieces() {
+    if (area.getNumGeometries() == 1 && !isEmpty()) {
+      // What is worked out of one piece stays known with it.
+      return List.of(this);
+    }
     List<HalfSection> out = new ArrayList<>();
     for (int i = 0; i < area.getNumGeometries(); i++) {
       if (!area.getGeometryN(i).isEmpty()) {
@@ -324,10 +336,12 @@ public final class HalfSection {
           g.getArea() < THIN_AT_MOST
               && MAKE_FLOATING.createGeometry(g).buffer(-DUST_SHRINK).isEmpty();
       if (g.getArea() >= DUST_AREA && !thin) {
-        kept.add((Polygon) g.copy());
+        kept.add((Polygon) g);
       }
     }
-    return kept.size() == area.getNumGeometries() ? this : join(kept);
+    return kept.size() == area.getNumGeometries()
+        ? this
+        : join(kept.stream().map(g -> (Polygon) g.copy()).toList());
   }
 
   /** Spans of wood on the radius at z, innermost first. */

@@ -193,11 +193,15 @@ public record Stiffness(
   private double[] moments(double force, double at, double fine) {
     Slices s = weakest;
     double[] out = new double[s.z().length];
+    double[] presses = new double[out.length];
+    for (int i = 0; i < out.length; i++) {
+      presses[i] = force * share(s, i, fine);
+    }
     for (int i = 0; i < out.length; i++) {
       double x = s.z()[i];
-      out[i] = force * Math.max(0, at - x) * share(s, out.length - 1, fine);
+      out[i] = Math.max(0, at - x) * presses[out.length - 1];
       for (int p = i + 1; p < out.length && s.z()[p] <= at; p++) {
-        out[i] = Math.max(out[i], force * (s.z()[p] - x) * share(s, p, fine));
+        out[i] = Math.max(out[i], (s.z()[p] - x) * presses[p]);
       }
     }
     return out;
