@@ -111,8 +111,12 @@ public interface AddedElement {
     return Optional.empty();
   }
 
-  /** The wood that begins at it; empty where the blank is of one wood. */
-  default Optional<Layer> layer(Form form, Sizes sizes) {
+  /**
+   * The wood that begins at it; empty where the blank is of one wood.
+   *
+   * @param bare the piece as its kind drew it
+   */
+  default Optional<Layer> layer(Form form, Sizes sizes, Aim bare) {
     return Optional.empty();
   }
 

@@ -205,14 +205,12 @@ public final class BoredPair {
    */
   public ClosedOrder order(Holes holes) {
     return new ClosedOrder(
-        low,
-        high,
-        kerf,
+        new Opening(low, high, kerf, look.lid),
         new ClosedOrder.Lid(rim, recess, thread),
         new ClosedOrder.Body(spigot, bore),
         end,
         holes,
-        new ClosedOrder.Said(look.lid, look.shaping, ends.top, !design.finish().isEmpty()));
+        new ClosedOrder.Said(look.shaping, ends.top, !design.finish().isEmpty()));
   }
 
   private Member body() {

@@ -1,11 +1,9 @@
 package hazelkeep.element;
 
-import hazelkeep.hold.Centres;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.piece.Finishing;
-import hazelkeep.piece.RecipeSteps;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -24,9 +22,7 @@ import java.util.Optional;
  * is bored, and its spigot turned to the lid until it jams; closed, both are shaped in one line;
  * then the fit is eased, and the foot comes last.
  *
- * @param low the tenon at the body's foot
- * @param high the tenon at the lid's top
- * @param kerf that parts them
+ * @param opening how the work begins, with the tenons at the body's foot and the lid's top
  * @param lid the lid's rim and bore
  * @param body the body's spigot and bore
  * @param end how its foot is finished
@@ -34,14 +30,7 @@ import java.util.Optional;
  * @param said what the lid is called and how it is finished
  */
 public record ClosedOrder(
-    ChuckTenon low,
-    ChuckTenon high,
-    Spare kerf,
-    Lid lid,
-    Body body,
-    EndWork end,
-    Holes holes,
-    Said said) {
+    Opening opening, Lid lid, Body body, EndWork end, Holes holes, Said said) {
   /**
    * The lid.
    *
@@ -65,36 +54,39 @@ public record ClosedOrder(
   /**
    * How it is said and finished.
    *
-   * @param lid what the lid is called
    * @param shaping how the outside is shaped, in words
    * @param topBy how the top is finished
    * @param finish whether it gets a finish
    */
-  public record Said(String lid, String shaping, Finishing topBy, boolean finish) {
-    private String capital() {
-      return Character.toUpperCase(lid.charAt(0)) + lid.substring(1);
-    }
+  public record Said(String shaping, Finishing topBy, boolean finish) {}
+
+  private ChuckTenon low() {
+    return opening.low();
+  }
+
+  private ChuckTenon high() {
+    return opening.high();
   }
 
   private String bodyName() {
-    return low.on().part();
+    return low().on().part();
   }
 
   private String lidName() {
-    return high.on().part();
+    return high().on().part();
   }
 
   /** Puts its holds and steps in order. */
   public void in(Work w) {
     Built b = w.built();
-    Map<String, Frame> alone = Map.of(bodyName(), low.frame(b));
-    Hold onFoot = Hold.of(low.squeeze(b));
-    whole(w);
+    Map<String, Frame> alone = Map.of(bodyName(), low().frame(b));
+    Hold onFoot = Hold.of(low().squeeze(b));
+    opening.in(w);
     w.held(
         "lid",
-        said.capital() + " on its tenon",
-        Hold.of(high.squeeze(b)),
-        Map.of(lidName(), high.frame(b)),
+        opening.capital() + " on its tenon",
+        Hold.of(high().squeeze(b)),
+        Map.of(lidName(), high().frame(b)),
         lid.rim.faced(
             "Face the rim",
             "Cut it clean and a hair hollow, so that its outer edge closes; a dimple starts the"
@@ -114,13 +106,13 @@ public record ClosedOrder(
     outside(w);
     w.held(
         "ease",
-        "Body on its tenon, " + said.lid + " off",
+        "Body on its tenon, " + opening.called() + " off",
         onFoot,
         alone,
         this::hollow,
         this::ease,
         this::coat);
-    end.in(w, new EndWork.Sawn("Body on its tenon", onFoot, low.frame(b), Line.TURN_CASE_NUB));
+    end.in(w, new EndWork.Sawn("Body on its tenon", onFoot, low().frame(b), Line.TURN_CASE_NUB));
     w.held(
         "bench",
         "On the bench",
@@ -128,25 +120,6 @@ public record ClosedOrder(
         both(Work.FLAT),
         holes::drill,
         this::sign);
-  }
-
-  private void whole(Work w) {
-    Built b = w.built();
-    double within = b.custom(Line.READ_TURNED);
-    w.held(
-        "centres",
-        "Between centres",
-        Hold.of(new Centres()),
-        both(Work.FLAT),
-        (s, x) -> x.usual().round(s, bodyName()),
-        (s, x) -> x.usual().tenons(s, bodyName(), low.stub(), lidName(), within));
-    w.held(
-        "whole",
-        "Foot tenon in the jaws, tail up",
-        Hold.of(low.squeeze(b), b.shop().live()),
-        both(low.frame(b)),
-        (s, x) -> RecipeSteps.grain(s, bodyName(), lidName(), said.lid),
-        kerf.part(bodyName(), lidName(), said.lid));
   }
 
   /** The outside is there and the lid is off: before the fit, which moves with what is hollowed. */
@@ -163,7 +136,7 @@ public record ClosedOrder(
       lid.thread.get().size(s, w);
       lid.thread.get().last(s, w);
     } else {
-      body.spigot.jam(said.lid).in(s, w);
+      body.spigot.jam(opening.called()).in(s, w);
     }
   }
 
@@ -178,7 +151,7 @@ public record ClosedOrder(
       s.step(
           "finish",
           "Finish the body's outside",
-          "Bring the body's side to the same finish as the " + said.lid + ".",
+          "Bring the body's side to the same finish as the " + opening.called() + ".",
           Speeds.At.SANDING,
           w.acts().coat(bodyName(), Side.NAME));
     }
@@ -196,24 +169,24 @@ public record ClosedOrder(
   /** Closed, both halves are shaped in one line; then the top. */
   private void outside(Work w) {
     Built b = w.built();
-    Grip jammed = ThreadPair.grip(lid.thread, lidName(), bodyName(), low.squeeze(b));
+    Grip jammed = ThreadPair.grip(lid.thread, lidName(), bodyName(), low().squeeze(b));
     String how = lid.thread.isPresent() ? " screwed on the body" : " jammed on the body";
     boolean sawn = said.topBy == Finishing.SAW;
     w.held(
         "top, tail up",
-        said.capital() + how + ", tail up",
+        opening.capital() + how + ", tail up",
         Hold.of(jammed, sawn ? b.shop().live() : b.shop().pad()),
         closed(b),
         this::shape,
         this::finish);
-    SurfaceId top = high.on();
+    SurfaceId top = high().on();
     if (sawn) {
       EndWork.byHand(w, top, "Saw the tenon off, pare the stub, sand and finish the top by hand.");
       return;
     }
     w.held(
         "top",
-        said.capital() + how,
+        opening.capital() + how,
         Hold.of(jammed),
         closed(b),
         (s, x) ->
@@ -230,11 +203,11 @@ public record ClosedOrder(
 
   private void shape(SetupDraft s, Work w) {
     Built b = w.built();
-    HalfSection top = b.part(lidName()).surface(high.on().name()).zone();
+    HalfSection top = b.part(lidName()).surface(high().on().name()).zone();
     double rim = b.at(lid.rim.at());
     HalfSection nub = HalfSection.box(rim, b.length() + Lay.BEYOND, 0, b.shop().pad().radius());
     HalfSection neck =
-        HalfSection.box(rim, high.frame(b).zero(), b.custom(Line.TURN_CASE_NUB), b.far());
+        HalfSection.box(rim, high().frame(b).zero(), b.custom(Line.TURN_CASE_NUB), b.far());
     s.step(
         "side",
         "Shape the outside",
@@ -249,7 +222,7 @@ public record ClosedOrder(
     s.step(
         "finish",
         "Sand and finish the outside",
-        "Through the grits, then the finish on the " + said.lid + ".",
+        "Through the grits, then the finish on the " + opening.called() + ".",
         Speeds.At.SANDING,
         Acts.both(w.acts().treat(lidName(), Side.NAME), w.acts().sand(bodyName(), Side.NAME)));
   }
@@ -257,8 +230,8 @@ public record ClosedOrder(
   private Map<String, Frame> closed(Built b) {
     double jump = b.at(lid.rim.at()) - body.spigot.join(b);
     Map<String, Frame> out = new LinkedHashMap<>();
-    out.put(lidName(), new Frame(low.frame(b).zero() + jump, false));
-    out.put(bodyName(), low.frame(b));
+    out.put(lidName(), new Frame(low().frame(b).zero() + jump, false));
+    out.put(bodyName(), low().frame(b));
     return out;
   }
 

@@ -81,7 +81,7 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
       Aim bare, List<AddedElement> elements, Map<String, Form> forms, AddedElement.Sizes sizes) {
     List<Layer> layers =
         elements.stream()
-            .flatMap(e -> e.layer(forms.get(e.added().part()), sizes).stream())
+            .flatMap(e -> e.layer(forms.get(e.added().part()), sizes, bare).stream())
             .sorted(Comparator.comparingDouble(Layer::from))
             .toList();
     List<Strip> strips = elements.stream().flatMap(e -> e.strip(sizes).stream()).toList();

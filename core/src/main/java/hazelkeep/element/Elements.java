@@ -43,6 +43,7 @@ public final class Elements {
                 Optional.of(added)
                     .filter(a -> a.what().equals(GluedStrip.STRIP))
                     .map(GluedStrip::new))
+        .or(() -> Optional.of(added).filter(a -> a.what().equals(Added.BLANK)).map(OwnBlank::new))
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
@@ -80,6 +81,7 @@ public final class Elements {
     }
     out.add(new Sort(Seam.SEAM, "seam, another wood above it", true));
     out.add(new Sort(GluedStrip.STRIP, "strip of another wood along the grain", false));
+    out.add(new Sort(Added.BLANK, "blank of its own, for the upper half", false));
     return out;
   }
 

@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
@@ -106,6 +107,11 @@ public class Lay {
   /** A station, in the blank's z. */
   public double at(Edge edge) {
     return stations.get(edge);
+  }
+
+  /** Whether each half comes from a blank of its own. */
+  public boolean apart() {
+    return Added.apart(through.added());
   }
 
   /** The blank's length, mm. */

@@ -93,7 +93,7 @@ final class Seam implements AddedElement {
   }
 
   @Override
-  public Optional<Layer> layer(Form form, Sizes s) {
+  public Optional<Layer> layer(Form form, Sizes s, Aim bare) {
     return added.wood().map(w -> new Layer(at(form, s), wood(w, s.shop())));
   }
 

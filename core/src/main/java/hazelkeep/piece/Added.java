@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -34,6 +35,14 @@ public record Added(String what, int no, String part, Optional<String> wood) {
     if (part == null || !PART.matcher(part).matches()) {
       throw new IllegalArgumentException("What is added is on a part like body or lid");
     }
+  }
+
+  /** The name in piece files of a blank of its own, for the upper half of a piece of two. */
+  public static final String BLANK = "blank";
+
+  /** Whether, by what was added, each half comes from a blank of its own. */
+  public static boolean apart(List<Added> all) {
+    return all.stream().anyMatch(a -> a.what().equals(BLANK));
   }
 
   /** Of the piece's own wood. */

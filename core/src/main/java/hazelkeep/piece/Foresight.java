@@ -38,7 +38,9 @@ final class Foresight {
     f.scratches((Record) design);
     f.room("foot", aim.parts().get(0));
     f.room("top", aim.offBlank().get(aim.offBlank().size() - 1));
-    f.kerf();
+    if (!Added.apart(design.elements())) {
+      f.kerf();
+    }
     f.foot();
     return new ArrayList<>(f.told.done());
   }

@@ -7,6 +7,7 @@ import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.solid.Span;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Lump;
 import hazelkeep.wood.Part;
@@ -74,6 +75,20 @@ public record Sketch<D extends Design>(
   /** The blank's length with every millimetre named. */
   public List<StickPiece> stick() {
     return kind.stick(design, aim.dims());
+  }
+
+  /** The blanks that it comes from, along the axis: one, or one for each half. */
+  public List<Span> blanks() {
+    double length = aim.mm(StockRules.LENGTH);
+    Span whole = new Span(0, length);
+    if (!Added.apart(design.elements())) {
+      return List.of(whole);
+    }
+    return stick().stream()
+        .filter(s -> s.key().equals(StockRules.KERF))
+        .findFirst()
+        .map(k -> List.of(new Span(0, k.from()), new Span(k.to(), length)))
+        .orElse(List.of(whole));
   }
 
   /** What is bored and hollowed in each of its parts. */

@@ -21,6 +21,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.StockRules;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -188,6 +189,35 @@ class EveryKindAtBenchTest {
         .extracting(Finding::code)
         .contains("wood-missing");
     assertThat(off.now().bodies()).doesNotContainKey("ball finial");
+  }
+
+  /** A lid from a blank of its own: read off by a little, lost, and made again. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void two_blanks_are_carried_too(Kind<?> kind) {
+    twoBlanks(kind);
+  }
+
+  private <D extends Design> void twoBlanks(Kind<D> kind) {
+    Aim aim = Plan.of(kind, kind.fresh(), shop, List.of()).aim();
+    if (!aim.dims().containsKey(StockRules.KERF)) {
+      return;
+    }
+    String lid = aim.offBlank().get(aim.offBlank().size() - 1).name();
+    D d = Elements.with(kind.fresh(), "blank", lid, Optional.empty());
+    carried(new Run<>(kind, Elements.of(d, "blank-1", "Boxwood")));
+    Run<D> run = new Run<>(kind, d);
+    while (run.bench.next().filter(s -> s.key().path().startsWith("body")).isEmpty()
+        && run.bench.next().filter(s -> s.key().path().startsWith("outside")).isEmpty()) {
+      run.step(0);
+    }
+    run.add(run.bench.found(new AsFound(lid, AsFound.What.LOST, 0, 0), "flew off"));
+    run.add(run.bench.replaced(lid, run.bench.fresh(lid)));
+    toTheEnd(run, 0);
+    for (Part p : run.bench.plan().aim().parts()) {
+      HalfSection is = run.bench.now().stock(p).orElseThrow().sound();
+      assertThat(is.xor(p.target()).area()).as(p.name()).isLessThan(0.05);
+    }
   }
 
   /** A captive ring that breaks, free already or not yet: the piece goes on with those left. */

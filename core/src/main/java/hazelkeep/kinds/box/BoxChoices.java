@@ -1,6 +1,7 @@
 package hazelkeep.kinds.box;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
@@ -120,19 +121,29 @@ final class BoxChoices {
             d.gives()));
   }
 
-  /** The ends and how they can be finished. */
+  /** The ends and how they can be finished; two blanks each begin between centres. */
   static List<End> ends(LiddedBox d) {
-    return List.of(
+    List<End> out = new ArrayList<>();
+    if (!Added.apart(d.elements())) {
+      out.add(start(d));
+    }
+    out.add(
         new End(
-            "centres",
-            "body",
-            Choice.of(
-                "startBy",
-                "How the blank is first held",
-                Arrays.stream(Mounting.values()).map(Mounting::option).toList(),
-                d.startBy())),
-        new End("foot", "body", finishing("footBy", "How the foot is finished", d.footBy(), EVERY)),
+            "foot", "body", finishing("footBy", "How the foot is finished", d.footBy(), EVERY)));
+    out.add(
         new End("top", "lid", finishing("topBy", "How the lid's top is finished", d.topBy(), LID)));
+    return out;
+  }
+
+  private static End start(LiddedBox d) {
+    return new End(
+        "centres",
+        "body",
+        Choice.of(
+            "startBy",
+            "How the blank is first held",
+            Arrays.stream(Mounting.values()).map(Mounting::option).toList(),
+            d.startBy()));
   }
 
   private static final List<Finishing> EVERY =

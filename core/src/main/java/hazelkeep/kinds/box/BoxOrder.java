@@ -12,12 +12,15 @@ import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.bore.Pass;
 import hazelkeep.element.Built;
+import hazelkeep.element.Edge;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.ThreadPair;
 import hazelkeep.element.Work;
+import hazelkeep.hold.Around;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
 import hazelkeep.piece.RecipeSteps;
+import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.SetupDraft;
@@ -26,6 +29,7 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -58,12 +62,16 @@ final class BoxOrder {
     if (recessed) {
       w.held(
           "foot",
-          "Top tenon in the jaws",
-          Hold.of(p.topTenon.squeeze(b)),
-          both(p.topTenon.frame(b)),
+          b.apart() ? "Body's blank in the jaws" : "Top tenon in the jaws",
+          Hold.of(b.apart() ? blank() : p.topTenon.squeeze(b)),
+          b.apart() ? Map.of(BODY, blankFrame()) : both(p.topTenon.frame(b)),
           p.foot::first);
     }
-    whole();
+    if (b.apart()) {
+      each();
+    } else {
+      whole();
+    }
     lid();
     body();
     if (p.onLid()) {
@@ -81,39 +89,82 @@ final class BoxOrder {
     return b.shop().depthGauge().name();
   }
 
+  /** The body's blank as it was rounded, its foot towards the tailstock. */
+  private Around blank() {
+    return new Around(BODY, "blank", BoxEnds.round(b.shop(), b.mm(StockRules.ROUND)), false);
+  }
+
+  private Frame blankFrame() {
+    double end = b.at(Edge.from(StockRules.KERF));
+    return new Frame(end - blank().jaws().depth(), true);
+  }
+
   private void whole() {
-    SetupDraft s =
-        new SetupDraft(
-            "whole",
-            "Foot tenon in the jaws, tail up",
-            Hold.of(onBody(p, b), b.shop().live()),
-            BoxOrder.both(bodyFrame(p, b)));
+    w.held(
+        "whole",
+        "Foot tenon in the jaws, tail up",
+        Hold.of(onBody(p, b), b.shop().live()),
+        both(bodyFrame(p, b)),
+        (s, x) -> trued(s, BODY, LID),
+        (s, x) -> RecipeSteps.grain(s, BODY, LID, LID),
+        p.over() ? this::shoulder : this::spigot,
+        p.opening().kerf().part(BODY, LID, LID));
+  }
+
+  /** The same on two blanks. */
+  private void each() {
+    w.held(
+        "whole",
+        "Body on its tenon, tail up",
+        Hold.of(onBody(p, b), b.shop().live()),
+        Map.of(BODY, bodyFrame(p, b)),
+        (s, x) -> trued(s, BODY),
+        (s, x) -> {
+          if (p.over()) {
+            shoulder(s, x);
+          }
+        });
+    w.held(
+        "whole top",
+        "Lid on its tenon, tail up",
+        Hold.of(p.topTenon.squeeze(b), b.shop().live()),
+        Map.of(LID, p.topTenon.frame(b)),
+        (s, x) -> trued(s, LID),
+        (s, x) -> {
+          if (!p.over()) {
+            spigot(s, x);
+          }
+        });
+  }
+
+  private void trued(SetupDraft s, String... parts) {
     s.step(
         "true",
         "True the outside",
         "Take the run-out off and shape lightly; leave half a millimetre a side for the finish.",
         Speeds.At.TURNING,
-        w.acts().bare(b.custom(Line.TURN_BOX_TRUED), BODY, "side"),
-        w.acts().bare(b.custom(Line.TURN_BOX_TRUED), LID, "side"));
-    RecipeSteps.grain(s, BODY, LID, LID);
-    if (p.over()) {
-      s.step(
-          "shoulder",
-          "Shoulder cut",
-          "Sink the shoulder that frees the spigot; leave the spigot a millimetre a side too thick.",
-          Speeds.At.TURNING,
-          w.acts().bare(0, BODY, "shoulder"));
-    } else {
-      s.step(
-          "spigot",
-          "Turn the lid's spigot",
-          "Turn the lid's spigot parallel and to size: the body's mouth is opened to it later.",
-          Speeds.At.TURNING,
-          w.acts().bare(0, LID, "spigot", "shoulder"),
-          w.turned(Spigot.DIAMETER, "at its end and again at its root"));
-    }
-    p.kerf().part(BODY, LID, LID).in(s, w);
-    w.put(s);
+        Arrays.stream(parts)
+            .map(part -> w.acts().bare(b.custom(Line.TURN_BOX_TRUED), part, "side"))
+            .toArray(Act[]::new));
+  }
+
+  private void shoulder(SetupDraft s, Work x) {
+    s.step(
+        "shoulder",
+        "Shoulder cut",
+        "Sink the shoulder that frees the spigot; leave the spigot a millimetre a side too thick.",
+        Speeds.At.TURNING,
+        x.acts().bare(0, BODY, "shoulder"));
+  }
+
+  private void spigot(SetupDraft s, Work x) {
+    s.step(
+        "spigot",
+        "Turn the lid's spigot",
+        "Turn the lid's spigot parallel and to size: the body's mouth is opened to it later.",
+        Speeds.At.TURNING,
+        x.acts().bare(0, LID, "spigot", "shoulder"),
+        x.turned(Spigot.DIAMETER, "at its end and again at its root"));
   }
 
   private void lid() {

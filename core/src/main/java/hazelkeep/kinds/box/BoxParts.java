@@ -24,6 +24,7 @@ import hazelkeep.element.Face;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Make;
 import hazelkeep.element.Member;
+import hazelkeep.element.Opening;
 import hazelkeep.element.Spare;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Stock;
@@ -178,8 +179,9 @@ final class BoxParts {
     return (over() ? faceSpigot : faceRim).key();
   }
 
-  Spare kerf() {
-    return kerf;
+  /** How the work begins. */
+  Opening opening() {
+    return new Opening(footTenon, topTenon, kerf, LID);
   }
 
   Make make() {

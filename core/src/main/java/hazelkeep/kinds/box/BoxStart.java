@@ -43,6 +43,10 @@ final class BoxStart {
   }
 
   void put() {
+    if (b.apart()) {
+      p.opening().apart(w);
+      return;
+    }
     if (design.startBy() != Mounting.CENTRES) {
       endForEnd();
       return;

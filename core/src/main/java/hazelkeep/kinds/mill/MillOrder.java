@@ -16,15 +16,14 @@ import static hazelkeep.kinds.mill.MillSizes.RING_DEEP;
 import hazelkeep.element.Built;
 import hazelkeep.element.EndWork;
 import hazelkeep.element.Lay;
+import hazelkeep.element.Opening;
 import hazelkeep.element.Socket;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
-import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
-import hazelkeep.piece.RecipeSteps;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -61,23 +60,12 @@ final class MillOrder {
     Map<String, Frame> onFoot = Map.of(BODY, m.footTenon.frame(b));
     Map<String, Frame> onMouth = Map.of(BODY, m.mouthTenon.frame(b));
     Centre cone = b.shop().centre(Centre.Form.CONE).orElseGet(b.shop()::live);
-    w.held(
-        "centres",
-        "Between centres",
-        Hold.of(new Centres()),
-        both(Work.FLAT),
-        (s, x) -> x.usual().round(s, BODY),
-        (s, x) -> x.usual().tenons(s, BODY, "foot tenon", HEAD, b.custom(Line.READ_TURNED)));
-    w.held(
-        "whole",
-        "Foot tenon in the jaws, tail up",
-        Hold.of(m.footTenon.squeeze(b), b.shop().live()),
-        both(m.footTenon.frame(b)),
-        (s, x) -> RecipeSteps.grain(s, BODY, HEAD, HEAD),
-        m.mouthTenon.cutBetween(
-            "A third tenon, between body and head: the body is held by it when it is bored from"
-                + " the foot."),
-        m.kerf.part(BODY, HEAD, HEAD));
+    new Opening(m.footTenon, m.topTenon, m.kerf, HEAD)
+        .in(
+            w,
+            m.mouthTenon.cutBetween(
+                "A third tenon, between body and head: the body is held by it when it is bored from"
+                    + " the foot."));
     w.held(
         "from the mouth",
         "Body on its foot tenon",

@@ -9,6 +9,7 @@ import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StockRules;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Span;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
@@ -198,7 +199,11 @@ public final class PieceDrawing {
     double r = mm(StockRules.ACROSS) / 2;
     double x = sheet.x(0);
     double wide = sheet.x(mm(StockRules.LENGTH)) - x;
-    svg.rect("blank", x, sheet.up(r), wide, 2 * r * sheet.scale(), "url(#waste)");
+    for (Span b : sketch.blanks()) {
+      double along = b.length() * sheet.scale();
+      svg.rect(
+          "blank", sheet.x(b.from()), sheet.up(r), along, 2 * r * sheet.scale(), "url(#waste)");
+    }
     if (length > mm(StockRules.LENGTH)) {
       svg.rect(
           "missing",

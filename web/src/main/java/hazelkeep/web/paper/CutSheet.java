@@ -8,9 +8,11 @@ import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
 import hazelkeep.web.paper.Faces.Face;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Where the blank is cut, what is turned to, and the steps: the paper beside the lathe. */
 final class CutSheet {
@@ -65,9 +67,11 @@ final class CutSheet {
     Show show = of.show();
     s.sheet("Cut sheet");
     String blank =
-        of.piece().design().species()
-            + ", blank "
-            + show.len(plan.aim().mm(StockRules.LENGTH))
+        woods(plan)
+            + (plan.sketch().blanks().size() == 1 ? ", blank " : ", two blanks ")
+            + plan.sketch().blanks().stream()
+                .map(b -> show.len(b.length()))
+                .collect(Collectors.joining(" and "))
             + " long, "
             + show.len(plan.aim().mm(StockRules.ACROSS))
             + (plan.aim().blank().round() ? " across" : " square");
@@ -82,6 +86,15 @@ final class CutSheet {
     y = positions(s, plan, show, y);
     y = sizes(s, plan, show, y + 6);
     Stations.draw(s, plan, show, y + 6);
+  }
+
+  /** The woods of its blank, that of the foot first. */
+  private static String woods(Plan<?> plan) {
+    List<String> names = new ArrayList<>();
+    names.add(plan.design().species());
+    plan.sketch().layers().forEach(l -> names.add(l.wood().name()));
+    plan.sketch().strips().forEach(s -> names.add(s.wood().name()));
+    return names.stream().distinct().collect(Collectors.joining(", "));
   }
 
   private static double positions(Sheet s, Plan<?> plan, Show show, double from) {
