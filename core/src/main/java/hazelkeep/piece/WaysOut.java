@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -20,24 +21,10 @@ import java.util.stream.Collectors;
  * and the stick are the same for every kind; a kind adds what it knows of its shape.
  *
  * <p>A way keeps the wish: what was bought and what must go in is not changed, no size becomes more
- * than twice or less than half of what it is, and a size that was stated, or the line of the
- * outside, gives way only after what was not.
+ * than some times what it is ({@link Line#ADVICE_FACTOR}) or less than its share, and a size that
+ * was stated, or the line of the outside, gives way only after what was not.
  */
 final class WaysOut {
-  private static final double FACTOR = 2;
-
-  /** A change of this much is small, however small the size is, mm. */
-  private static final double LITTLE = 1.5;
-
-  /** How much wider than its tool a kerf is planned (common practice). */
-  private static final double WIDER = 1.5;
-
-  /** More diameter than the true circle, so that the jaws close on a tenon, mm. */
-  private static final double CLOSES = 1;
-
-  /** Wood that a shoulder needs beside a tenon, mm of diameter. */
-  private static final double SHOULDER = 4;
-
   private final Sketch<?> sketch;
   private final Aim aim;
   private final Shop shop;
@@ -89,7 +76,7 @@ final class WaysOut {
       case "no-room-at-top" -> tries.set(at(WASTE, "top"), up(limit));
       case "foot-rocks" -> tries.set(FOOT_HOLLOW, 1);
       case "kerf-binds" -> tries.set(StockRules.KERF, up(limit));
-      case "kerf-narrow" -> tries.set(StockRules.KERF, up(WIDER * limit));
+      case "kerf-narrow" -> tries.set(StockRules.KERF, up(shop.custom(Line.STOCK_KERF) * limit));
       case "tenon-long" -> tenonEnds(f).forEach(end -> tries.set(at(TENON, end), down(limit)));
       case "tenon-range", "shoulder-unseated" -> tenonEnds(f).forEach(end -> tenons(end, tries));
       default -> {}
@@ -109,7 +96,7 @@ final class WaysOut {
   /** More wood at the end that a centre's point goes into. */
   private void fuller(Finding f, Tries tries) {
     boolean top = f.part().equals(aim.offBlank().get(aim.offBlank().size() - 1).name());
-    double more = up(f.verdict().found() + FULLER);
+    double more = up(f.verdict().found() + shop.custom(Line.STOCK_DIMPLE_WOOD));
     for (String what : List.of(WASTE, "stick.face-")) {
       DimKey key = at(what, top && has(at(what, "top")) ? "top" : "foot");
       if (has(key)) {
@@ -118,9 +105,6 @@ final class WaysOut {
     }
     longer(tries);
   }
-
-  /** Wood that is left over a centre's dimple, mm. */
-  private static final double FULLER = 0.5;
 
   private void longer(Tries tries) {
     double need = up(aim.mm(StockRules.NEED));
@@ -150,8 +134,8 @@ final class WaysOut {
     double length = aim.mm(at(TENON, end));
     shop.tenonJaws().stream()
         .sorted(Comparator.comparingDouble(JawSet::trueCircle).reversed())
-        .map(j -> j.trueCircle() + CLOSES + j.flare(length))
-        .filter(d -> d < aim.mm(StockRules.ROUND) - SHOULDER)
+        .map(j -> j.trueCircle() + shop.custom(Line.HOLD_TENON_OVER_CIRCLE) + j.flare(length))
+        .filter(d -> d < aim.mm(StockRules.ROUND) - 2 * shop.custom(Line.HOLD_SHOULDER))
         .forEach(d -> tries.set(across(end), down(d)));
   }
 
@@ -191,15 +175,16 @@ final class WaysOut {
       return false;
     }
     double share = set.to().mm() / d.mm();
-    boolean little = Math.abs(set.to().mm() - d.mm()) <= LITTLE;
+    boolean little = Math.abs(set.to().mm() - d.mm()) <= shop.custom(Line.ADVICE_LITTLE);
     // Where something is put is no size: it may go anywhere.
     boolean place =
         sketch.design().elements().stream().anyMatch(a -> a.size("height").equals(set.key()));
+    double most = shop.custom(Line.ADVICE_FACTOR);
     return d.mm() <= 0
         || place
         || stock.contains(set.key())
         || little
-        || share <= FACTOR && share >= 1 / FACTOR;
+        || share <= most && share >= 1 / most;
   }
 
   private int cost(Remedy r) {

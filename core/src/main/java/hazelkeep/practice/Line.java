@@ -221,6 +221,7 @@ public enum Line {
   STOCK_FACE,
   STOCK_FACE_RIM,
   STOCK_FACE_SPIGOT,
+  STOCK_DIMPLE_WOOD,
   STOCK_WASTE_FOOT,
   STOCK_WASTE_ROOM,
   STOCK_WASTE_TOP,
@@ -579,7 +580,9 @@ public enum Line {
   STRIP_FEATHER,
   STRIP_RUN,
   PAPER_STATION,
-  PAPER_TEMPLATE;
+  PAPER_TEMPLATE,
+  ADVICE_FACTOR,
+  ADVICE_LITTLE;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

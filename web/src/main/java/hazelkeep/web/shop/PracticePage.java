@@ -54,6 +54,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("inlay", "Rings, discs and collars of another wood"),
           Map.entry("insert", "Threaded pairs"),
           Map.entry("strip", "Strips along the grain"),
+          Map.entry("advice", "Ways out that are offered"),
           Map.entry("detail", "Lines, beads, coves, holes and knobs"));
 
   /** Lines about one thing. */
