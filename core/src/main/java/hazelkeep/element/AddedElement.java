@@ -46,6 +46,11 @@ public interface AddedElement {
     return word() + " " + added().no();
   }
 
+  /** Which it is and where. */
+  default String where() {
+    return label() + " on the " + added().part();
+  }
+
   /** The name of its step in a setup. */
   default StepKey step(String setup) {
     return new StepKey(setup + "/" + added().what() + " " + added().no());

@@ -94,7 +94,8 @@ public final class Elements {
    * A design with something more on it.
    *
    * @param height where it is put, mm over the low end of its part's outside; how tall a knob is
-   * @throws IllegalArgumentException when there are too many, or nothing of that name can be added
+   * @throws IllegalArgumentException when there are too many, nothing of that name can be added, or
+   *     it is put at no height
    */
   public static <D extends Design> D with(D design, String what, String part, Size height) {
     return with(design, what, part, Optional.of(height));
@@ -114,7 +115,10 @@ public final class Elements {
                 .max()
                 .orElse(0);
     Added added = new Added(what, no, part);
-    of(added);
+    if (height.isPresent() && !of(added).owns(added.size("height"))) {
+      throw new IllegalArgumentException(
+          "A " + of(added).word() + " is put at no height: leave the height empty");
+    }
     List<Added> all = new ArrayList<>(design.elements());
     all.add(added);
     Map<DimKey, Size> sizes = new TreeMap<>(design.sizes());

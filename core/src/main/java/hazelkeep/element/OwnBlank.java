@@ -50,6 +50,11 @@ final class OwnBlank implements AddedElement {
   }
 
   @Override
+  public String where() {
+    return word() + " for the " + added.part();
+  }
+
+  @Override
   public boolean wooded() {
     return true;
   }

@@ -79,7 +79,15 @@ public record Sketch<D extends Design>(
 
   /** The blanks that it comes from, along the axis: one, or one for each half. */
   public List<Span> blanks() {
-    double length = aim.mm(StockRules.LENGTH);
+    return blanks(aim.mm(StockRules.LENGTH));
+  }
+
+  /** How long each of them has to be, mm. */
+  public List<Double> needs() {
+    return blanks(aim.mm(StockRules.NEED)).stream().map(Span::length).toList();
+  }
+
+  private List<Span> blanks(double length) {
     Span whole = new Span(0, length);
     if (!Added.apart(design.elements())) {
       return List.of(whole);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
@@ -33,6 +34,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is added to a piece: on every kind, without a word in any of them. */
 class ElementsTest {
@@ -343,6 +345,13 @@ class ElementsTest {
   private static <D extends Design> Set<String> twoKnobs(Kind<D> kind) {
     D d = Elements.with(kind.fresh(), "ball", "lid", Optional.empty());
     return codes(plan(kind, Elements.with(d, "spire", "lid", Optional.empty())));
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"strip", "collar", "blank"})
+  void what_is_put_at_no_height_says_so(String what) {
+    assertThatThrownBy(() -> Elements.with(LiddedBox.fresh(), what, "lid", Size.mm(10)))
+        .hasMessageContaining("at no height");
   }
 
   @Test

@@ -30,12 +30,14 @@ final class DemoDesigns {
     return Restated.with(design, "sizes", sizes);
   }
 
-  /** For the peas of the seed library: full above, drawn in over a foot, a ball to lift it by. */
+  /** For the peas of the seed library: full above, drawn in over a foot; its lid of a darker wood, with a ball. */
   static Jar jar() {
     Jar jar = Restated.with(JarKind.JAR.fresh(), "species", "European sycamore");
     jar = JarKind.JAR.choose(jar, "form", "SHOULDERED");
     jar = Elements.with(jar, "ball", "lid", Optional.empty());
     jar = Elements.with(jar, "point", "body", Size.mm(16));
+    jar = Elements.with(jar, "blank", "lid", Optional.empty());
+    jar = Elements.of(jar, "blank-1", "Black walnut");
     return sized(jar, Map.of("point-1.diameter", 58.0, "outside.foot", 64.0));
   }
 

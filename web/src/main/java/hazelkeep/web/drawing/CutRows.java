@@ -31,12 +31,14 @@ public final class CutRows {
   private final Figures figures;
   private final boolean several;
   private final boolean bored;
+  private final boolean parts;
   private final List<CutRow> rows = new ArrayList<>();
 
   private CutRows(Stage stage, Figures figures, Show show) {
     this.show = show;
     this.figures = figures;
     this.bored = stage.step().bit().isPresent();
+    this.parts = stage.parts();
     this.several = stage.setup().frames().size() > 1;
   }
 
@@ -105,6 +107,10 @@ public final class CutRows {
   }
 
   private String what(Cut c) {
+    if (parts && c.on().isEmpty() && c.shape() == Shape.FACE && !c.sunk()) {
+      // Where one half comes off the other, neither side of the cut is a surface of the piece.
+      return "kerf";
+    }
     String where =
         bored
             ? "bore"

@@ -52,7 +52,7 @@ public record AddedView(String id, String label, String wood, List<Field> sizes)
                 })
             .toList();
     String wood = e.wooded() ? e.added().wood().orElse("") : null;
-    return new AddedView(e.added().id(), e.label() + " on the " + e.added().part(), wood, sizes);
+    return new AddedView(e.added().id(), e.where(), wood, sizes);
   }
 
   private static String word(AddedElement e, SizeRule r) {
