@@ -17,12 +17,10 @@ import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
-import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 
 /** Plays a route, act by act. */
@@ -43,6 +41,7 @@ final class Player {
   private final Cuts cuts;
   private final Trials trials;
   private final EarlyFits fits;
+  private final BesideCuts beside;
 
   Player(Aim aim, Shop shop) {
     this.aim = aim;
@@ -53,6 +52,7 @@ final class Player {
     this.fits = new EarlyFits(aim);
     this.cuts = new Cuts(aim, log);
     this.trials = new Trials(aim, log);
+    this.beside = new BesideCuts(aim, shop, log);
   }
 
   Rehearsal play(State start, Route route) {
@@ -69,10 +69,10 @@ final class Player {
     }
     Rehearsal played = new Rehearsal(aim, route, List.copyOf(stages), now, List.of());
     log.held(null);
-    unknown();
+    AtTheEnd.unknown(stages, log);
     new Gates(played, reaching).unmet().forEach(log::add);
     trials.untried(stages, now);
-    whole(now);
+    new AtTheEnd(aim, log).whole(now, Trials.last(stages));
     return new Rehearsal(aim, route, List.copyOf(stages), now, log.once());
   }
 
@@ -180,7 +180,7 @@ final class Player {
   private State step(Setup setup, Step step, State before) {
     State now = acts(setup, step, before);
     if (now.removed() - before.removed() < NOTHING) {
-      idle(setup, step, before);
+      beside.idle(setup, step, before);
     }
     Work work = Stage.mount(setup, before, aim);
     double diameter = 2 * work.radius();
@@ -190,19 +190,7 @@ final class Player {
             ? Optional.empty()
             : Optional.of(
                 BitWork.speeds(step, Speeds.of(diameter, round, step.at(), shop), work, shop));
-    sandedEarly(setup, step, before);
-    for (Customs.Told t : new Customs(aim).judge(setup, step, before)) {
-      log.find(t.verdict(), step.key(), t.on(), null);
-    }
-    for (Verdict v : BitWork.judge(setup, step, work, shop.lathe())) {
-      log.find(v, step.key(), setup.frames().keySet().iterator().next(), null);
-    }
-    speeds
-        .flatMap(s -> tooFast(step, s, work))
-        .ifPresent(v -> log.find(v, step.key(), setup.frames().keySet().iterator().next(), null));
-    speeds
-        .flatMap(s -> balance.judge(work, s))
-        .ifPresent(v -> log.find(v, step.key(), setup.frames().keySet().iterator().next(), null));
+    beside.told(setup, step, before, speeds);
     Stiffness was = shaking.of(setup, before);
     Stiffness left = shaking.of(setup, now);
     Stage stage =
@@ -224,78 +212,8 @@ final class Player {
     return now;
   }
 
-  /** The lathe turns faster at its slowest than the work, or its bit, may turn. */
-  private Optional<Verdict> tooFast(Step step, Speeds window, Work work) {
-    if (window.ceiling() >= shop.lathe().slowest()) {
-      return Optional.empty();
-    }
-    return step.bit()
-        .flatMap(b -> BitWork.tooFast(b, work, shop.lathe()))
-        .or(
-            () ->
-                Optional.of(
-                    Entry.LATHE_FAST.told(Grade.STOP, shop.lathe().slowest(), window.ceiling())));
-  }
-
-  /** Abrasive leaves grit in the wood, and a bit that goes into it is blunted. */
-  private void sandedEarly(Setup setup, Step step, State before) {
-    if (step.bit().isEmpty()) {
-      return;
-    }
-    for (Step earlier : setup.steps()) {
-      if (earlier == step) {
-        return;
-      }
-      for (Act act : earlier.acts()) {
-        if (act instanceof Act.Sand s && before.surf(s.on()).grit() > 0) {
-          log.find(
-              Entry.SANDED_EARLY.told(
-                  Grade.WATCH, before.surf(s.on()).grit(), 0, s.on().part(), s.on().name()),
-              step.key(),
-              s.on().part(),
-              null);
-          return;
-        }
-      }
-    }
-  }
-
-  /** What is not known of a wood is told once, with what is not judged for want of it. */
-  private void unknown() {
-    TreeSet<Unknown> all = new TreeSet<>();
-    for (Stage s : stages) {
-      all.addAll(s.setup().hold().allows(s.mounted()).missing());
-      all.addAll(s.stiffBefore().missing());
-    }
-    for (Unknown u : all) {
-      Verdict v = Entry.NOT_JUDGED.told(Grade.NOTE, u.property().judges(), u.words());
-      log.add(
-          new Finding(
-              v,
-              Optional.empty(),
-              "blank",
-              u.words(),
-              Optional.empty(),
-              v.helps(false),
-              List.of(new Remedy.Know(u))));
-    }
-  }
-
   private void notHeld(Step step, String part) {
     log.find(Entry.NOT_HELD.told(Grade.STOP, part), step.key(), part, null);
-  }
-
-  /** A step that was to cut something and found all of it gone. */
-  private void idle(Setup setup, Step step, State before) {
-    step.acts().stream()
-        .filter(Act.Remove.class::isInstance)
-        .map(Act.Remove.class::cast)
-        .filter(r -> !r.bares().isEmpty() || !r.claims().isEmpty())
-        .filter(r -> setup.frames().containsKey(r.part()))
-        .filter(r -> before.stock(aim.part(r.part())).isPresent())
-        .findFirst()
-        .ifPresent(
-            r -> log.find(Entry.NOTHING_REMOVED.told(Grade.NOTE), step.key(), r.part(), null));
   }
 
   private State remove(Setup setup, Step step, State state, Act.Remove r) {
@@ -439,42 +357,5 @@ final class Player {
       return state;
     }
     return state.with(Map.of(on, doing == Doing.SAND ? was.sanded(grit) : was.finished()));
-  }
-
-  /** Two equalities end every play: no wood left, none missing. */
-  private void whole(State end) {
-    for (Part p : aim.parts()) {
-      HalfSection wood = end.stock(p).map(Body::sound).orElse(HalfSection.EMPTY);
-      if (wood.isEmpty()) {
-        continue;
-      }
-      // Most often neither is: one look is enough.
-      if (wood.alike(p.target()) || wood.xor(p.target()).dusted().area() <= HalfSection.DUST_AREA) {
-        continue;
-      }
-      HalfSection left = wood.minus(p.target()).dusted();
-      HalfSection missing = p.target().minus(wood).dusted();
-      StepKey last = Trials.last(stages);
-      if (left.area() > HalfSection.DUST_AREA) {
-        log.find(
-            Entry.WOOD_LEFT.told(Grade.STOP, left.volume() / 1000, 0, p.name()),
-            last,
-            p.name(),
-            middle(left));
-      }
-      if (missing.area() > HalfSection.DUST_AREA) {
-        log.find(
-            Entry.WOOD_MISSING.told(Grade.STOP, missing.volume() / 1000, 0, p.name()),
-            last,
-            p.name(),
-            middle(missing));
-      }
-    }
-  }
-
-  private static Point middle(HalfSection h) {
-    HalfSection most = h.pieces().get(0);
-    double z = (most.minZ() + most.maxZ()) / 2;
-    return new Point(z, (most.inner(z) + most.outer(z)) / 2);
   }
 }

@@ -30,7 +30,10 @@ final class DemoDesigns {
     return Restated.with(design, "sizes", sizes);
   }
 
-  /** For the peas of the seed library: full above, drawn in over a foot; its lid of a darker wood, with a ball. */
+  /**
+   * For the peas of the seed library: full above, drawn in over a foot; its lid of a darker wood,
+   * with a ball.
+   */
   static Jar jar() {
     Jar jar = Restated.with(JarKind.JAR.fresh(), "species", "European sycamore");
     jar = JarKind.JAR.choose(jar, "form", "SHOULDERED");
