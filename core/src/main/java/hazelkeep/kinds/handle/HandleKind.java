@@ -35,6 +35,11 @@ public final class HandleKind extends ComposedKind<Handled> {
   }
 
   @Override
+  public boolean stands() {
+    return false;
+  }
+
+  @Override
   protected Make make(Handled d) {
     return new HandleParts(d).make();
   }
@@ -52,11 +57,6 @@ public final class HandleKind extends ComposedKind<Handled> {
     sane.below(StemLine.LOW.path(), BUTT_WIDE.path())
         .below(StemLine.HIGH.path(), WIDEST.path())
         .below(DOME.path(), KNOB_HIGH.path());
-  }
-
-  @Override
-  public boolean stands() {
-    return false;
   }
 
   @Override

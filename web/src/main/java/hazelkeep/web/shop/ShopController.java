@@ -4,7 +4,6 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
-import hazelkeep.stiffness.JawSpring;
 import hazelkeep.web.drawing.JawDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
@@ -16,73 +15,37 @@ import hazelkeep.web.store.Stale;
 import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Species;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The wall of the workshop. */
 @Controller
 class ShopController {
-  /** The largest shop file that is read, bytes. */
-  private static final int MOST = 256 * 1024;
-
-  /** The tenon that jaws are shown with until another is asked for, mm. */
-  private static final double TENON = 51;
-
   private final ShopStore store;
   private final Json json;
-  private final ShopFile file;
   private final Broken broken;
+  private final WallPage wall;
 
-  ShopController(ShopStore store, Json json, Broken broken) {
+  ShopController(ShopStore store, Json json, Broken broken, WallPage wall) {
     this.broken = broken;
     this.store = store;
     this.json = json;
-    this.file = new ShopFile(json);
+    this.wall = wall;
   }
-
-  /**
-   * A thing on the wall as it is shown.
-   *
-   * @param path of its page
-   * @param name what the turner calls it
-   * @param line what says most of it
-   * @param drawing its drawing, empty for most
-   */
-  public record Thing(String path, String name, String line, String drawing) {}
-
-  /**
-   * A kind of thing.
-   *
-   * @param key as in paths
-   * @param title in the trade's words
-   * @param one what one of them is called
-   * @param why why one keeps them
-   * @param add whether one can be added
-   * @param things what there is
-   */
-  public record Wall(
-      String key, String title, String one, String why, boolean add, List<Thing> things) {}
 
   @GetMapping("/shop")
   String shop(@RequestParam(defaultValue = "") String tenon, Unit unit, Model model) {
-    double mm = TENON;
+    double mm = WallPage.TENON;
     if (!tenon.isBlank()) {
       try {
         mm = SizeText.parse(tenon, unit).mm();
@@ -90,49 +53,11 @@ class ShopController {
         model.addAttribute("tenonError", e.getMessage());
       }
     }
-    fill(mm, tenon.isBlank() ? unit.show(mm) : tenon, unit, model);
+    wall.fill(mm, tenon.isBlank() ? unit.show(mm) : tenon, unit, model);
     return "shop/shop";
   }
 
-  private void fill(double tenon, String typed, Unit unit, Model model) {
-    List<Wall> walls = new ArrayList<>();
-    for (ShopKind kind : ShopKind.values()) {
-      if (!kind.onWall()) {
-        continue;
-      }
-      List<Thing> things =
-          store.items(kind).stream().map(i -> thing(i, tenon, new Show(unit))).toList();
-      walls.add(
-          new Wall(
-              kind.key(),
-              Fields.all(kind),
-              Fields.one(kind),
-              Fields.why(kind),
-              !kind.single() || things.isEmpty(),
-              things));
-    }
-    Shop shop = store.shop();
-    model.addAttribute("walls", walls);
-    model.addAttribute("tenon", typed);
-    model.addAttribute("show", new Show(unit));
-    model.addAttribute("spring", JawSpring.of(shop).words());
-    model.addAttribute("own", shop.woods().own().size());
-    model.addAttribute("airs", shop.climates().own().size());
-    model.addAttribute("customs", shop.practice().own().size());
-    model.addAttribute("woods", shop.woods().all().size());
-  }
-
-  private Thing thing(Item i, double tenon, Show show) {
-    String drawing =
-        i.thing() instanceof JawSet j ? JawDrawing.of(j, tenon, store.shop().practice(), show) : "";
-    return new Thing(
-        "/shop/" + i.kind().key() + "/" + i.id(),
-        i.kind().single() ? Fields.one(i.kind()) : i.kind().nameOf(i.thing()),
-        Lines.of(i.thing(), show),
-        drawing);
-  }
-
-  private static ShopKind kind(String key) {
+  static ShopKind kind(String key) {
     return ShopKind.named(key)
         .orElseThrow(() -> new NotThere(Sentences.of("shop.there-is-no-wall", key)));
   }
@@ -267,7 +192,7 @@ class ShopController {
     return item.kind().with(store.shop(), things);
   }
 
-  private static String back(ShopKind kind) {
+  static String back(ShopKind kind) {
     return switch (kind) {
       case WOOD -> "redirect:/shop/woods";
       case PRACTICE -> "redirect:/shop/practice";
@@ -315,8 +240,6 @@ class ShopController {
     return add(kind, typed, Unit.MM, model, response);
   }
 
-  // Woods.
-
   @GetMapping("/shop/woods")
   String woods(Unit unit, Model model) {
     model.addAttribute("show", new Show(unit));
@@ -344,104 +267,5 @@ class ShopController {
     ThingForm form =
         ThingForm.of(ShopKind.WOOD, Map.of("name", wood.name(), "botanical", wood.botanical()));
     return form(ShopKind.WOOD, form, null, unit, model);
-  }
-
-  // Files.
-
-  @GetMapping("/shop/shop.json")
-  ResponseEntity<String> json() {
-    return attached("shop.json", MediaType.APPLICATION_JSON, file.write(store.shop()));
-  }
-
-  @GetMapping("/shop/{kind:[a-z]+}.csv")
-  ResponseEntity<String> csv(@PathVariable String kind) {
-    ShopKind of = kind(kind);
-    return attached(
-        kind + ".csv",
-        new MediaType("text", "csv", StandardCharsets.UTF_8),
-        file.table(of, of.of(store.shop())));
-  }
-
-  private static ResponseEntity<String> attached(String name, MediaType type, String body) {
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(body);
-  }
-
-  @PostMapping("/shop/import")
-  String bringIn(
-      @RequestParam MultipartFile shop,
-      Unit unit,
-      Model model,
-      RedirectAttributes flash,
-      HttpServletResponse response)
-      throws IOException {
-    try {
-      return replaced(file.read(text(shop)), flash);
-    } catch (IllegalArgumentException e) {
-      return refused(e.getMessage(), unit, model, response);
-    }
-  }
-
-  /** The wall as it was before a file replaced it. */
-  @PostMapping("/shop/back")
-  String back(
-      @RequestParam String was,
-      Unit unit,
-      Model model,
-      RedirectAttributes flash,
-      HttpServletResponse response) {
-    try {
-      return replaced(file.read(was), flash);
-    } catch (IllegalArgumentException e) {
-      return refused(e.getMessage(), unit, model, response);
-    }
-  }
-
-  private String replaced(Shop next, RedirectAttributes flash) {
-    flash.addFlashAttribute("was", file.write(store.shop()));
-    flash.addFlashAttribute("breaks", broken.by(next));
-    store.replace(next);
-    return "redirect:/shop";
-  }
-
-  @PostMapping("/shop/{kind:[a-z]+}/import")
-  String bringIn(
-      @PathVariable String kind,
-      @RequestParam MultipartFile table,
-      Unit unit,
-      Model model,
-      RedirectAttributes flash,
-      HttpServletResponse response)
-      throws IOException {
-    ShopKind of = kind(kind);
-    try {
-      String was = file.write(store.shop());
-      store.lay(of, file.read(of, text(table)));
-      flash.addFlashAttribute("was", was);
-      return back(of);
-    } catch (IllegalArgumentException e) {
-      return refused(e.getMessage(), unit, model, response);
-    }
-  }
-
-  private static String text(MultipartFile file) throws IOException {
-    if (file.getSize() > MOST) {
-      throw new IllegalArgumentException(Sentences.of("shop.a-file-for-the"));
-    }
-    if (file.isEmpty()) {
-      throw new IllegalArgumentException("Choose a file first.");
-    }
-    return new String(file.getBytes(), StandardCharsets.UTF_8);
-  }
-
-  private String refused(String why, Unit unit, Model model, HttpServletResponse response) {
-    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    model.addAttribute("refused", Sentences.of("shop.nothing-on-the-wall", why));
-    fill(TENON, unit.show(TENON), unit, model);
-    return "shop/shop";
   }
 }
