@@ -90,7 +90,7 @@ public interface AddedElement {
   }
 
   /** Bends the outline of its part; where there is no room it leaves it as it is. */
-  void shape(Form form, Sizes sizes);
+  default void shape(Form form, Sizes sizes) {}
 
   /** What is let in for it, in the blank's z; empty where it is the part's own wood. */
   default HalfSection letIn(Form form) {
@@ -156,25 +156,33 @@ public interface AddedElement {
    * @param form its part, bent
    * @param setup the name of the setup that it is done in
    */
-  List<Step> work(Form form, String setup, Aim aim, Shop shop);
+  default List<Step> work(Form form, String setup, Aim aim, Shop shop) {
+    return List.of();
+  }
 
   /** What would go wrong with it, read from the drawn section. */
   void check(Form form, Aim aim, Told told);
 
   /** Ways out of one of its findings, best first. */
-  void remedies(Finding finding, Form form, Aim aim, Tries tries);
+  default void remedies(Finding finding, Form form, Aim aim, Tries tries) {}
 
   /** Its sizes that are read at the bench, and the surface that they are read on. */
-  List<Feature> features();
+  default List<Feature> features() {
+    return List.of();
+  }
 
   /** Where its sizes lie. */
-  void measures(Form form, Measures measures, Aim aim);
+  default void measures(Form form, Measures measures, Aim aim) {}
 
   /** Its points that can be dragged. */
-  List<Handle> handles(Form form, Aim aim);
+  default List<Handle> handles(Form form, Aim aim) {
+    return List.of();
+  }
 
   /** Its sizes when its point is dragged to a place, along in the blank's z. */
-  Map<DimKey, Double> dragged(Form form, Point to);
+  default Map<DimKey, Double> dragged(Form form, Point to) {
+    return Map.of();
+  }
 
   /** What it is at a height before it is put there, which is stated with it; as a rule nothing. */
   default Map<DimKey, Double> seen(Form form, double height) {
@@ -182,7 +190,9 @@ public interface AddedElement {
   }
 
   /** Its sizes read again on the drawn section; none where it was not drawn. */
-  Map<DimKey, Double> onSection(Form form, Aim aim);
+  default Map<DimKey, Double> onSection(Form form, Aim aim) {
+    return Map.of();
+  }
 
   /** Sizes as an element asks for them. */
   interface Sizes {

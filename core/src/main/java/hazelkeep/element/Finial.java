@@ -6,7 +6,6 @@ import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Told;
@@ -278,16 +277,6 @@ final class Finial implements AddedElement {
                   sizes.hole().path(), "hole", Measure.Kind.INSIDE, sunk.mouth(), added.part());
               m.read(sizes.deep().path(), "tenon", sunk.mouth(), -1, added.part());
             });
-  }
-
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    return List.of();
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of();
   }
 
   @Override

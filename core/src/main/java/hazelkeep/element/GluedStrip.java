@@ -5,9 +5,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Dims;
-import hazelkeep.piece.Feature;
-import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule.Value;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -23,7 +20,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -77,10 +73,6 @@ final class GluedStrip implements AddedElement {
             d -> Value.derived(0, "through the middle")));
   }
 
-  /** The outline stays: what changes is the wood between two planes. */
-  @Override
-  public void shape(Form form, Sizes sizes) {}
-
   @Override
   public Optional<Strip> strip(Sizes s) {
     String wood = added.wood().orElse("");
@@ -113,11 +105,6 @@ final class GluedStrip implements AddedElement {
                 + " the maker says before it turns.",
             Speeds.At.TURNING,
             List.of(new Act.Mark(added.part(), "glued up"))));
-  }
-
-  @Override
-  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
-    return List.of();
   }
 
   @Override
@@ -252,28 +239,5 @@ final class GluedStrip implements AddedElement {
       case STRIP_CENTRE -> tries.more(2 * lack, thick);
       default -> {}
     }
-  }
-
-  @Override
-  public List<Feature> features() {
-    return List.of();
-  }
-
-  @Override
-  public void measures(Form form, Measures m, Aim aim) {}
-
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    return List.of();
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of();
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    return Map.of();
   }
 }

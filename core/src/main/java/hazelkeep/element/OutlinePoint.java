@@ -6,7 +6,6 @@ import hazelkeep.measure.Grade;
 import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
@@ -14,8 +13,6 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
-import hazelkeep.route.Step;
-import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -79,10 +76,6 @@ final class OutlinePoint implements AddedElement {
             d -> Rule.Value.derived(d.mm(WIDEST), "as wide as the piece until it is said")));
   }
 
-  /** The part was drawn through it. */
-  @Override
-  public void shape(Form form, Sizes sizes) {}
-
   /** How wide the outside is where it lies, mm. */
   private double wide(Form form, Aim aim) {
     return 2 * form.radius(aim.mm(height));
@@ -94,12 +87,6 @@ final class OutlinePoint implements AddedElement {
 
   private Point at(Form form, Aim aim) {
     return new Point(form.zero() + aim.mm(height), aim.mm(diameter) / 2);
-  }
-
-  /** Its outside is cut through it. */
-  @Override
-  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
-    return List.of();
   }
 
   @Override
@@ -122,11 +109,6 @@ final class OutlinePoint implements AddedElement {
       }
       tries.set(height, form.height() / 2);
     }
-  }
-
-  @Override
-  public List<Feature> features() {
-    return List.of();
   }
 
   @Override

@@ -1,25 +1,15 @@
 package hazelkeep.element;
 
 import hazelkeep.finding.Entry;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
-import hazelkeep.piece.Feature;
-import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Told;
-import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
-import hazelkeep.route.Finding;
-import hazelkeep.route.Step;
-import hazelkeep.shop.Shop;
-import hazelkeep.solid.Point;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Stub;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -69,10 +59,6 @@ final class OwnBlank implements AddedElement {
     return List.of();
   }
 
-  /** The outline stays. */
-  @Override
-  public void shape(Form form, Sizes sizes) {}
-
   /** The upper of two halves that are parted from one another. */
   private boolean parts(Aim aim) {
     List<Part> all = aim.offBlank();
@@ -104,40 +90,9 @@ final class OwnBlank implements AddedElement {
   }
 
   @Override
-  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
-    return List.of();
-  }
-
-  @Override
   public void check(Form form, Aim aim, Told told) {
     if (!parts(aim)) {
       told.found(Entry.BLANK_NOT_HERE.told(Grade.STOP, added.part()), added.part(), null);
     }
-  }
-
-  @Override
-  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {}
-
-  @Override
-  public List<Feature> features() {
-    return List.of();
-  }
-
-  @Override
-  public void measures(Form form, Measures m, Aim aim) {}
-
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    return List.of();
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of();
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    return Map.of();
   }
 }

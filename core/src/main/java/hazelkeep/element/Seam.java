@@ -6,7 +6,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Dims;
-import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
@@ -84,10 +83,6 @@ final class Seam implements AddedElement {
             d -> Rule.Value.practice(d.custom(Line.SEAM_DEEP), Line.SEAM_DEEP.text().source())));
   }
 
-  /** The outline stays: what changes is the wood above. */
-  @Override
-  public void shape(Form form, Sizes sizes) {}
-
   private double at(Form form, Sizes s) {
     return form.zero() + s.mm(height);
   }
@@ -132,11 +127,6 @@ final class Seam implements AddedElement {
                 + " it as long as the maker says: end grain drinks glue, so size it first.",
             Speeds.At.TURNING,
             List.of(new Act.Mark(added.part(), "glued up"))));
-  }
-
-  @Override
-  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
-    return List.of();
   }
 
   @Override
@@ -276,11 +266,6 @@ final class Seam implements AddedElement {
   }
 
   @Override
-  public List<Feature> features() {
-    return List.of();
-  }
-
-  @Override
   public void measures(Form form, Measures m, Aim aim) {
     m.along(height.path(), label(), form.zero(), form.zero() + aim.mm(height), added.part());
   }
@@ -295,10 +280,5 @@ final class Seam implements AddedElement {
   @Override
   public Map<DimKey, Double> dragged(Form form, Point to) {
     return Map.of(height, to.z() - form.zero());
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    return Map.of();
   }
 }

@@ -4,7 +4,6 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
-import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
@@ -79,10 +78,6 @@ final class SideBore implements AddedElement {
             d -> Rule.Value.derived(0, "on the grain mark")));
   }
 
-  /** The outline stays: a hole is at one place of the round. */
-  @Override
-  public void shape(Form form, Sizes sizes) {}
-
   /** The hole as it lies on its part. */
   SideHole hole(Form form, Aim aim) {
     double radius = form.radius(aim.mm(height));
@@ -125,11 +120,6 @@ final class SideBore implements AddedElement {
   }
 
   @Override
-  public List<Feature> features() {
-    return List.of();
-  }
-
-  @Override
   public void measures(Form form, Measures measures, Aim aim) {
     double at = form.zero() + aim.mm(height);
     measures.along(height.path(), label(), form.zero(), at, added.part());
@@ -145,11 +135,5 @@ final class SideBore implements AddedElement {
   @Override
   public Map<DimKey, Double> dragged(Form form, Point to) {
     return Map.of(height, to.z() - form.zero());
-  }
-
-  /** The section shows no hole of one place. */
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    return Map.of();
   }
 }
