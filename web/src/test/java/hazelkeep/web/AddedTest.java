@@ -192,6 +192,35 @@ class AddedTest {
             hazelkeep.web.drawing.WoodColour.of("Common pear"));
   }
 
+  /** Two halves from two blanks: offered where there are two, seen on every page, begun apart. */
+  @Test
+  void two_blanks_are_seen_everywhere() {
+    long id = piece("canister");
+    assertThat(put(id, "blank", "lid", "", 1).statusCode()).isEqualTo(200);
+    visitor.asPart(
+        "/pieces/" + id + "/elements/wood",
+        "element",
+        "blank-1",
+        "value",
+        "Black walnut",
+        "version",
+        "2");
+    HttpResponse<String> sheet = visitor.get("/pieces/" + id);
+    assertThat(sheet.body()).contains("Blank of its own for the lid");
+    assertThat(sheet.body().split("class=\"blank\"", -1)).as("two blanks are drawn").hasSize(3);
+    assertThat(visitor.get("/pieces/" + id + "/route").body())
+        .contains("Cut both blanks to length", "of Black walnut")
+        .doesNotContain("Part the lid off");
+    for (String page :
+        new String[] {"/bench", "/paper", "/all.pdf", "/holding", "/fit", "/parts", "/standing"}) {
+      assertThat(visitor.get("/pieces/" + id + page).statusCode()).as(page).isEqualTo(200);
+    }
+    assertThat(visitor.get("/pieces/" + piece("goblet")).body()).doesNotContain("value=\"blank\"");
+    assertThat(put(id, "strip", "lid", "12", 3).body())
+        .as("nothing typed is dropped without a word")
+        .contains("is put at no height");
+  }
+
   /** A board along the grain: a band on the drawing, a stripe on what stands, glued first. */
   @Test
   void a_strip_is_drawn_in_its_wood_and_comes_first(@TempDir Path dir) throws Exception {

@@ -5,11 +5,13 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Rule;
+import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Practice;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.drawing.CustomWords;
@@ -120,7 +122,11 @@ class PiecePage {
     model.addAttribute("customs", customs(plan, unit));
     model.addAttribute("added", AddedView.of(plan, show));
     model.addAttribute("rooms", AddedView.rooms(plan));
-    model.addAttribute("shapes", Elements.all());
+    boolean halved = plan.aim().dims().containsKey(StockRules.KERF);
+    model.addAttribute("halved", halved);
+    model.addAttribute(
+        "shapes",
+        Elements.all().stream().filter(s -> halved || !s.key().equals(Added.BLANK)).toList());
     model.addAttribute("species", planner.shop().woods().all());
     model.addAttribute("form", DesignForm.of(piece.design(), unit));
   }
