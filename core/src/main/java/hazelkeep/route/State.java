@@ -68,10 +68,12 @@ public record State(
     if (named != null && named.holds(core)) {
       return Optional.of(named);
     }
-    return bodies.values().stream()
-        .filter(b -> b.holds(core))
-        .findFirst()
-        .or(() -> Optional.ofNullable(named).filter(b -> !b.sound().isEmpty()));
+    for (Body b : bodies.values()) {
+      if (b != named && b.holds(core)) {
+        return Optional.of(b);
+      }
+    }
+    return Optional.ofNullable(named).filter(b -> !b.sound().isEmpty());
   }
 
   /** The state of a surface. */

@@ -150,7 +150,7 @@ final class Crossings {
   private static final int LINES = 12;
 
   /**
-   * Whether it is somewhere thinner than this along a radius between two heights, or along the
+   * Whether it is somewhere thinner than this between two heights: along a radius, or along the
    * axis.
    *
    * @param most the largest radius, mm
@@ -169,8 +169,10 @@ final class Crossings {
       }
     }
     for (double r = 5 * BESIDE; r < most; r += Math.max(0.5, most / LINES)) {
-      if (along(r).stream().anyMatch(s -> s.length() < thickness)) {
-        return true;
+      for (Span s : along(r)) {
+        if (s.length() < thickness && s.from() <= between.to() && s.to() >= between.from()) {
+          return true;
+        }
       }
     }
     return false;

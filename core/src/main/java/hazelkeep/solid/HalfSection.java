@@ -314,7 +314,7 @@ public final class HalfSection {
   }
 
   /**
-   * Whether the section is somewhere thinner than this along a radius near a cut, or along the
+   * Whether the section is somewhere near a cut thinner than this, along a radius or along the
    * axis. Cheap: a no spares the costly count of what hangs on necks.
    *
    * @param cut what was taken off: beside it nothing became thinner
