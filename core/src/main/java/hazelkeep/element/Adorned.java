@@ -24,6 +24,7 @@ import hazelkeep.piece.Rule;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.StickPiece;
+import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
@@ -82,7 +83,33 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
         out.add(r.on(e.added().what() + r.key().path().substring(e.added().id().length())));
       }
     }
+    if (Added.apart(design.elements())) {
+      out.replaceAll(r -> LONG.containsKey(r.key()) ? both(r) : r);
+    }
     return out;
+  }
+
+  private static final Map<DimKey, String> LONG =
+      Map.of(
+          StockRules.LENGTH,
+          "Length of both blanks, end to end",
+          StockRules.NEED,
+          "Length needed of both blanks");
+
+  /** A length of the blank, where there are two: they count as they lie, the kerf between them. */
+  private static <D extends Design> Rule<D> both(Rule<D> r) {
+    return new Rule<>(
+        r.key(),
+        LONG.get(r.key()),
+        r.least(),
+        r.most(),
+        r.fit(),
+        d -> {
+          Rule.Value v = r.by().apply(d);
+          return new Rule.Value(v.mm(), v.origin(), v.reason() + ", with the kerf between the two");
+        },
+        r.read(),
+        r.name());
   }
 
   /** The waste that something on the top is turned from. */

@@ -94,8 +94,8 @@ public final class Elements {
    * A design with something more on it.
    *
    * @param height where it is put, mm over the low end of its part's outside; how tall a knob is
-   * @throws IllegalArgumentException when there are too many, nothing of that name can be added, or
-   *     it is put at no height
+   * @throws IllegalArgumentException when there are too many, nothing of that name can be added, it
+   *     is put at no height, or there is one of what there can be but one
    */
   public static <D extends Design> D with(D design, String what, String part, Size height) {
     return with(design, what, part, Optional.of(height));
@@ -114,6 +114,9 @@ public final class Elements {
                 .mapToInt(Added::no)
                 .max()
                 .orElse(0);
+    if (what.equals(Added.BLANK) && Added.apart(design.elements())) {
+      throw new IllegalArgumentException("The upper half has a blank of its own already");
+    }
     Added added = new Added(what, no, part);
     if (height.isPresent() && !of(added).owns(added.size("height"))) {
       throw new IllegalArgumentException(

@@ -129,9 +129,9 @@ public record Sketch<D extends Design>(
     return kind.letIn(design, aim, shop);
   }
 
-  /** How many like it the blank gives. */
+  /** How many like it the blank gives; of two blanks each gives its half. */
   public Batch batch() {
-    return Batch.of(aim, shop);
+    return blanks().size() > 1 ? new Batch(1, 0) : Batch.of(aim, shop);
   }
 
   /** The woods that its blank is glued up of above the first. */

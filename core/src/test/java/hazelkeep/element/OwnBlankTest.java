@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.kinds.Kinds;
@@ -155,6 +156,21 @@ class OwnBlankTest {
             .isEqualTo(stops(plan(kind, one)));
       }
     }
+  }
+
+  @ParameterizedTest
+  @MethodSource("halved")
+  void itsLengthsAreToldOfBoth(Kind<?> kind) {
+    lengths(kind);
+  }
+
+  private static <D extends Design> void lengths(Kind<D> kind) {
+    D two = apart(kind, kind.fresh());
+    Plan<D> stated = plan(kind, kind.size(two, StockRules.LENGTH, Optional.of(Size.mm(440))));
+    assertThat(stated.sketch().batch().pieces()).as("no batch out of two blanks").isEqualTo(1);
+    assertThat(plan(kind, two).aim().dims().get(StockRules.NEED).reason()).contains("the two");
+    assertThatThrownBy(() -> Elements.with(two, "blank", upper(plan(kind, two)), Optional.empty()))
+        .hasMessageContaining("already");
   }
 
   /** A kerf of two blanks is what the saw leaves: no parting tool has to go into it. */

@@ -9,6 +9,7 @@ import hazelkeep.kinds.vessel.BoredVessel;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Closes;
@@ -97,6 +98,9 @@ public final class RandomPieces {
     List<Elements.Sort> sorts = Elements.all();
     for (int n = r.nextInt(4); n > 0; n--) {
       Elements.Sort sort = sorts.get(r.nextInt(sorts.size()));
+      if (sort.key().equals(Added.BLANK) && Added.apart(out.elements())) {
+        continue;
+      }
       Part part = parts.get(r.nextInt(parts.size()));
       double high = Math.rint(2 * new Form(part).height() * r.nextDouble()) / 2;
       out =
