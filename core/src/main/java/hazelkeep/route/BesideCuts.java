@@ -25,10 +25,10 @@ final class BesideCuts {
   /**
    * Everything but that it took nothing.
    *
+   * @param work what is mounted
    * @param speeds its window by diameter alone; empty where nothing turns
    */
-  void told(Setup setup, Step step, State before, Optional<Speeds> speeds) {
-    Work work = Stage.mount(setup, before, aim);
+  void told(Setup setup, Step step, State before, Work work, Optional<Speeds> speeds) {
     sandedEarly(setup, step, before);
     for (Customs.Told t : new Customs(aim).judge(setup, step, before)) {
       log.find(t.verdict(), step.key(), t.on(), null);

@@ -47,7 +47,7 @@ final class Player {
     this.aim = aim;
     this.shop = shop;
     this.reaching = new Reaching(shop, aim);
-    this.shaking = new Shaking(aim, shop);
+    this.shaking = new Shaking(shop);
     this.balance = new Balance(aim, shop);
     this.fits = new EarlyFits(aim);
     this.cuts = new Cuts(aim, log);
@@ -190,9 +190,10 @@ final class Player {
             ? Optional.empty()
             : Optional.of(
                 BitWork.speeds(step, Speeds.of(diameter, round, step.at(), shop), work, shop));
-    beside.told(setup, step, before, speeds);
-    Stiffness was = shaking.of(setup, before);
-    Stiffness left = shaking.of(setup, now);
+    beside.told(setup, step, before, work, speeds);
+    Work left = now.bodies() == before.bodies() ? work : Stage.mount(setup, now, aim);
+    Stiffness was = shaking.of(setup, before, work);
+    Stiffness is = shaking.of(setup, now, left);
     Stage stage =
         new Stage(
             setup,
@@ -200,11 +201,13 @@ final class Player {
             before,
             now,
             aim,
+            work,
+            left,
             setup.hold().freeLength(work),
             diameter,
             speeds.map(s -> balance.slowed(shaking.slowed(s, was, round), work)),
             was,
-            left);
+            is);
     for (Finding f : shaking.judge(stage, stages, speeds)) {
       log.add(f);
     }

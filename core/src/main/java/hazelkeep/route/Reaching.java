@@ -38,6 +38,7 @@ final class Reaching {
   private final Aim aim;
   private final Map<Key, Answer> memo = new HashMap<>();
   private Mounted mounted;
+  private LineOfWork.Among among;
 
   private record Key(Object hold, List<HalfSection> wood, Surface surface, Doing doing) {}
 
@@ -73,7 +74,7 @@ final class Reaching {
     if (!setup.frames().containsKey(part) || (!hold.onLathe() && doing == Doing.CUT)) {
       return Answer.NO;
     }
-    Work work = Stage.mount(setup, state, aim);
+    Work work = mounted(setup, state).work;
     if (!work.bodies().containsKey(part)) {
       return Answer.NO;
     }
@@ -102,7 +103,7 @@ final class Reaching {
     if (!setup.frames().containsKey(surface.id().part())) {
       return Answer.NO;
     }
-    Work work = Stage.mount(setup, state, aim);
+    Work work = mounted(setup, state).work;
     return work.bodies().containsKey(surface.id().part())
         ? answer(setup, state, work, surface, doing, true)
         : Answer.NO;
@@ -145,15 +146,42 @@ final class Reaching {
     return new Place(setup, wood, work, surface, Doing.CUT).lies(tool);
   }
 
-  /** What holds the work; surface after surface is looked at in the same hold of the same wood. */
-  private List<HalfSection> fixtures(Setup setup, State state, Work work) {
-    if (mounted == null || mounted.setup() != setup || mounted.bodies() != state.bodies()) {
-      mounted = new Mounted(setup, state.bodies(), setup.hold().fixtures(work, shop));
+  /** The work as it is held: surface after surface is looked at in one hold of one wood. */
+  private Mounted mounted(Setup setup, State state) {
+    if (mounted == null || mounted.setup != setup || mounted.bodies != state.bodies()) {
+      mounted = new Mounted(setup, state);
     }
-    return mounted.fixtures();
+    return mounted;
   }
 
-  private record Mounted(Setup setup, Map<String, Body> bodies, List<HalfSection> fixtures) {}
+  /** Work in a hold, and what holds it. */
+  private final class Mounted {
+    private final Setup setup;
+    private final Map<String, Body> bodies;
+    private final Work work;
+    private List<HalfSection> fixtures;
+
+    Mounted(Setup setup, State state) {
+      this.setup = setup;
+      this.bodies = state.bodies();
+      this.work = Stage.mount(setup, state, aim);
+    }
+
+    List<HalfSection> fixtures() {
+      if (fixtures == null) {
+        fixtures = setup.hold().fixtures(work, shop);
+      }
+      return fixtures;
+    }
+  }
+
+  /** What stands in the way, as it was told last where it is the same. */
+  private LineOfWork.Among among(List<HalfSection> obstacles) {
+    if (among == null || !among.all().equals(obstacles)) {
+      among = new LineOfWork.Among(obstacles);
+    }
+    return among;
+  }
 
   /** A surface as it lies in a hold, and what stands in a tool's way there. */
   private final class Place {
@@ -162,7 +190,6 @@ final class Reaching {
     private final List<HalfSection> obstacles = new ArrayList<>();
     private final Polyline line;
     private final LineOfWork.From from;
-    private LineOfWork.Among among;
 
     Place(Setup setup, State state, Work work, Surface surface, Doing doing) {
       String part = surface.id().part();
@@ -180,7 +207,7 @@ final class Reaching {
           boolean own = work.bodies().get(p) == work.bodies().get(part);
           obstacles.add(own ? wood.minus(over) : work.swept(p));
         }
-        obstacles.addAll(fixtures(setup, state, work));
+        obstacles.addAll(mounted(setup, state).fixtures());
       } else {
         obstacles.add(wood);
       }
@@ -191,8 +218,7 @@ final class Reaching {
     /** A hooked bar works hollows only, through their mouth. */
     Reach reach(Tool tool, double giveUp) {
       if (tool.hook() == 0) {
-        among = among == null ? new LineOfWork.Among(obstacles) : among;
-        return LineOfWork.of(among, tool.shape(), line, from, giveUp);
+        return LineOfWork.of(among(obstacles), tool.shape(), line, from, giveUp);
       }
       return surface.inside()
           ? new HookedBar(tool.shape(), tool.hook()).in(wood, line, giveUp)

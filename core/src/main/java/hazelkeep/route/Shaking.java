@@ -23,28 +23,26 @@ import java.util.Optional;
 
 /** Judges every step by the stiffness of the work as it is held. */
 final class Shaking {
-  private final Aim aim;
   private final Shop shop;
   private final JawSpring spring;
   private Setup lastSetup;
   private State lastState;
   private Stiffness last;
 
-  Shaking(Aim aim, Shop shop) {
-    this.aim = aim;
+  Shaking(Shop shop) {
     this.shop = shop;
     this.spring = JawSpring.of(shop);
   }
 
   /** The stiffness of what a setup holds; what one step leaves the next one finds. */
-  Stiffness of(Setup setup, State state) {
+  Stiffness of(Setup setup, State state, Work mounted) {
     boolean same =
         lastState != null
             && lastState.bodies() == state.bodies()
             && lastSetup.hold().equals(setup.hold())
             && lastSetup.frames().equals(setup.frames());
     if (!same) {
-      last = Stiffness.of(Stage.mount(setup, state, aim), setup.hold(), spring);
+      last = Stiffness.of(mounted, setup.hold(), spring);
     }
     lastSetup = setup;
     lastState = state;

@@ -18,6 +18,8 @@ import java.util.Optional;
  * @param before the wood before
  * @param after the wood after
  * @param aim what it is to become
+ * @param mounted what is mounted before the step
+ * @param left what is mounted after the step
  * @param freeLength how far the work stands out, mm
  * @param diameter the largest swept diameter, mm
  * @param speeds the speed window, below what the work's critical speed allows
@@ -30,21 +32,14 @@ public record Stage(
     State before,
     State after,
     Aim aim,
+    Work mounted,
+    Work left,
     double freeLength,
     double diameter,
     Optional<Speeds> speeds,
     Stiffness stiffBefore,
     Stiffness stiffAfter) {
-  /** What is mounted before the step. */
-  public Work mounted() {
-    return mount(setup, before, aim);
-  }
-
-  /** What is mounted after the step. */
-  public Work left() {
-    return mount(setup, after, aim);
-  }
-
+  /** What a hold carries of the wood as it is. */
   static Work mount(Setup setup, State state, Aim aim) {
     Map<String, Part> parts = new LinkedHashMap<>();
     Map<String, Body> bodies = new LinkedHashMap<>();

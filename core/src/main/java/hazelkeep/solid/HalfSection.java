@@ -95,10 +95,7 @@ public final class HalfSection {
 
   /** A rectangle; empty when it has no extent. */
   public static HalfSection box(double z0, double z1, double r0, double r1) {
-    if (z1 <= z0 || r1 <= r0) {
-      return EMPTY;
-    }
-    return of(List.of(new Point(z0, r0), new Point(z1, r0), new Point(z1, r1), new Point(z0, r1)));
+    return with(Polygons.box(z0, z1, r0, r1));
   }
 
   /** This without another. */

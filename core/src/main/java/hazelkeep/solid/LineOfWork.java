@@ -119,7 +119,8 @@ public final class LineOfWork {
       this.all = List.copyOf(obstacles);
     }
 
-    List<HalfSection> all() {
+    /** What stands in the way. */
+    public List<HalfSection> all() {
       return all;
     }
 

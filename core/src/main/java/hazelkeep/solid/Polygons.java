@@ -76,6 +76,25 @@ final class Polygons {
     return keep(mended);
   }
 
+  /** A rectangle, as {@link #of} would make it, which need not be looked through. */
+  static Geometry box(double z0, double z1, double r0, double r1) {
+    double low = snap(z0);
+    double high = snap(z1);
+    double in = snap(Math.max(0, r0));
+    double out = snap(Math.max(0, r1));
+    if (!(high > low && out > in)) {
+      return MAKE.createPolygon();
+    }
+    return MAKE.createPolygon(
+        new Coordinate[] {
+          new Coordinate(low, in),
+          new Coordinate(low, out),
+          new Coordinate(high, out),
+          new Coordinate(high, in),
+          new Coordinate(low, in)
+        });
+  }
+
   /** One laid over another. */
   static Geometry overlaid(Geometry one, Geometry other, int op) {
     return keep(

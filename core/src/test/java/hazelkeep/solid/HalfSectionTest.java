@@ -25,6 +25,23 @@ class HalfSectionTest {
     assertThat(frustum.centroid()).isCloseTo(c, within(1e-9));
   }
 
+  /** A rectangle is made without being looked through: to the corner what its outline gives. */
+  @Test
+  void a_box_is_its_outline() {
+    Random r = new Random(3);
+    for (int i = 0; i < 200; i++) {
+      double z0 = 100 * r.nextDouble() - 50;
+      double z1 = z0 + r.nextInt(3) * r.nextDouble();
+      double r0 = 10 * r.nextDouble() - 2;
+      double r1 = r0 + r.nextInt(3) * r.nextDouble();
+      List<Point> corners =
+          List.of(new Point(z0, r0), new Point(z1, r0), new Point(z1, r1), new Point(z0, r1));
+      HalfSection box = HalfSection.box(z0, z1, r0, r1);
+      assertThat(box).isEqualTo(r1 <= 0 ? HalfSection.EMPTY : HalfSection.of(corners));
+    }
+    assertThat(HalfSection.box(0, Double.NaN, 0, 1)).isEqualTo(HalfSection.EMPTY);
+  }
+
   @Test
   void a_bored_cylinder() {
     HalfSection cup = HalfSection.box(0, 80, 0, 30).minus(HalfSection.box(6, 80, 0, 25));
