@@ -24,7 +24,6 @@ import hazelkeep.piece.Rule;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.StickPiece;
-import hazelkeep.piece.StockRules;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.piece.Twin;
@@ -77,58 +76,16 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   public List<Rule<D>> rules(D design) {
     List<Rule<D>> out = new ArrayList<>(plain.rules(design));
     for (AddedElement e : Elements.of(design)) {
-      e.lengthens().ifPresent(by -> out.replaceAll(r -> r.key().equals(WASTE) ? longer(r, by) : r));
+      e.lengthens().ifPresent(by -> out.replaceAll(r -> OtherBlank.longer(r, by)));
       for (SizeRule r : e.sizes()) {
         // Whatever its number, a bead's width has the bounds of a bead's width.
         out.add(r.on(e.added().what() + r.key().path().substring(e.added().id().length())));
       }
     }
     if (Added.apart(design.elements())) {
-      out.replaceAll(r -> LONG.containsKey(r.key()) ? both(r) : r);
+      out.replaceAll(OtherBlank::both);
     }
     return out;
-  }
-
-  private static final Map<DimKey, String> LONG =
-      Map.of(
-          StockRules.LENGTH,
-          "Length of both blanks, end to end",
-          StockRules.NEED,
-          "Length needed of both blanks");
-
-  /** A length of the blank, where there are two: they count as they lie, the kerf between them. */
-  private static <D extends Design> Rule<D> both(Rule<D> r) {
-    return new Rule<>(
-        r.key(),
-        LONG.get(r.key()),
-        r.least(),
-        r.most(),
-        r.fit(),
-        d -> {
-          Rule.Value v = r.by().apply(d);
-          return new Rule.Value(v.mm(), v.origin(), v.reason() + ", with the kerf between the two");
-        },
-        r.read(),
-        r.name());
-  }
-
-  /** The waste that something on the top is turned from. */
-  private static final DimKey WASTE = new DimKey("stick.waste-top");
-
-  private static <D extends Design> Rule<D> longer(Rule<D> r, DimKey by) {
-    return new Rule<>(
-        r.key(),
-        r.label(),
-        r.least(),
-        r.most() + r.most(),
-        r.fit(),
-        d -> {
-          Rule.Value v = r.by().apply(d);
-          return new Rule.Value(
-              v.mm() + d.mm(by), v.origin(), v.reason() + ", and what is turned on the top");
-        },
-        r.read(),
-        r.name());
   }
 
   private Drawn drawn(D design, Map<DimKey, Dim> dims, Shop shop) {
