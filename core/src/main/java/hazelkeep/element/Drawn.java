@@ -20,6 +20,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.Strip;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
@@ -80,10 +81,12 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
   private static Aim glued(
       Aim bare, List<AddedElement> elements, Map<String, Form> forms, AddedElement.Sizes sizes) {
     List<Layer> layers =
-        elements.stream()
-            .flatMap(e -> e.layer(forms.get(e.added().part()), sizes, bare).stream())
-            .sorted(Comparator.comparingDouble(Layer::from))
-            .toList();
+        apart(
+            bare.blank().wood(),
+            elements.stream()
+                .flatMap(e -> e.layer(forms.get(e.added().part()), sizes, bare).stream())
+                .sorted(Comparator.comparingDouble(Layer::from))
+                .toList());
     List<Strip> strips = elements.stream().flatMap(e -> e.strip(sizes).stream()).toList();
     if (layers.isEmpty() && strips.isEmpty()) {
       return bare;
@@ -91,6 +94,19 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
     List<Body> blanks = new ArrayList<>(bare.blanks());
     blanks.set(0, bare.blank().glued(layers).striped(strips));
     return new Aim(blanks, bare.parts(), bare.joints(), bare.dims(), bare.practice());
+  }
+
+  /** A wood over itself is no layer. */
+  private static List<Layer> apart(Species lowest, List<Layer> upwards) {
+    List<Layer> out = new ArrayList<>();
+    Species below = lowest;
+    for (Layer l : upwards) {
+      if (!l.wood().equals(below)) {
+        out.add(l);
+        below = l.wood();
+      }
+    }
+    return out;
   }
 
   private static BadDesign noPart(AddedElement e, String title, Map<String, Form> forms) {

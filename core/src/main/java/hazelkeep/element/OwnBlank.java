@@ -8,6 +8,7 @@ import hazelkeep.piece.Told;
 import hazelkeep.route.Aim;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.Stub;
 import java.util.List;
 import java.util.Optional;
@@ -66,10 +67,13 @@ final class OwnBlank implements AddedElement {
         && all.get(all.size() - 1).name().equals(added.part());
   }
 
-  /** Its wood begins midway between what is drawn of the one half and of the other. */
+  /**
+   * Its wood begins midway between what is drawn of the one half and of the other; where none was
+   * said it is the piece's, whatever was glued into the lower half.
+   */
   @Override
   public Optional<Layer> layer(Form form, Sizes s, Aim bare) {
-    if (added.wood().isEmpty() || !parts(bare)) {
+    if (!parts(bare)) {
       return Optional.empty();
     }
     Part upper = bare.part(added.part());
@@ -86,7 +90,9 @@ final class OwnBlank implements AddedElement {
         }
       }
     }
-    return Optional.of(new Layer((low + high) / 2, Seam.wood(added.wood().get(), s.shop())));
+    Species wood =
+        added.wood().map(w -> Seam.wood(w, s.shop())).orElseGet(() -> bare.blank().wood());
+    return Optional.of(new Layer((low + high) / 2, wood));
   }
 
   @Override

@@ -137,6 +137,26 @@ class OwnBlankTest {
     assertThat(rounded).isEqualTo(2);
   }
 
+  /** Without a wood of its own it is the piece's, not that of a seam in the body below it. */
+  @ParameterizedTest
+  @MethodSource("halved")
+  void aSeamInTheBodyEndsWithTheBody(Kind<?> kind) {
+    seamed(kind);
+  }
+
+  private static <D extends Design> void seamed(Kind<D> kind) {
+    Plan<D> plain = plan(kind);
+    String body = plain.aim().parts().get(0).name();
+    D d = Elements.with(kind.fresh(), "seam", body, Size.mm(5));
+    d = Elements.of(d, "seam-1", OTHER);
+    assertThat(plan(kind, d).aim().wood(upper(plain)).name()).isEqualTo(OTHER);
+    D two = Elements.with(d, "blank", upper(plain), Optional.empty());
+    assertThat(plan(kind, two).aim().wood(body).name()).isEqualTo(OTHER);
+    assertThat(plan(kind, two).aim().wood(upper(plain)).name()).isEqualTo(d.species());
+    D alone = Elements.with(kind.fresh(), "blank", upper(plain), Optional.empty());
+    assertThat(plan(kind, alone).sketch().layers()).as("one wood is no layer").isEmpty();
+  }
+
   /** What can be chosen of a piece from one blank can be chosen of one from two. */
   @ParameterizedTest
   @MethodSource("halved")
