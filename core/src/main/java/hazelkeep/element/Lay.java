@@ -114,6 +114,13 @@ public class Lay {
     return Added.apart(through.added());
   }
 
+  /** The length of the blank, or of the longer of two, mm. */
+  public double longest() {
+    Double from = stations.get(Edge.from(StockRules.KERF));
+    Double to = stations.get(Edge.to(StockRules.KERF));
+    return apart() && from != null && to != null ? Math.max(from, length() - to) : length();
+  }
+
   /** The blank's length, mm. */
   public double length() {
     return mm(LENGTH);

@@ -16,7 +16,9 @@ final class OtherBlank {
           StockRules.LENGTH,
           "Length of both blanks, end to end",
           StockRules.NEED,
-          "Length needed of both blanks");
+          "Length needed of both blanks",
+          StockRules.KERF,
+          "Between the two blanks");
 
   private OtherBlank() {}
 
@@ -47,7 +49,7 @@ final class OtherBlank {
 
   /**
    * The rule of a length of the blank, where there are two: they count as they lie, the kerf
-   * between them.
+   * between them, which no parting tool goes into.
    *
    * @return any other rule as it is
    */
@@ -63,7 +65,11 @@ final class OtherBlank {
         r.fit(),
         d -> {
           Rule.Value v = r.by().apply(d);
-          return new Rule.Value(v.mm(), v.origin(), v.reason() + ", with the kerf between the two");
+          String why =
+              r.key().equals(StockRules.KERF)
+                  ? "what a saw takes where both come off one piece"
+                  : v.reason() + ", with the kerf between the two";
+          return new Rule.Value(v.mm(), v.origin(), why);
         },
         r.read(),
         r.name());

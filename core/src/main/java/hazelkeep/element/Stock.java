@@ -103,6 +103,7 @@ public record Stock(
     double drawn = round.all ? b.aim().across() : 0;
     double wide = Math.max(drawn, widest.stream().mapToDouble(b::mm).max().orElse(0));
     told.all(StockJudge.of(b.aim(), b.shop(), wide, shorter, blank, b.custom(wall)));
+    told.all(StockJudge.between(b.longest(), b.shop()));
   }
 
   /**

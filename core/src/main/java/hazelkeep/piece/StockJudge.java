@@ -41,9 +41,6 @@ public final class StockJudge {
     if (sure < widest - 1e-6) {
       j.out.add(finding(Entry.BLANK_THIN.told(Grade.STOP, sure, widest)));
     }
-    if (length > shop.lathe().between()) {
-      j.out.add(finding(Entry.LATHE_SHORT.told(Grade.STOP, length, shop.lathe().between())));
-    }
     double swing = 2 * aim.blank().swept().maxR();
     if (swing > shop.lathe().swing()) {
       j.out.add(finding(Entry.LATHE_SWING.told(Grade.STOP, swing, shop.lathe().swing())));
@@ -52,6 +49,14 @@ public final class StockJudge {
       j.out.add(finding(Entry.NO_JAWS.told(Grade.STOP)));
     }
     return j.out;
+  }
+
+  /** Whether a blank goes between the centres. */
+  public static List<Finding> between(double length, Shop shop) {
+    double most = shop.lathe().between();
+    return length > most
+        ? List.of(finding(Entry.LATHE_SHORT.told(Grade.STOP, length, most)))
+        : List.of();
   }
 
   private void barkCut(Blank blank) {

@@ -184,9 +184,20 @@ class OwnBlankTest {
     lengths(kind);
   }
 
+  /** A little more than there is between the centres. */
+  private static Optional<Size> most() {
+    return Optional.of(Size.mm(Shop.starter().lathe().between() + 10));
+  }
+
   private static <D extends Design> void lengths(Kind<D> kind) {
     D two = apart(kind, kind.fresh());
-    Plan<D> stated = plan(kind, kind.size(two, StockRules.LENGTH, Optional.of(Size.mm(440))));
+    Plan<D> stated = plan(kind, kind.size(two, StockRules.LENGTH, most()));
+    assertThat(stops(stated)).as("each goes between the centres").doesNotContain("lathe-short");
+    assertThat(stops(plan(kind, kind.size(kind.fresh(), StockRules.LENGTH, most()))))
+        .contains("lathe-short");
+    assertThat(stops(plan(kind, kind.size(two, StockRules.LENGTH, Optional.of(Size.mm(700))))))
+        .as("one of both does not")
+        .contains("lathe-short");
     assertThat(stated.sketch().batch().pieces()).as("no batch out of two blanks").isEqualTo(1);
     assertThat(plan(kind, two).aim().dims().get(StockRules.NEED).reason()).contains("the two");
     assertThatThrownBy(() -> Elements.with(two, "blank", upper(plan(kind, two)), Optional.empty()))
