@@ -221,11 +221,19 @@ document.addEventListener("focusout", () => { hint.hidden = true; });
 
 document.documentElement.classList.add("js");
 
+// A link to a field leads into it.
+if (location.hash) document.getElementById(decodeURIComponent(location.hash.slice(1)))?.focus();
+
 // Days and hours as the browser's owner writes them.
-for (const time of document.querySelectorAll("time[datetime]")) {
-  const at = new Date(time.dateTime);
-  if (!Number.isNaN(at.getTime())) time.textContent = at.toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" });
-}
+const owns = (within) => {
+  for (const time of within.querySelectorAll("time[datetime]")) {
+    const day = time.dateTime.length === 10;
+    const at = new Date(day ? `${time.dateTime}T00:00` : time.dateTime);
+    if (!Number.isNaN(at.getTime())) time.textContent = at.toLocaleString(undefined, day ? { dateStyle: "medium" } : { dateStyle: "medium", timeStyle: "short" });
+  }
+};
+owns(document);
+document.addEventListener("htmx:load", (e) => owns(e.detail.elt));
 
 // A step is dragged on to the one that it is to follow, or into an empty hold.
 const route = document.getElementById("route");

@@ -6,15 +6,19 @@ import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.goblet.GobletKind;
 import hazelkeep.measure.Restated;
+import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShelfStore;
 import hazelkeep.web.store.ShelfStore.Ask;
 import hazelkeep.web.store.ShelfStore.Board;
+import hazelkeep.web.store.Wait;
 import java.net.URLEncoder;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -63,7 +67,7 @@ class ShelfTest {
   @Test
   void a_piece_stands_on_the_board_that_it_waits_on() {
     long id = box("Medlar tin", "White ash");
-    Ask ask = new Ask("medlar", "", false);
+    Ask ask = new Ask("medlar", "", "", false);
     assertThat(shelf.page(Board.PLAN, ask, 0, 9)).containsExactly(id);
     APP.bean(RunStore.class).start(id);
     assertThat(shelf.page(Board.PLAN, ask, 0, 9)).isEmpty();
@@ -81,18 +85,86 @@ class ShelfTest {
     assertThat(copy.headers().firstValue("Location").orElseThrow()).matches(".*/pieces/\\d+");
     assertThat(find("sorrel variant")).contains(", variant");
     visitor.post(keep + "away", "away", "true");
-    Ask ask = new Ask("sorrel", "", true);
+    Ask ask = new Ask("sorrel", "", "", true);
     assertThat(shelf.page(Board.AWAY, ask, 0, 9)).containsExactly(id);
     assertThat(visitor.get("/?board=away&find=sorrel").body()).contains("Bring back");
     visitor.post(keep + "away", "away", "false");
-    HttpResponse<String> off = visitor.post(keep + "off");
-    String then = off.headers().firstValue("Location").orElseThrow();
-    assertThat(visitor.get(then.substring(then.indexOf("/?"))).body())
-        .contains("was taken off the shelf", "Undo");
+    assertThat(then(visitor.post(keep + "off"))).contains("was taken off the shelf", "Undo");
     assertThat(shelf.page(Board.PLAN, ask, 0, 9)).doesNotContain(id);
+    // A page that is open elsewhere goes on, and says so with the next change.
+    HttpResponse<String> edited =
+        visitor.post(
+            "/pieces/" + id + "/size", "version", "1", "key", "outside.height", "value", "88");
+    assertThat(edited.body()).contains("was taken off the shelf", "Bring it back");
+    assertThat(pieces.get(id).version()).isEqualTo(2);
     assertThat(pieces.get(id).name()).as("nothing is lost").isEqualTo("Sorrel <b>jar");
     visitor.post(keep + "back");
     assertThat(shelf.page(Board.PLAN, ask, 0, 9)).contains(id);
+  }
+
+  @Test
+  void a_wood_is_picked_out_of_those_on_the_shelf() {
+    box("Quince tin", "Plum");
+    box("Quince pot", "White ash");
+    assertThat(shelf.woods()).contains("Plum", "White ash").doesNotHaveDuplicates().isSorted();
+    String page = visitor.get("/?find=quince&wood=Plum").body();
+    assertThat(page).contains("Quince tin").doesNotContain("Quince pot");
+    assertThat(visitor.get("/?find=quince&wood=None").body()).contains("Fewer words find more");
+  }
+
+  @Test
+  void what_waits_stands_apart_until_its_day_or_until_it_is_worked_on() {
+    long id = box("Rowan tin", "White ash");
+    Ask ask = new Ask("rowan", "", "", true);
+    String keep = "/pieces/" + id + "/keep/wait";
+    visitor.get("/");
+    LocalDate today = LocalDate.now();
+    for (LocalDate none : List.of(today, today.minusDays(1), today.plusYears(30))) {
+      assertThat(then(visitor.post(keep, "until", none.toString(), "what", "")))
+          .contains("Choose a day after today");
+    }
+    assertThat(then(visitor.post(keep, "until", "", "what", ""))).contains("Choose a day");
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).containsExactly(id);
+    LocalDate until = today.plusDays(3);
+    String said = then(visitor.post(keep, "until", until.toString(), "what", "glue <cures>"));
+    assertThat(said).contains("waits now", "datetime=\"" + until + "\"", "glue &lt;cures&gt;");
+    assertThat(find("cures")).contains("Rowan tin");
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).isEmpty();
+    assertThat(shelf.page(Board.WAITING, ask, 0, 9)).containsExactly(id);
+    // Its day has come.
+    shelf.leave(id, new Wait(Optional.of(today), "glue cures"));
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).containsExactly(id);
+    assertThat(find("rowan")).doesNotContain("<time");
+    shelf.leave(id, new Wait(Optional.of(until), ""));
+    assertThat(then(visitor.post(keep, "over", "true"))).contains("no longer waits");
+    assertThat(shelf.page(Board.PLAN, ask, 0, 9)).containsExactly(id);
+    // It is worked on all the same.
+    shelf.leave(id, new Wait(Optional.of(until), ""));
+    visitor.post("/pieces/" + id + "/bench/start");
+    assertThat(shelf.page(Board.WAITING, ask, 0, 9)).containsExactly(id);
+    Planner planner = APP.bean(Planner.class);
+    var bench = planner.bench(pieces.get(id));
+    APP.bean(RunStore.class).add(id, 0, 1, bench.did(bench.next().orElseThrow().key()));
+    assertThat(shelf.page(Board.BENCH, ask, 0, 9)).containsExactly(id);
+  }
+
+  private String then(HttpResponse<String> done) {
+    String at = done.headers().firstValue("Location").orElseThrow();
+    return visitor.get(at.substring(at.indexOf("/?"))).body();
+  }
+
+  @Test
+  void an_empty_shelf_says_what_this_is_and_offers_three_ways() {
+    App fresh = App.start("jdbc:h2:mem:fresh;DB_CLOSE_DELAY=-1", "default");
+    App.Visitor guest = new App.Visitor(fresh.base());
+    assertThat(guest.get("/").body())
+        .contains("With a wish", "With wood at hand", "With an example to play");
+    String at = guest.post("/pieces/example").headers().firstValue("Location").orElseThrow();
+    assertThat(at).endsWith("/route");
+    assertThat(guest.get(at.substring(at.indexOf("/pieces"))).body())
+        .contains("Seed canister, an example", "Round");
+    assertThat(guest.get("/").body()).doesNotContain("With a wish");
+    fresh.stop();
   }
 
   @Test
@@ -100,9 +172,7 @@ class ShelfTest {
     long id = box("Tansy tin", "White ash");
     visitor.get("/");
     for (String name : List.of("  ", "x".repeat(10_000))) {
-      HttpResponse<String> r = visitor.post("/pieces/" + id + "/keep/name", "name", name);
-      String then = r.headers().firstValue("Location").orElseThrow();
-      assertThat(visitor.get(then.substring(then.indexOf("/?"))).body())
+      assertThat(then(visitor.post("/pieces/" + id + "/keep/name", "name", name)))
           .contains("it is still called “Tansy tin”");
     }
     assertThat(pieces.get(id).name()).isEqualTo("Tansy tin");

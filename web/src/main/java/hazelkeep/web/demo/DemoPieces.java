@@ -33,8 +33,11 @@ import hazelkeep.web.store.FitStore;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.ShelfStore;
+import hazelkeep.web.store.Wait;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Fact;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,17 +53,22 @@ import org.springframework.stereotype.Component;
 @Component
 @Profile("demo")
 class DemoPieces implements ApplicationRunner {
+  /** Days that the blank of the one that waits still has to lie. */
+  private static final int DRIES = 9;
+
   private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
   private final FitStore fits;
+  private final ShelfStore shelf;
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
-  DemoPieces(PieceStore pieces, RunStore runs, Planner planner, FitStore fits) {
+  DemoPieces(PieceStore pieces, RunStore runs, Planner planner, FitStore fits, ShelfStore shelf) {
     this.pieces = pieces;
     this.runs = runs;
     this.planner = planner;
     this.fits = fits;
+    this.shelf = shelf;
   }
 
   @Override
@@ -78,7 +86,9 @@ class DemoPieces implements ApplicationRunner {
     mill();
     house();
     goblet();
-    create("Pull for the ship's bell rope", HandleKind.HANDLE, DemoDesigns.pull());
+    long pull = create("Pull for the ship's bell rope", HandleKind.HANDLE, DemoDesigns.pull());
+    LocalDate dry = LocalDate.now().plusDays(DRIES);
+    shelf.leave(pull, new Wait(Optional.of(dry), "its blank dries by the stove"));
     create("Lid for the sorting bowl", LidKind.LID, DemoDesigns.bowlLid());
     create("Pea jar for the seed shelf", JarKind.JAR, DemoDesigns.jar());
     create("Small goblet from a rail's offcut", GobletKind.GOBLET, DemoDesigns.small());

@@ -15,16 +15,19 @@ import java.util.List;
  */
 final class SetOutDrawing {
   /** How high the strips of numbers above and below the work are. */
-  static final double STRIP = 88;
+  static final double STRIP = 108;
 
-  /** How near two numbers may stand. */
-  private static final double APART = 19;
+  /** How near two numbers may stand, as large as they are read from the lathe. */
+  private static final double APART = 25;
+
+  /** How near they may stand where there are more of them than fit that large. */
+  private static final double CROWDED = 19;
 
   /** Where a leader bends towards what it leads to, from the strip's inner edge. */
   private static final double BEND = 14;
 
   /** Between a leader and its number. */
-  private static final double CLEAR = 4;
+  private static final double CLEAR = 5;
 
   private final Svg svg;
   private final Sheet sheet;
@@ -141,10 +144,12 @@ final class SetOutDrawing {
   /** Numbers on end in a row, as near to what they lead to as room allows. */
   private void strip(List<Mark> strip, double edge, int way) {
     strip.sort(Comparator.comparingDouble(Mark::x));
-    double[] at = spread(strip.stream().mapToDouble(Mark::x).toArray());
+    boolean crowded = strip.size() * APART > width;
+    double apart = crowded ? CROWDED : APART;
+    double[] at = spread(strip.stream().mapToDouble(Mark::x).toArray(), apart);
     for (int i = 0; i < strip.size(); i++) {
       Mark m = strip.get(i);
-      String css = m.picked ? "set-out picked" : "set-out";
+      String css = (m.picked ? "set-out picked" : "set-out") + (crowded ? " crowded" : "");
       double bend = edge + way * BEND;
       svg.path(css + " leader", Svg.d("M", at[i], bend, "L", m.x, edge, "V", m.y));
       svg.textIn(
@@ -160,20 +165,20 @@ final class SetOutDrawing {
   }
 
   /** Moves places apart as little as it takes, and none off the sheet. */
-  private double[] spread(double[] x) {
+  private double[] spread(double[] x, double apart) {
     double[] out = x.clone();
     for (int i = 1; i < out.length; i++) {
-      out[i] = Math.max(out[i], out[i - 1] + APART);
+      out[i] = Math.max(out[i], out[i - 1] + apart);
     }
-    double most = width - APART / 2;
+    double most = width - apart / 2;
     for (int i = out.length - 1; i >= 0; i--) {
-      double back = i == out.length - 1 ? most : out[i + 1] - APART;
+      double back = i == out.length - 1 ? most : out[i + 1] - apart;
       double over = out[i] - back;
       if (over > 0) {
         out[i] = back;
       } else {
         // Half of the push goes the other way, so that a crowd stands round its middle.
-        out[i] = Math.max(i > 0 ? out[i - 1] + APART : APART / 2, out[i]);
+        out[i] = Math.max(i > 0 ? out[i - 1] + apart : apart / 2, out[i]);
       }
     }
     return out;

@@ -93,6 +93,14 @@ class NewPieceController {
         .collect(Collectors.toMap(Choice::name, Function.identity()));
   }
 
+  /** One that is planned already, to be watched and tried. */
+  @PostMapping("/pieces/example")
+  String example() {
+    Kind<?> first = Kinds.ALL.get(0);
+    String name = Sentences.of("newPiece.example");
+    return "redirect:/pieces/" + pieces.create(name, first, first.fresh()) + "/route";
+  }
+
   @PostMapping("/pieces")
   String create(
       @RequestParam(defaultValue = "lidded-box") String kind,

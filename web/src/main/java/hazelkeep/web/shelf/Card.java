@@ -1,6 +1,7 @@
 package hazelkeep.web.shelf;
 
 import hazelkeep.web.store.Piece;
+import hazelkeep.web.store.Wait;
 
 /**
  * A piece on the shelf.
@@ -18,6 +19,7 @@ import hazelkeep.web.store.Piece;
  * @param steps steps in all; 0 when it is not on the lathe
  * @param stuck why it can't be planned; empty when it can
  * @param away whether it was put away
+ * @param waits how long it is left alone
  */
 public record Card(
     long id,
@@ -32,19 +34,20 @@ public record Card(
     int done,
     int steps,
     String stuck,
-    boolean away) {
+    boolean away,
+    Wait waits) {
 
   /** A card with a name only: the rest is worked out when it comes into sight. */
   static Card later(Piece p) {
     return new Card(
-        p.id(), p.name(), "", "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, "", p.away());
+        p.id(), p.name(), "", "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, "", p.away(), Wait.NONE);
   }
 
   /** A card of a piece that can't be planned. */
-  static Card stuck(Piece p, String why) {
+  static Card stuck(Piece p, Wait wait, String why) {
     String wood = p.design().species();
     return new Card(
-        p.id(), p.name(), wood, "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, why, p.away());
+        p.id(), p.name(), wood, "", "", "/pieces/" + p.id(), 0, 0, "", 0, 0, why, p.away(), wait);
   }
 
   /** Whether it is yet to be worked out. */

@@ -52,24 +52,25 @@ class Cards {
 
   /** The card of a piece. */
   Card card(Piece p, Standing standing, Unit unit) {
-    return latest.get(key(p, standing, unit), k -> orWhyNot(p, Place.of(standing), new Show(unit)));
+    return latest.get(key(p, standing, unit), k -> orWhyNot(p, standing, new Show(unit)));
   }
 
   private Key key(Piece p, Standing standing, Unit unit) {
     return new Key(p.id(), p.name(), p.away(), p.version(), standing, unit, planner.shop());
   }
 
-  private Card orWhyNot(Piece p, Place place, Show show) {
+  private Card orWhyNot(Piece p, Standing standing, Show show) {
     try {
-      return made(p, place, show);
+      return made(p, standing, show);
     } catch (BadDesign e) {
-      return Card.stuck(p, e.getMessage());
+      return Card.stuck(p, standing.waits(), e.getMessage());
     } catch (Patience.Lost e) {
-      return Card.stuck(p, Planner.TOO_LONG);
+      return Card.stuck(p, standing.waits(), Planner.TOO_LONG);
     }
   }
 
-  private Card made(Piece p, Place place, Show show) {
+  private Card made(Piece p, Standing standing, Show show) {
+    Place place = Place.of(standing);
     Plan<?> plan = planner.current(p);
     String href = "/pieces/" + p.id();
     String next = plan.stops() > 0 ? "Next: solve what stands in the way" : "Ready for the lathe";
@@ -104,6 +105,7 @@ class Cards {
         done,
         place == Place.BENCH ? plan.route().steps().size() : 0,
         "",
-        p.away());
+        p.away(),
+        standing.waits());
   }
 }

@@ -3,17 +3,24 @@ package hazelkeep.web.shelf;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.ShelfStore;
+import hazelkeep.web.store.Wait;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** A piece renamed, copied as a variant, put away and brought back, taken off the shelf. */
+/** A piece renamed, copied as a variant, left to wait, put away, brought back, taken off. */
 @Controller
 @RequestMapping("/pieces/{id:\\d+}/keep")
 class KeepController {
   private static final int LONGEST = 120;
+
+  /** No blank dries longer. */
+  private static final int YEARS = 20;
 
   private final PieceStore pieces;
   private final ShelfStore shelf;
@@ -53,6 +60,30 @@ class KeepController {
   String away(@PathVariable long id, @RequestParam boolean away) {
     shelf.put(id, away);
     return did(away ? "away" : "back", id);
+  }
+
+  /** It is left alone until a day; without a day it is taken up again. */
+  @PostMapping("/wait")
+  String wait(
+      @PathVariable long id,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+          LocalDate until,
+      @RequestParam(defaultValue = "") String what,
+      @RequestParam(defaultValue = "false") boolean over) {
+    if (over) {
+      shelf.leave(id, Wait.NONE);
+      return did("taken-up", id);
+    }
+    String said = what.strip();
+    LocalDate today = LocalDate.now();
+    if (until == null
+        || !until.isAfter(today)
+        || until.isAfter(today.plusYears(YEARS))
+        || said.length() > LONGEST) {
+      return did("no-day", id);
+    }
+    shelf.leave(id, new Wait(Optional.of(until), said));
+    return did("waits", id);
   }
 
   /** Nothing is lost: the shelf offers to bring it back. */

@@ -57,22 +57,33 @@ class ShelfController {
    *
    * @param find words of the name, the wood or the kind
    * @param kind the name of a kind
+   * @param wood a wood
    * @param by {@code name}, else what changed last comes first
    * @param board a board that is shown alone
    * @param from the first place on it that is shown
    */
-  record Wanted(String find, String kind, String by, String board, Integer from) {
+  record Wanted(String find, String kind, String wood, String by, String board, Integer from) {
     Wanted {
       find = find == null ? "" : find.strip();
       find = find.length() > LONGEST ? find.substring(0, LONGEST) : find;
       kind = kind == null ? "" : kind;
+      wood = wood == null ? "" : wood;
       by = by == null ? "" : by;
       board = board == null ? "" : board;
       from = from == null ? 0 : Math.max(0, from);
     }
 
     Ask ask() {
-      return new Ask(find, kind, by.equals("name"));
+      return new Ask(find, kind, wood, by.equals("name"));
+    }
+
+    boolean asks() {
+      return !(find + kind + wood).isEmpty();
+    }
+
+    /** Whether less than the whole shelf is shown. */
+    public boolean isPart() {
+      return asks() || !board.isEmpty();
     }
   }
 
@@ -94,6 +105,9 @@ class ShelfController {
         case "unnamed" -> Sentences.of("shelf.a-piece-has-a", name);
         case "away" -> "“" + name + "” was put away.";
         case "back" -> Sentences.of("shelf.is-back-on-the", name);
+        case "waits" -> Sentences.of("shelf.waits-now", name);
+        case "taken-up" -> Sentences.of("shelf.no-longer-waits", name);
+        case "no-day" -> Sentences.of("shelf.a-day-is-needed", name);
         case "off" -> Sentences.of("shelf.was-taken-off-the", name);
         default -> "";
       };
@@ -120,7 +134,8 @@ class ShelfController {
   private static String title(Board board) {
     return switch (board) {
       case BENCH -> "On the lathe";
-      case PLAN -> "On paper";
+      case PLAN -> "Next";
+      case WAITING -> "Waiting";
       case DONE -> "Done";
       case AWAY -> "Put away";
     };
@@ -143,7 +158,6 @@ class ShelfController {
         rows.add(new Row(key, title(b), row, counts.get(b), from, most));
       }
     }
-    boolean asked = !wanted.find.isEmpty() || !wanted.kind.isEmpty();
     model.addAttribute("said", done.id > 0 ? done.words(pieces.name(done.id)) : "");
     model.addAttribute("undo", done.did.equals("off") ? done.id : 0);
     model.addAttribute("rows", rows);
@@ -151,8 +165,11 @@ class ShelfController {
     model.addAttribute("wanted", wanted);
     model.addAttribute("kinds", Kinds.ALL.stream().map(Kind::name).toList());
     model.addAttribute("titles", Kinds.ALL.stream().map(Kind::title).toList());
+    model.addAttribute("woods", shelf.woods());
     model.addAttribute("unreadable", unreadable);
-    model.addAttribute("empty", !asked && pieces.isEmpty());
+    boolean empty = !wanted.asks() && pieces.isEmpty();
+    model.addAttribute("empty", empty);
+    model.addAttribute("first", empty ? FirstPiece.DRAWN : null);
     model.addAttribute("show", new Show(unit));
     return "shelf/shelf";
   }

@@ -72,7 +72,7 @@ class BesideController {
 
   /** Pieces of the same kind, the one changed last first: a variant is among them. */
   private List<Piece> others(Piece one) {
-    ShelfStore.Ask ask = new ShelfStore.Ask("", one.kind().name(), false);
+    ShelfStore.Ask ask = new ShelfStore.Ask("", one.kind().name(), "", false);
     List<Piece> out = new ArrayList<>();
     for (ShelfStore.Board b : ShelfStore.Board.values()) {
       for (long id : shelf.page(b, ask, 0, MOST)) {

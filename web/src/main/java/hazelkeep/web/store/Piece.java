@@ -19,6 +19,7 @@ import java.util.List;
  * @param undo whether there is an earlier version to go back to
  * @param redo whether there is a version to go forward to
  * @param away whether it was put away
+ * @param off whether it was taken off the shelf, and stays stored
  */
 public record Piece(
     long id,
@@ -30,4 +31,5 @@ public record Piece(
     Instant changed,
     boolean undo,
     boolean redo,
-    boolean away) {}
+    boolean away,
+    boolean off) {}

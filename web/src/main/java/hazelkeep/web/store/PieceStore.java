@@ -167,7 +167,8 @@ public class PieceStore {
         row.get(PIECE.CHANGED_AT).toInstant(),
         row.get(PIECE_DESIGN.PARENT) != null,
         row.get(REDO),
-        row.get(PIECE.AWAY));
+        row.get(PIECE.AWAY),
+        row.get(PIECE.GONE_AT) != null);
   }
 
   /** Puts a new piece on the shelf. */

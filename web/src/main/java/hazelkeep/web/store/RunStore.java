@@ -14,6 +14,7 @@ import hazelkeep.web.json.Json;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.LinkedHashMap;
@@ -51,8 +52,12 @@ public class RunStore {
    * @param started whether it is or was on the lathe
    * @param closed whether it has its record
    * @param last the number of its last fact, 0 for none
+   * @param waits how long it is left alone
    */
-  public record Standing(boolean started, boolean closed, long last) {}
+  public record Standing(boolean started, boolean closed, long last, Wait waits) {
+    /** Of a piece that was never begun. */
+    static final Standing NEW = new Standing(false, false, 0, Wait.NONE);
+  }
 
   /** How far each piece has come, by its number. */
   public Map<Long, Standing> standings() {
@@ -66,7 +71,7 @@ public class RunStore {
 
   /** How far a piece has come. */
   public Standing standing(long piece) {
-    return standings(PIECE.ID.eq(piece)).getOrDefault(piece, new Standing(false, false, 0));
+    return standings(PIECE.ID.eq(piece)).getOrDefault(piece, Standing.NEW);
   }
 
   private Map<Long, Standing> standings(Condition which) {
@@ -74,7 +79,9 @@ public class RunStore {
             PIECE.ID,
             RUN.PIECE_ID,
             PIECE_RECORD.PIECE_ID,
-            coalesce(max(RUN_ENTRY.ENTRY_NO), inline(0L)))
+            coalesce(max(RUN_ENTRY.ENTRY_NO), inline(0L)),
+            PIECE.WAITS_UNTIL,
+            PIECE.WAITS_FOR)
         .from(PIECE)
         .leftJoin(RUN)
         .on(RUN.PIECE_ID.eq(PIECE.ID))
@@ -84,7 +91,14 @@ public class RunStore {
         .on(PIECE_RECORD.PIECE_ID.eq(PIECE.ID))
         .where(which)
         .groupBy(PIECE.ID, RUN.PIECE_ID, PIECE_RECORD.PIECE_ID)
-        .fetchMap(PIECE.ID, r -> new Standing(r.value2() != null, r.value3() != null, r.value4()));
+        .fetchMap(
+            PIECE.ID,
+            r ->
+                new Standing(
+                    r.value2() != null,
+                    r.value3() != null,
+                    r.value4(),
+                    Wait.on(LocalDate.now(), r.value5(), r.value6())));
   }
 
   /** Starts a run; one that is started already, by whatever tab, goes on. */
@@ -166,6 +180,13 @@ public class RunStore {
     long newest = last(tx, piece);
     if (newest + 1 != entry.no()) {
       throw new Stale(newest);
+    }
+    if (entry.fact() instanceof Fact.Done) {
+      // Who works on it does not wait any more.
+      tx.update(PIECE)
+          .setNull(PIECE.WAITS_UNTIL)
+          .where(PIECE.ID.eq(piece).and(PIECE.WAITS_UNTIL.isNotNull()))
+          .execute();
     }
     return tx.insertInto(RUN_ENTRY)
         .set(RUN_ENTRY.PIECE_ID, piece)

@@ -6,11 +6,13 @@ import static hazelkeep.web.store.tables.Tables.RUN;
 import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.exists;
 import static org.jooq.impl.DSL.lower;
+import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.not;
 import static org.jooq.impl.DSL.selectOne;
 
 import hazelkeep.kinds.Kinds;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.EnumMap;
 import java.util.List;
@@ -39,6 +41,8 @@ public class ShelfStore {
     BENCH,
     /** Planned. */
     PLAN,
+    /** Left alone until a day. */
+    WAITING,
     /** Finished. */
     DONE,
     /** Put away. */
@@ -50,9 +54,19 @@ public class ShelfStore {
    *
    * @param text in the name, the wood or the kind; empty for all
    * @param kind the name of a kind; empty for all
+   * @param wood a wood; empty for all
    * @param byName whether it is ordered by name, else what changed last comes first
    */
-  public record Ask(String text, String kind, boolean byName) {}
+  public record Ask(String text, String kind, String wood, boolean byName) {}
+
+  /** The woods of what stands on the shelf, by name. */
+  public List<String> woods() {
+    return db.selectDistinct(PIECE.WOOD)
+        .from(PIECE)
+        .where(PIECE.GONE_AT.isNull().and(PIECE.WOOD.ne("")))
+        .orderBy(PIECE.WOOD)
+        .fetch(PIECE.WOOD);
+  }
 
   /** So many as there are on each board. */
   public Map<Board, Integer> counts(Ask ask) {
@@ -83,18 +97,22 @@ public class ShelfStore {
     Condition run = exists(selectOne().from(RUN).where(RUN.PIECE_ID.eq(PIECE.ID)));
     Condition done =
         exists(selectOne().from(PIECE_RECORD).where(PIECE_RECORD.PIECE_ID.eq(PIECE.ID)));
-    Condition here = PIECE.GONE_AT.isNull();
+    Condition waits = PIECE.WAITS_UNTIL.gt(LocalDate.now());
+    Condition free = PIECE.WAITS_UNTIL.isNull().or(PIECE.WAITS_UNTIL.le(LocalDate.now()));
+    Condition out = PIECE.GONE_AT.isNull().and(PIECE.AWAY.isFalse());
     return switch (board) {
-      case BENCH -> here.and(PIECE.AWAY.isFalse()).and(run).and(not(done));
-      case PLAN -> here.and(PIECE.AWAY.isFalse()).and(not(run)).and(not(done));
-      case DONE -> here.and(PIECE.AWAY.isFalse()).and(done);
-      case AWAY -> here.and(PIECE.AWAY.isTrue());
+      case BENCH -> out.and(run).and(not(done)).and(free);
+      case PLAN -> out.and(not(run)).and(not(done)).and(free);
+      case WAITING -> out.and(not(done)).and(waits);
+      case DONE -> out.and(done);
+      case AWAY -> PIECE.GONE_AT.isNull().and(PIECE.AWAY.isTrue());
     };
   }
 
   /** Every word has to be found somewhere. */
   private static Condition like(Ask ask) {
-    Condition out = ask.kind.isEmpty() ? PIECE.ID.isNotNull() : PIECE.KIND.eq(ask.kind);
+    Condition out = ask.kind.isEmpty() ? noCondition() : PIECE.KIND.eq(ask.kind);
+    out = ask.wood.isEmpty() ? out : out.and(PIECE.WOOD.eq(ask.wood));
     for (String word : ask.text.toLowerCase(Locale.ROOT).strip().split("\\s+")) {
       if (!word.isEmpty()) {
         List<String> kinds =
@@ -107,6 +125,7 @@ public class ShelfStore {
                 lower(PIECE.NAME)
                     .contains(word)
                     .or(lower(PIECE.WOOD).contains(word))
+                    .or(lower(PIECE.WAITS_FOR).contains(word).and(PIECE.WAITS_UNTIL.isNotNull()))
                     .or(PIECE.KIND.in(kinds)));
       }
     }
@@ -129,6 +148,19 @@ public class ShelfStore {
     changed(
         id,
         writes.of(tx -> tx.update(PIECE).set(PIECE.AWAY, away).where(PIECE.ID.eq(id)).execute()));
+  }
+
+  /** Leaves a piece alone until a day, or takes it up again. */
+  public void leave(long id, Wait wait) {
+    changed(
+        id,
+        writes.of(
+            tx ->
+                tx.update(PIECE)
+                    .set(PIECE.WAITS_UNTIL, wait.until().orElse(null))
+                    .set(PIECE.WAITS_FOR, wait.what())
+                    .where(PIECE.ID.eq(id))
+                    .execute()));
   }
 
   /** Takes a piece off the shelf; it stays stored, and comes back as it was. */
