@@ -1,6 +1,7 @@
 package hazelkeep.air;
 
 import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Wording;
 import java.util.List;
 
 /**
@@ -28,8 +29,7 @@ public record Climate(String name, List<Double> celsius, List<Double> humidity) 
   public Climate {
     name = name == null ? "" : name.strip();
     if (name.isEmpty() || name.length() > NAME_MOST) {
-      throw new IllegalArgumentException(
-          "A climate needs a name of at most " + NAME_MOST + " characters");
+      throw new IllegalArgumentException(Wording.of("climate.a-climate-needs-a-name", NAME_MOST));
     }
     celsius = months(celsius, "temperature", COLDEST, HOTTEST, "°C");
     humidity = months(humidity, "humidity", 1, DAMPEST, "%");
@@ -38,21 +38,18 @@ public record Climate(String name, List<Double> celsius, List<Double> humidity) 
   private static List<Double> months(
       List<Double> values, String what, double least, double most, String unit) {
     if (values == null || values.size() != MONTHS) {
-      throw new IllegalArgumentException("A climate has twelve months of " + what);
+      throw new IllegalArgumentException(Wording.of("climate.a-climate-has-twelve-months", what));
     }
     for (double v : values) {
       if (!(v >= least && v <= most)) {
         throw new IllegalArgumentException(
-            "A month's "
-                + what
-                + " lies between "
-                + Rounding.text(least, 0)
-                + " and "
-                + Rounding.text(most, 0)
-                + " "
-                + unit
-                + "; this is "
-                + Rounding.text(v, 1));
+            Wording.of(
+                "climate.a-months-lies-between-and",
+                what,
+                Rounding.text(least, 0),
+                Rounding.text(most, 0),
+                unit,
+                Rounding.text(v, 1)));
       }
     }
     return List.copyOf(values);

@@ -1,6 +1,7 @@
 package hazelkeep.bore;
 
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,21 +32,18 @@ public record Bore(String name, List<Step> steps, boolean byHand) {
   public Bore {
     steps = List.copyOf(steps);
     if (steps.isEmpty()) {
-      throw new IllegalArgumentException("A bore has a diameter and a depth");
+      throw new IllegalArgumentException(Wording.of("bore.a-bore-has-a-diameter"));
     }
     for (int i = 0; i < steps.size(); i++) {
       Step s = steps.get(i);
       if (!(s.diameter() > 0 && s.depth() > 0)) {
-        throw new IllegalArgumentException("A bore has a diameter and a depth above zero");
+        throw new IllegalArgumentException(Wording.of("bore.a-bore-has-a-diameter-and"));
       }
       if (i > 0
           && !(s.diameter() < steps.get(i - 1).diameter()
               && s.depth() > steps.get(i - 1).depth())) {
         throw new IllegalArgumentException(
-            "A stepped bore gets narrower as it gets deeper: "
-                + both(s)
-                + " does not follow "
-                + both(steps.get(i - 1)));
+            Wording.of("bore.a-stepped-bore-gets-narrower", both(s), both(steps.get(i - 1))));
       }
     }
   }

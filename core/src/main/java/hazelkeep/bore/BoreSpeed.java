@@ -1,5 +1,6 @@
 package hazelkeep.bore;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Bit;
@@ -35,8 +36,8 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
             : d >= practice.of(Line.BORE_SEEN_LEAST) && d <= practice.of(Line.BORE_SEEN_MOST);
     String basis =
         faster
-            ? "a twist bit, slim or in soft wood: up to twice the rim speed, common practice"
-            : "speed of the rim, common practice; slower in very hard wood";
+            ? Wording.of("boreSpeed.a-twist-bit-slim-or")
+            : Wording.of("boreSpeed.speed-of-the-rim-common");
     BoreSpeed usual =
         new BoreSpeed(
             rpm(practice.of(Line.BORE_RIM_SLOW), d),
@@ -53,7 +54,7 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
     }
     double slow = own.slow().orElseGet(() -> Math.min(from, own.fast().get()));
     double fast = own.fast().orElseGet(() -> Math.max(to, own.slow().get()));
-    return new BoreSpeed(slow, fast, true, "as you found it with this bit");
+    return new BoreSpeed(slow, fast, true, Wording.of("boreSpeed.as-you-found-it-with"));
   }
 
   /** rpm of a rim speed, m/s, on a diameter, mm. */

@@ -1,5 +1,6 @@
 package hazelkeep.bore;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import java.util.ArrayList;
@@ -19,15 +20,13 @@ public record Quill(double travel, double touch, double again) {
    */
   public Quill {
     if (!(travel > 0)) {
-      throw new IllegalArgumentException("A quill that does not travel bores nothing");
+      throw new IllegalArgumentException(Wording.of("quill.a-quill-that-does-not"));
     }
     if (!(touch >= 0 && touch < travel)) {
-      throw new IllegalArgumentException(
-          "The reading at the touch lies on the quill's scale, from 0 to its last mark");
+      throw new IllegalArgumentException(Wording.of("quill.the-reading-at-the-touch"));
     }
     if (!(again >= 0 && again < travel)) {
-      throw new IllegalArgumentException(
-          "The reading at a later start lies on the quill's scale, from 0 to its last mark");
+      throw new IllegalArgumentException(Wording.of("quill.the-reading-at-a-later"));
     }
   }
 

@@ -1,5 +1,6 @@
 package hazelkeep.closing;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.season.Coat;
 
 /**
@@ -58,7 +59,7 @@ public record YearWish(
   private static void check(String what, double v, double most, String unit) {
     if (!(v >= 0 && v <= most)) {
       throw new IllegalArgumentException(
-          what + " lies between 0 and " + Math.round(most) + " " + unit);
+          Wording.of("yearWish.lies-between-0-and", what, Math.round(most), unit));
     }
   }
 }

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
@@ -173,10 +174,9 @@ public final class Bowl extends Hollowed {
     s.step(
         "hollow",
         "Hollow the bowl",
-        "From the depth hole outwards in end grain, the wall even from the rim down; it is at its"
-            + " stiffest now. Stop at the bottom of the hole.",
+        Wording.of("bowl.from-the-depth-hole-outwards"),
         Speeds.At.TURNING,
         w.acts().bare(0, place().on().part(), place().on().name()),
-        w.deep(depth(), "from the rim to the floor"));
+        w.deep(depth(), Wording.of("any.from-the-rim-to-the")));
   }
 }

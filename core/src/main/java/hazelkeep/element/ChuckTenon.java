@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measure;
@@ -73,7 +74,7 @@ public record ChuckTenon(
         (d, usual) ->
             usual.mm() >= d.planned(bore) + 2 * d.custom(Line.WALL_CHUCK_TENON)
                 ? usual
-                : Tenons.widest(d, length().path(), "as wide as the jaws take: it is bored through")
+                : Tenons.widest(d, length().path(), Wording.of("any.as-wide-as-the-jaws"))
                     .orElse(usual));
   }
 
@@ -87,10 +88,7 @@ public record ChuckTenon(
         (d, usual) ->
             d.mm(height) / usual.mm() <= d.custom(Line.HOLD_LEVER_NONE)
                 ? usual
-                : Tenons.widest(
-                        d,
-                        length().path(),
-                        "as wide as the jaws take: long work wants a stout tenon")
+                : Tenons.widest(d, length().path(), Wording.of("chuckTenon.as-wide-as-the-jaws"))
                     .filter(v -> v.mm() > usual.mm())
                     .orElse(usual));
   }
@@ -190,7 +188,7 @@ public record ChuckTenon(
     s.step(
         "tenon",
         "Face the " + end + ", cut its tenon",
-        "A dovetailed tenon, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Wording.of("chuckTenon.a-dovetailed-tenon-its-shoulder"),
         Speeds.At.TURNING,
         Acts.remove(on.part(), facing(b).plus(around(b))),
         w.turned(diameter(), "across its widest"));

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Finishing;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
@@ -87,10 +88,7 @@ public record ClosedOrder(
         opening.capital() + " on its tenon",
         Hold.of(high().squeeze(b)),
         Map.of(lidName(), high().frame(b)),
-        lid.rim.faced(
-            "Face the rim",
-            "Cut it clean and a hair hollow, so that its outer edge closes; a dimple starts the"
-                + " bit."),
+        lid.rim.faced("Face the rim", Wording.of("closedOrder.cut-it-clean-and-a")),
         lid.recess::bore,
         lid.recess::open,
         lid::measure);
@@ -151,7 +149,7 @@ public record ClosedOrder(
       s.step(
           "finish",
           "Finish the body's outside",
-          "Bring the body's side to the same finish as the " + opening.called() + ".",
+          Wording.of("closedOrder.bring-the-bodys-side-to", opening.called()),
           Speeds.At.SANDING,
           w.acts().coat(bodyName(), Side.NAME));
     }
@@ -161,7 +159,7 @@ public record ClosedOrder(
     s.step(
         "sign",
         "Sign it",
-        "Name, date and species on the foot.",
+        Wording.of("closedOrder.name-date-and-species-on"),
         Speeds.At.TURNING,
         new Act.Mark(bodyName(), "name, date, species"));
   }
@@ -181,7 +179,7 @@ public record ClosedOrder(
         this::finish);
     SurfaceId top = high().on();
     if (sawn) {
-      EndWork.byHand(w, top, "Saw the tenon off, pare the stub, sand and finish the top by hand.");
+      EndWork.byHand(w, top, Wording.of("closedOrder.saw-the-tenon-off-pare"));
       return;
     }
     w.held(
@@ -193,8 +191,7 @@ public record ClosedOrder(
             s.step(
                 "top",
                 "Finish the top",
-                "Take the nub off by light cuts, pressed towards the headstock. Sand it, then the"
-                    + " finish.",
+                Wording.of("closedOrder.take-the-nub-off-by"),
                 Speeds.At.TURNING,
                 Acts.both(
                     List.of(x.acts().bare(0, top.part(), top.name())),
@@ -222,7 +219,7 @@ public record ClosedOrder(
     s.step(
         "finish",
         "Sand and finish the outside",
-        "Through the grits, then the finish on the " + opening.called() + ".",
+        Wording.of("closedOrder.through-the-grits-then-the", opening.called()),
         Speeds.At.SANDING,
         Acts.both(w.acts().treat(lidName(), Side.NAME), w.acts().sand(bodyName(), Side.NAME)));
   }

@@ -5,6 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
@@ -174,10 +175,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
       // Sizes that no rule forbids one by one, and that leave no outline together.
       throw new BadDesign(
           design.sizes().keySet().stream().findFirst().orElse(StockRules.LENGTH),
-          "With these sizes the "
-              + m.name()
-              + " can't be drawn: its outline would run into itself. One of the stated sizes has to"
-              + " give way.");
+          Wording.of("composedKind.with-these-sizes-the-cant", m.name()));
     }
   }
 
@@ -261,7 +259,10 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
         grips(built(design, aim, shop), design).stream()
             .filter(g -> g.handle().name().equals(handle))
             .findFirst()
-            .orElseThrow(() -> new IllegalArgumentException("There is no point “" + handle + "”"));
+            .orElseThrow(
+                () ->
+                    new IllegalArgumentException(
+                        Wording.of("composedKind.there-is-no-point", handle)));
     D kept = grip.keeps().map(k -> kept(design, k, aim)).orElse(design);
     D out = held(kept, aim, grip.key());
     for (Map.Entry<DimKey, Double> e : grip.sizes().apply(to).entrySet()) {

@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.hold.Expand;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
@@ -93,7 +94,7 @@ public record DishedFoot(
     SizeRule wide =
         new SizeRule(
             WIDE,
-            "Recess in the foot, at its floor",
+            Wording.of("dishedFoot.recess-in-the-foot-at"),
             0,
             400,
             d -> by.recessed ? wide(d) : OTHERWISE);
@@ -122,7 +123,8 @@ public record DishedFoot(
     double mouth = d.mm(RECESS);
     return mouth <= 0
         ? Rule.Value.derived(0, "there is none")
-        : Rule.Value.shop(mouth + flare(d, mouth), "undercut as the jaws are dovetailed");
+        : Rule.Value.shop(
+            mouth + flare(d, mouth), Wording.of("dishedFoot.undercut-as-the-jaws-are"));
   }
 
   private double flare(Dims<?> d, double mouth) {
@@ -132,7 +134,8 @@ public record DishedFoot(
   private Rule.Value land(Dims<?> d) {
     return d.mm(RECESS) <= 0
         ? Rule.Value.derived(0, "there is no recess")
-        : Rule.Value.derived((d.mm(across) - d.mm(WIDE)) / 2, "what the recess leaves of the foot");
+        : Rule.Value.derived(
+            (d.mm(across) - d.mm(WIDE)) / 2, Wording.of("dishedFoot.what-the-recess-leaves-of"));
   }
 
   private Rule.Value usual(Dims<?> d) {
@@ -262,8 +265,8 @@ public record DishedFoot(
     Act.Read deep = Acts.read(HOLLOW.path(), gauge, "from the foot's rim", within, 2 * within);
     s.step(
         "foot",
-        "Finish the foot and its recess",
-        "True the foot, cut the recess clean to its depth; it can't be reached again.",
+        Wording.of("dishedFoot.finish-the-foot-and-its"),
+        Wording.of("dishedFoot.true-the-foot-cut-the"),
         Speeds.At.TURNING,
         w.acts().bare(0, on.part(), on.name()),
         w.turned(RECESS, "at its mouth"),
@@ -271,7 +274,7 @@ public record DishedFoot(
     s.step(
         "sand",
         "Sand and finish the foot",
-        "Through the grits, then the finish; keep the recess crisp for the jaws.",
+        Wording.of("dishedFoot.through-the-grits-then-the"),
         Speeds.At.SANDING,
         w.acts().treat(on.part(), on.name()));
   }

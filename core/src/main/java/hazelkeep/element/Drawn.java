@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Rolled;
@@ -112,15 +113,12 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
   private static BadDesign noPart(AddedElement e, String title, Map<String, Form> forms) {
     return new BadDesign(
         e.added().size("height"),
-        "There is no part “"
-            + e.added().part()
-            + "” for the "
-            + e.label()
-            + " on a "
-            + title
-            + "; it has "
-            + String.join(", ", forms.keySet())
-            + ".");
+        Wording.of(
+            "drawn.there-is-no-part-for",
+            e.added().part(),
+            e.label(),
+            title,
+            String.join(", ", forms.keySet())));
   }
 
   /** The part that an element is on. */

@@ -7,6 +7,7 @@ import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
@@ -362,7 +363,7 @@ public class Drilled implements Element {
 
   /** What is read after a bit; what a tool opens afterwards is read then. */
   protected Optional<Act.Read> after(Work w, Pass p) {
-    String to = "from the " + place.from() + " to the bit's full diameter";
+    String to = Wording.of("any.from-the-to-the-bits", place.from());
     if (sizes.narrow().isPresent() && p.depth() > bits(w.built()).bore().steps().get(0).depth()) {
       return Optional.of(w.deep(sizes.narrow().get().depth(), to));
     }
@@ -373,7 +374,7 @@ public class Drilled implements Element {
   protected List<Act> readAtMouth(Work w) {
     List<Act> out = new ArrayList<>(List.of(w.turned(sizes.diameter(), "inside the mouth")));
     if (opened(w.built())) {
-      String to = "from the " + place.from() + " to where the full diameter ends";
+      String to = Wording.of("drilled.from-the-to-where-the", place.from());
       out.add(w.deep(sizes.depth(), to));
     }
     return out;
@@ -390,10 +391,10 @@ public class Drilled implements Element {
       s.step(
           "open",
           "Open the bore",
-          "There is no bit of that size: open the bore to it.",
+          Wording.of("drilled.there-is-no-bit-of"),
           Speeds.At.TURNING,
           w.acts().bare(0, place.on().part(), place.on().name()),
-          w.deep(sizes.depth(), "from the " + place.from() + " to where the full diameter ends"));
+          w.deep(sizes.depth(), Wording.of("drilled.from-the-to-where-the", place.from())));
     }
   }
 }

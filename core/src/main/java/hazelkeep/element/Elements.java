@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.route.Aim;
@@ -47,10 +48,10 @@ public final class Elements {
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    "“"
-                        + added.what()
-                        + "” can't be added; what can is "
-                        + all().stream().map(Sort::key).collect(Collectors.joining(", "))));
+                    Wording.of(
+                        "elements.cant-be-added-what-can",
+                        added.what(),
+                        all().stream().map(Sort::key).collect(Collectors.joining(", ")))));
   }
 
   /**
@@ -68,7 +69,7 @@ public final class Elements {
     for (Shape s : Shape.values()) {
       out.add(new Sort(s.key(), s.word(), true));
     }
-    out.add(new Sort(OutlinePoint.POINT, "point that the outside goes through", true));
+    out.add(new Sort(OutlinePoint.POINT, Wording.of("elements.point-that-the-outside-goes"), true));
     out.add(new Sort(SideBore.HOLE, SideBore.HOLE, true));
     for (InlayPlace s : InlayPlace.values()) {
       out.add(new Sort(s.key(), s.word(), s == InlayPlace.RING));
@@ -80,8 +81,8 @@ public final class Elements {
       out.add(new Sort(Finial.key(s), s.own() + ", from an offcut", false));
     }
     out.add(new Sort(Seam.SEAM, "seam, another wood above it", true));
-    out.add(new Sort(GluedStrip.STRIP, "strip of another wood along the grain", false));
-    out.add(new Sort(Added.BLANK, "blank of its own, for the upper half", false));
+    out.add(new Sort(GluedStrip.STRIP, Wording.of("elements.strip-of-another-wood-along"), false));
+    out.add(new Sort(Added.BLANK, Wording.of("elements.blank-of-its-own-for"), false));
     return out;
   }
 
@@ -105,7 +106,7 @@ public final class Elements {
   public static <D extends Design> D with(
       D design, String what, String part, Optional<Size> height) {
     if (design.elements().size() >= MOST) {
-      throw new IllegalArgumentException("A piece has at most " + MOST + " things added to it");
+      throw new IllegalArgumentException(Wording.of("elements.a-piece-has-at-most", MOST));
     }
     int no =
         1
@@ -115,12 +116,11 @@ public final class Elements {
                 .max()
                 .orElse(0);
     if (what.equals(Added.BLANK) && Added.apart(design.elements())) {
-      throw new IllegalArgumentException("The upper half has a blank of its own already");
+      throw new IllegalArgumentException(Wording.of("elements.the-upper-half-has-a"));
     }
     Added added = new Added(what, no, part);
     if (height.isPresent() && !of(added).owns(added.size("height"))) {
-      throw new IllegalArgumentException(
-          "A " + of(added).word() + " is put at no height: leave the height empty");
+      throw new IllegalArgumentException(Wording.of("elements.a-is-put-at-no", of(added).word()));
     }
     List<Added> all = new ArrayList<>(design.elements());
     all.add(added);
@@ -156,7 +156,7 @@ public final class Elements {
    */
   public static <D extends Design> D of(D design, String id, String wood) {
     if (of(design).stream().noneMatch(e -> e.added().id().equals(id) && e.wooded())) {
-      throw new IllegalArgumentException("Nothing with a wood of its own is called “" + id + "”");
+      throw new IllegalArgumentException(Wording.of("elements.nothing-with-a-wood-of", id));
     }
     Optional<String> named = Optional.of(wood.strip()).filter(w -> !w.isEmpty());
     List<Added> all =

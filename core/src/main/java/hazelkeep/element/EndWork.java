@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Closes;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.EndHolds;
@@ -98,10 +99,10 @@ public record EndWork(
             s.step(
                 "undercut",
                 "Undercut the foot",
-                "Cut in behind the foot, a little hollow, down to a neck for the saw.",
+                Wording.of("any.cut-in-behind-the-foot"),
                 Speeds.At.PARTING,
                 Acts.remove(on.part(), zone(x).and(neck))));
-    byHand(w, on, "Saw the tenon off, pare the stub, sand and finish the foot by hand.");
+    byHand(w, on, Wording.of("endWork.saw-the-tenon-off-pare"));
   }
 
   private void turned(Work w, EndHolds.Mount mount) {
@@ -117,12 +118,12 @@ public record EndWork(
         (s, x) ->
             s.step(
                 "bulk",
-                "Turn the foot round the pad",
-                "Light cuts towards the headstock, up to the nub that the pad presses on.",
+                Wording.of("endWork.turn-the-foot-round-the"),
+                Wording.of("any.light-cuts-towards-the-headstock"),
                 Speeds.At.TURNING,
                 Acts.remove(on.part(), zone(x).minus(nub))));
     if (pressed) {
-      byHand(w, on, "Pare the nub off, sand and finish the foot by hand.");
+      byHand(w, on, Wording.of("endWork.pare-the-nub-off-sand"));
       return;
     }
     w.held(
@@ -134,7 +135,7 @@ public record EndWork(
             s.step(
                 "foot",
                 "Finish the foot",
-                "Hollow it a little, so that only the rim stands. Sand it, then the finish.",
+                Wording.of("endWork.hollow-it-a-little-so"),
                 Speeds.At.TURNING,
                 Acts.both(
                     List.of(x.acts().bare(0, on.part(), on.name())),

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
@@ -125,14 +126,13 @@ final class Finial implements AddedElement {
             step(setup),
             "Bore the hole for the " + part(),
             bit.map(b -> "A dimple starts the bit; " + TO_DEPTH)
-                .orElse("With a small scraper, parallel and flat at its end, " + TO_DEPTH),
+                .orElse(Wording.of("finial.with-a-small-scraper-parallel", TO_DEPTH)),
             bit.isPresent() ? Speeds.At.BORING : Speeds.At.TURNING,
             acts,
             bit));
   }
 
-  private static final String TO_DEPTH =
-      "to its depth and no deeper: under it is what is left of the top.";
+  private static final String TO_DEPTH = Wording.of("finial.to-its-depth-and-no");
 
   @Override
   public List<Setup> setups(Form form, Aim aim, Shop shop, Acts acts) {
@@ -146,8 +146,7 @@ final class Finial implements AddedElement {
         new Step(
             new StepKey(step(setup).path() + " glue"),
             "Glue the " + part() + " in",
-            "Glue in the hole and not on the tenon; turn it until the grain of both runs together,"
-                + " and wipe off what comes out.",
+            Wording.of("finial.glue-in-the-hole-and"),
             Speeds.At.TURNING,
             List.of(new Act.Mark(added.part(), part() + " glued in"))));
   }

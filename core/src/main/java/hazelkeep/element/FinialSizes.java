@@ -6,6 +6,7 @@ import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
@@ -94,7 +95,7 @@ record FinialSizes(Added added, String label, Line tall, Line broad) {
                 d ->
                     derived(
                         d.mm(hole()) - FitClass.GLUED.centre(d.mm(hole()), d.shop().practice()),
-                        "its hole less room for the glue"))
+                        Wording.of("finialSizes.its-hole-less-room-for")))
             .fine(),
         new SizeRule(
             deep(),
@@ -108,7 +109,7 @@ record FinialSizes(Added added, String label, Line tall, Line broad) {
             "Offcut's length of " + label,
             10,
             500,
-            d -> derived(need(d), "all that comes out of it")),
+            d -> derived(need(d), Wording.of("finialSizes.all-that-comes-out-of"))),
         new SizeRule(
             across(),
             "Offcut's width of " + label,
@@ -117,7 +118,7 @@ record FinialSizes(Added added, String label, Line tall, Line broad) {
             d ->
                 derived(
                     round(d) + 2 * d.custom(Line.STOCK_CENTRING),
-                    "room to round it and for a tenon; a slimmer one goes into the jaws as it is")));
+                    Wording.of("finialSizes.room-to-round-it-and"))));
   }
 
   /** As wide as the bit that is nearest to what is usual. */

@@ -6,6 +6,7 @@ import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -59,7 +60,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
     off.step(
         "pare",
         "Saw the " + called + " off",
-        "Saw the neck through, pare the end of the tenon flat.",
+        Wording.of("finialWork.saw-the-neck-through-pare"),
         Speeds.At.TURNING,
         Acts.remove(p.name(), rest));
     return List.of(centres.done(), held.done(), off.done());
@@ -80,7 +81,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
     s.step(
         "round",
         "Round the offcut for the " + called,
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Wording.of("any.turn-it-by-hand-first"),
         Speeds.At.TURNING,
         Acts.remove(p.name(), HalfSection.box(low, high, r, far())));
     HalfSection faced = HalfSection.box(low, tenon().minZ(), 0, far());
@@ -88,7 +89,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
       s.step(
           "face",
           "Face its foot end",
-          "It goes into the jaws as it is, as deep as they are: no tenon, no shoulder.",
+          Wording.of("finialWork.it-goes-into-the-jaws"),
           Speeds.At.TURNING,
           Acts.remove(p.name(), faced));
       return;
@@ -96,8 +97,8 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
     HalfSection around = HalfSection.box(tenon().minZ(), tenon().maxZ(), 0, far()).minus(tenon());
     s.step(
         "tenon",
-        "Face its foot end, cut a tenon for the jaws",
-        "A short one, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Wording.of("finialWork.face-its-foot-end-cut"),
+        Wording.of("finialWork.a-short-one-its-shoulder"),
         Speeds.At.TURNING,
         Acts.remove(p.name(), faced.plus(around)));
   }
@@ -114,8 +115,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
       s.step(
           on,
           i == 0 ? "Turn the tip of the " + called : "The next length of the " + called,
-          "Light cuts towards the jaws; sand and finish it before you go on. Never back to a thin"
-              + " place.",
+          Wording.of("finialWork.light-cuts-towards-the-jaws"),
           Speeds.At.TURNING,
           Acts.both(cut, acts.treat(p.name(), on)).toArray(Act[]::new));
     }
@@ -140,9 +140,8 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
     double within = shop.custom(Line.READ_FIT);
     s.step(
         "tenon",
-        "Turn its round tenon and hollow its foot",
-        "To slide into its hole with room for the glue; cut in behind the foot, so that only its rim"
-            + " touches.",
+        Wording.of("finialWork.turn-its-round-tenon-and"),
+        Wording.of("finialWork.to-slide-into-its-hole"),
         Speeds.At.TURNING,
         Acts.remove(p.name(), under(aim.mm(p.sizes().tenon()) / 2)),
         acts.bare(0, p.name(), FinialPart.TENON, FinialPart.BASE),
@@ -152,7 +151,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
     s.step(
         "part",
         "Part in under the tenon",
-        "Down to a thin neck, the other hand round the work; then stop for the saw.",
+        Wording.of("finialWork.down-to-a-thin-neck"),
         Speeds.At.PARTING,
         Acts.remove(p.name(), under(neck)));
   }

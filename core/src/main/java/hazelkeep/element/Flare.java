@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
@@ -44,7 +45,7 @@ public record Flare(
             "Flare, deep",
             0,
             80,
-            d -> Rule.Value.derived(d.mm(WIDE), "as deep as it is wide: 45 degrees")));
+            d -> Rule.Value.derived(d.mm(WIDE), Wording.of("flare.as-deep-as-it-is"))));
   }
 
   private static boolean there(Lay lay) {
@@ -109,10 +110,10 @@ public record Flare(
     acts.addAll(hole.readAtMouth(w));
     s.step(
         "mouth",
-        opens ? "Open the bore, cut the flare" : "Cut the flare of the mouth",
         opens
-            ? "There is no bit of that size: open the bore to it, then flare the mouth."
-            : "A clean flare leads in; the cone sits in it later.",
+            ? Wording.of("flare.open-the-bore-cut-the")
+            : Wording.of("flare.cut-the-flare-of-the"),
+        opens ? Wording.of("flare.there-is-no-bit-of") : Wording.of("flare.a-clean-flare-leads-in"),
         Speeds.At.TURNING,
         acts);
   }

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule.Value;
@@ -97,12 +98,10 @@ final class GluedStrip implements AddedElement {
         new Step(
             step(setup),
             "Glue " + label() + " into the blank",
-            "Saw the blank along the grain and plane both faces true. The strip is "
-                + Dims.both(aim.mm(thick))
-                + " thick and as long as the blank, its grain along the axis; its middle lies "
-                + Dims.both(Math.abs(aim.mm(off)))
-                + " beside the axis. Glue on all four faces, clamp evenly, and leave it as long as"
-                + " the maker says before it turns.",
+            Wording.of(
+                "gluedStrip.saw-the-blank-along-the",
+                Dims.both(aim.mm(thick)),
+                Dims.both(Math.abs(aim.mm(off)))),
             Speeds.At.TURNING,
             List.of(new Act.Mark(added.part(), "glued up"))));
   }

@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Standing;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -62,9 +63,8 @@ public record GoesIn(
                 room,
                 high,
                 bundle
-                    ? "A bundle does not reach into the bits' points."
-                    : "With the lid on there is less room; a single piece stands in one point at"
-                        + " most."),
+                    ? Wording.of("goesIn.a-bundle-does-not-reach")
+                    : Wording.of("goesIn.with-the-lid-on-there")),
             part,
             null);
       }

@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Told;
@@ -43,8 +44,7 @@ public record Holes(String part, List<SideHole> holes, DimKey depth) implements 
       s.step(
           "hole " + (i + 1),
           "Drill the " + (name.isEmpty() ? "hole" : name),
-          "Wrap the template round the body at the grain mark, prick through it, drill square to"
-              + " the axis over a dowel in the bore, slowly where it breaks through.",
+          Wording.of("holes.wrap-the-template-round-the"),
           Speeds.At.TURNING,
           new Act.Mark(part, name));
     }

@@ -4,6 +4,7 @@ import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
@@ -234,11 +235,10 @@ public class Hollowed extends Drilled {
     s.step(
         "hollow",
         "Hollow it through the mouth",
-        "The hooked bar on its rig, from the bored hole outwards, down in steps by the stations on"
-            + " the Bore page. Chips out often: a packed hollow grabs.",
+        Wording.of("hollowed.the-hooked-bar-on-its"),
         Speeds.At.TURNING,
         w.acts().bare(0, place().on().part(), place().on().name()),
         w.turned(diameter(), "inside the mouth"),
-        w.deep(depth(), "from the rim to the floor"));
+        w.deep(depth(), Wording.of("any.from-the-rim-to-the")));
   }
 }

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
@@ -107,9 +108,7 @@ final class Inlay implements AddedElement {
                 Set.of(on),
                 List.of()));
     String cured =
-        " Leave it "
-            + Math.round(shop.custom(Line.INLAY_CURE))
-            + " min before it is cut, then level it with light cuts.";
+        " " + Wording.of("inlay.leave-it-min-before-it", Math.round(shop.custom(Line.INLAY_CURE)));
     StepKey key = step(setup);
     return List.of(
         new Step(
@@ -120,7 +119,7 @@ final class Inlay implements AddedElement {
             List.copyOf(cut)),
         new Step(
             new StepKey(key.path() + " glue"),
-            "Let in the " + place.word() + ", and level it",
+            Wording.of("inlay.let-in-the-and-level", place.word()),
             place.glue() + cured,
             Speeds.At.TURNING,
             glue));

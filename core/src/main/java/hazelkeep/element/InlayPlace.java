@@ -1,5 +1,6 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.Wording;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -10,21 +11,18 @@ enum InlayPlace {
   RING(
       "inlaid ring",
       List.of(InlaySize.HEIGHT, InlaySize.WIDE, InlaySize.DEEP),
-      "Parting tool, square sides and a level floor.",
-      "Two half rings, or a strip bent round: they slide in by hand. Glue in the groove, tape round"
-          + " it."),
+      Wording.of("inlayPlace.parting-tool-square-sides-and"),
+      Wording.of("inlayPlace.two-half-rings-or-a")),
   DISC(
       "inlaid disc",
       List.of(InlaySize.WIDE, InlaySize.DEEP),
-      "Point tool from the middle outwards, square at the edge, the floor level.",
-      "The disc slides in by hand, its grain in line with the grain of the piece. Glue on the"
-          + " floor, press it home."),
+      Wording.of("inlayPlace.point-tool-from-the-middle"),
+      Wording.of("inlayPlace.the-disc-slides-in-by")),
   COLLAR(
       "collar",
       List.of(InlaySize.THICK),
-      "Widen the recess for it, square at the shoulder.",
-      "A ring of end grain like the piece, so that both move alike. Glue all round, press it home"
-          + " against the shoulder.");
+      Wording.of("inlayPlace.widen-the-recess-for-it"),
+      Wording.of("inlayPlace.a-ring-of-end-grain"));
 
   private final String word;
   private final List<InlaySize> sizes;

@@ -1,5 +1,6 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.solid.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -9,12 +10,10 @@ import java.util.Optional;
 
 /** The shapes of a knob, with their words. */
 enum KnobShape {
-  BUTTON(
-      "button knob", "Turn the knob from its tip down, the neck last; light cuts, nothing pushed."),
-  BALL("ball knob", "Mark its middle, roll both halves from there, the neck last."),
-  SPIRE("spire", "From the tip down in short lengths; what is thin is never gone back to."),
-  FINIAL(
-      "turned finial", "From the tip down in short lengths; what is thin is never gone back to.");
+  BUTTON("button knob", Wording.of("knobShape.turn-the-knob-from-its")),
+  BALL("ball knob", Wording.of("knobShape.mark-its-middle-roll-both")),
+  SPIRE("spire", Wording.of("knobShape.from-the-tip-down-in")),
+  FINIAL("turned finial", Wording.of("knobShape.from-the-tip-down-in"));
 
   /** Places along a curve of it. */
   private static final int PLACES = 24;

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Centre;
@@ -39,7 +40,8 @@ public record OpenOrder(
     String part = foot.on().part();
     boolean recessed = foot.held(b);
     InJaws jaws = recessed ? foot.expand(b) : low.squeeze(b);
-    String held = recessed ? "Jaws opened in the foot's recess" : "Foot tenon in the jaws";
+    String held =
+        recessed ? Wording.of("openOrder.jaws-opened-in-the-foots") : "Foot tenon in the jaws";
     Frame frame = recessed ? foot.frame(b) : low.frame(b);
     Map<String, Frame> frames = Map.of(part, frame);
     Hold coned = Hold.of(jaws, b.shop().centre(Centre.Form.CONE).orElseGet(b.shop()::live));
@@ -59,16 +61,13 @@ public record OpenOrder(
         held,
         Hold.of(jaws),
         frames,
-        rim.faced(
-            "Face the rim",
-            "Cut it clean and flat; a shallow hollow at the centre starts the bit."),
+        rim.faced("Face the rim", Wording.of("openOrder.cut-it-clean-and-flat")),
         bore::bore,
         flare.cut(bore),
         rim.finished(
             "sand rim",
             "Sand and finish the rim",
-            "Rim and flare through the grits, then the finish; a split stick with abrasive, never a"
-                + " finger in the bore."));
+            Wording.of("openOrder.rim-and-flare-through-the")));
     w.held("outside", "Cone in the mouth", coned, frames, (s, x) -> outside(part, s, x));
     if (bore instanceof Hollowed hollow) {
       w.held("hollow", held, Hold.of(jaws), frames, hollow::hollow);
@@ -84,7 +83,7 @@ public record OpenOrder(
     s.step(
         "finish",
         "Sand and finish the outside",
-        "Through the grits, then the finish.",
+        Wording.of("any.through-the-grits-then-the"),
         Speeds.At.SANDING,
         w.acts().treat(part, Side.NAME));
   }

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.StockRules;
@@ -55,7 +56,7 @@ public record Opening(ChuckTenon low, ChuckTenon high, Spare kerf, String called
         (s, x) -> x.usual().tenons(s, lower(), low.stub(), upper(), b.custom(Line.READ_TURNED)));
     w.held(
         "whole",
-        "Foot tenon in the jaws, tail up",
+        Wording.of("any.foot-tenon-in-the-jaws"),
         Hold.of(low.squeeze(b), b.shop().live()),
         both(low.frame(b)),
         (s, x) -> {
@@ -91,7 +92,7 @@ public record Opening(ChuckTenon low, ChuckTenon high, Spare kerf, String called
     s.step(
         "face",
         "Face the end",
-        "True it with the parting tool, clear of the centre, then cut back to the nub.",
+        Wording.of("opening.true-it-with-the-parting"),
         Speeds.At.TURNING,
         Acts.remove(tenon.on().part(), tenon.facing(w.built())));
   }
@@ -115,20 +116,14 @@ public record Opening(ChuckTenon low, ChuckTenon high, Spare kerf, String called
     s.step(
         "cut",
         "Cut both blanks to length",
-        "The body's "
-            + Dims.both(from)
-            + " long, of "
-            + wood(b, lower())
-            + "; the "
-            + called
-            + "'s "
-            + Dims.both(b.length() - to)
-            + ", of "
-            + wood(b, upper())
-            + ". Both "
-            + Dims.both(b.mm(StockRules.ACROSS))
-            + " across, their ends square. Mark on each which end is the outer one: there goes its"
-            + " tenon.",
+        Wording.of(
+            "opening.the-bodys-long-of-the",
+            Dims.both(from),
+            wood(b, lower()),
+            called,
+            Dims.both(b.length() - to),
+            wood(b, upper()),
+            Dims.both(b.mm(StockRules.ACROSS))),
         Speeds.At.TURNING,
         Acts.part(lower(), upper(), HalfSection.box(from, to, 0, b.far())));
   }

@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
@@ -14,7 +15,7 @@ final class OtherBlank {
   private static final Map<DimKey, String> LONG =
       Map.of(
           StockRules.LENGTH,
-          "Length of both blanks, end to end",
+          Wording.of("otherBlank.length-of-both-blanks-end"),
           StockRules.NEED,
           "Length needed of both blanks",
           StockRules.KERF,
@@ -41,7 +42,9 @@ final class OtherBlank {
         d -> {
           Rule.Value v = r.by().apply(d);
           return new Rule.Value(
-              v.mm() + d.mm(by), v.origin(), v.reason() + ", and what is turned on the top");
+              v.mm() + d.mm(by),
+              v.origin(),
+              Wording.of("otherBlank.and-what-is-turned-on", v.reason()));
         },
         r.read(),
         r.name());
@@ -67,8 +70,8 @@ final class OtherBlank {
           Rule.Value v = r.by().apply(d);
           String why =
               r.key().equals(StockRules.KERF)
-                  ? "what a saw takes where both come off one piece"
-                  : v.reason() + ", with the kerf between the two";
+                  ? Wording.of("otherBlank.what-a-saw-takes-where")
+                  : Wording.of("otherBlank.with-the-kerf-between-the", v.reason());
           return new Rule.Value(v.mm(), v.origin(), why);
         },
         r.read(),

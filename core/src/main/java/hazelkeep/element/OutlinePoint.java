@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Handle;
@@ -73,7 +74,8 @@ final class OutlinePoint implements AddedElement {
             "Diameter at " + label(),
             3,
             400,
-            d -> Rule.Value.derived(d.mm(WIDEST), "as wide as the piece until it is said")));
+            d ->
+                Rule.Value.derived(d.mm(WIDEST), Wording.of("outlinePoint.as-wide-as-the-piece"))));
   }
 
   /** How wide the outside is where it lies, mm. */

@@ -8,6 +8,7 @@ import hazelkeep.bore.BoringPlan;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Closes;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Jam;
@@ -108,7 +109,7 @@ public class PairSizes {
   final List<SizeRule> lidBore() {
     return List.of(
         new SizeRule(RECESS, "Bore of the lid", 3, 120, this::recess).fine(),
-        new SizeRule(LID_DEPTH, "Bore of the lid, to its full diameter", 2, 300, this::lidDepth),
+        new SizeRule(LID_DEPTH, Wording.of("pairSizes.bore-of-the-lid-to"), 2, 300, this::lidDepth),
         new SizeRule(END, "End over the lid's bore", 0.5, 200, this::endLeft));
   }
 
@@ -120,7 +121,7 @@ public class PairSizes {
             "Spigot length",
             2,
             60,
-            d -> practice(d.custom(spigot()), "8 to 10 mm on a small box, less on a tiny one")));
+            d -> practice(d.custom(spigot()), Wording.of("any.8-to-10-mm-on"))));
     out.add(
         SizeRule.clearance(closes, d -> pair(d).clearance(fit, RECESS.path()))
             .difference(RECESS, Spigot.DIAMETER));
@@ -133,7 +134,7 @@ public class PairSizes {
                 d ->
                     derived(
                         d.mm(RECESS) - d.mm(Spigot.CLEARANCE),
-                        "turned to the lid's bore less the clearance"))
+                        Wording.of("pairSizes.turned-to-the-lids-bore")))
             .fine());
     if (!threaded()) {
       out.add(
@@ -186,7 +187,7 @@ public class PairSizes {
 
   /** How deep the body is, in words. */
   protected String depthSaid() {
-    return "Bore of the body, to its full diameter";
+    return Wording.of("pairSizes.bore-of-the-body-to");
   }
 
   /** What the point of the body's bit takes under its depth, mm. */
@@ -222,7 +223,8 @@ public class PairSizes {
   /** How deep the lid is bored. */
   protected Rule.Value lidDepth(Dims<?> d) {
     return practice(
-        d.mm(Spigot.LENGTH) + d.custom(Line.CASE_LID_DEPTH), "the spigot and a hand's hold");
+        d.mm(Spigot.LENGTH) + d.custom(Line.CASE_LID_DEPTH),
+        Wording.of("pairSizes.the-spigot-and-a-hands"));
   }
 
   /** The next bit that leaves a spigot on what the smaller one bores. */
@@ -234,8 +236,8 @@ public class PairSizes {
     return NextBit.of(
         d,
         d.planned(BORE) + 2 * d.custom(spigotWall()) + (threaded() ? d.mm(Spigot.CLEARANCE) : 0),
-        "the next bit that leaves a spigot on the body",
-        "the bore and a spigot round it");
+        Wording.of("pairSizes.the-next-bit-that-leaves"),
+        Wording.of("pairSizes.the-bore-and-a-spigot"));
   }
 
   private Rule.Value join(Dims<?> d) {
@@ -243,7 +245,7 @@ public class PairSizes {
     double gives = stock.gives(d);
     return gives < want
         ? derived(gives, "what the blank gives")
-        : practice(want, "the lid's bore and a wall round it");
+        : practice(want, Wording.of("pairSizes.the-lids-bore-and-a"));
   }
 
   /** How wide the lid's mouth is, mm. */
@@ -283,12 +285,14 @@ public class PairSizes {
   private static Rule.Value floor(Dims<?> d) {
     return practice(
         d.custom(Line.WALL_CASE_END) + d.custom(Line.CASE_FLOOR_ROOM),
-        "room to hollow the foot and to texture it");
+        Wording.of("pairSizes.room-to-hollow-the-foot"));
   }
 
   private Rule.Value floorLeft(Dims<?> d) {
     return d.stated(HEIGHT).isPresent() || d.fixed(BODY_HEIGHT) || d.measured(DEPTH)
-        ? derived(d.mm(BODY_HEIGHT) - above(d, d.mm(DEPTH)), "what the bore leaves of the body")
+        ? derived(
+            d.mm(BODY_HEIGHT) - above(d, d.mm(DEPTH)),
+            Wording.of("pairSizes.what-the-bore-leaves-of"))
         : floor(d);
   }
 
@@ -311,20 +315,21 @@ public class PairSizes {
                 derived(
                     above(d, d.planned(DEPTH))
                         + d.stated(FLOOR).map(Size::mm).orElseGet(() -> floor(d).mm()),
-                    "bore, its point and the floor, less the spigot"));
+                    Wording.of("pairSizes.bore-its-point-and-the")));
   }
 
   private Rule.Value endLeft(Dims<?> d) {
     return d.fixed(LID_HEIGHT) || d.measured(LID_DEPTH)
         ? derived(
             d.mm(LID_HEIGHT) - d.mm(LID_DEPTH) - tip(d, RECESS, LID_DEPTH),
-            "what the bore leaves of the lid")
+            Wording.of("pairSizes.what-the-bore-leaves-of-the"))
         : end(d);
   }
 
   private Rule.Value lidHeight(Dims<?> d) {
     double end = d.stated(END).map(Size::mm).orElseGet(() -> end(d).mm());
     return derived(
-        d.planned(LID_DEPTH) + tip(d, RECESS, LID_DEPTH) + end, "bore, its point and the end");
+        d.planned(LID_DEPTH) + tip(d, RECESS, LID_DEPTH) + end,
+        Wording.of("pairSizes.bore-its-point-and-the-end"));
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.OnSection;
 import hazelkeep.route.SetupDraft;
@@ -57,9 +58,9 @@ public final class Recess extends Drilled {
     s.step(
         "measure",
         "Measure the bore",
-        "The spigot is turned to what the bit really bored, not to its name.",
+        Wording.of("recess.the-spigot-is-turned-to"),
         Speeds.At.TURNING,
-        w.turned(diameter(), "at the rim and again near its floor"));
+        w.turned(diameter(), Wording.of("any.at-the-rim-and-again")));
   }
 
   @Override

@@ -1,5 +1,6 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -39,35 +40,31 @@ public final class RingSteps {
     s.step(
         "ring zone",
         "Turn the ring zone",
-        "To the outside of the rings, a true cylinder: all of them come from it.",
+        Wording.of("ringSteps.to-the-outside-of-the"),
         Speeds.At.TURNING,
         turned.toArray(Act[]::new));
     s.step(
         "slots",
         "Cut the slots",
-        "The rings "
-            + Dims.both(c.width())
-            + " wide, the slots between them "
-            + Dims.both(c.slot())
-            + ", all of them down to a diameter of "
-            + Dims.both(2 * c.lowest())
-            + ", so that chips leave; the sides straight.",
+        Wording.of(
+            "ringSteps.the-rings-wide-the-slots",
+            Dims.both(c.width()),
+            Dims.both(c.slot()),
+            Dims.both(2 * c.lowest())),
         Speeds.At.PARTING,
         slots.toArray(Act[]::new));
     if (c.edge() > 0) {
       s.step(
           "edges",
           "Round the rings",
-          "Roll their edges by "
-              + Dims.both(c.edge())
-              + ", a small skew or a bead tool, from the middle of each ring down into the slots.",
+          Wording.of("ringSteps.roll-their-edges-by-a", Dims.both(c.edge())),
           Speeds.At.TURNING,
           zone.rings().stream().filter(Ring::wished).map(r -> r.edged(w)).toArray(Act[]::new));
     }
     s.step(
         "sand rings",
-        "Sand and finish the rings outside",
-        "Outside and sides, edges broken, then the finish: once a ring is free nothing holds it.",
+        Wording.of("ringSteps.sand-and-finish-the-rings"),
+        Wording.of("ringSteps.outside-and-sides-edges-broken"),
         Speeds.At.SANDING,
         finished.toArray(Act[]::new));
   }
@@ -79,11 +76,9 @@ public final class RingSteps {
     RingCut c = zone.cut(w.built());
     String in =
         c.tool().hooked()
-            ? "The hook goes in flat through the slot, down to its depth, and is drawn under the ring"
-                + " from both sides, a little past the middle each time."
-            : "The parting tool leans in by "
-                + Math.round(Math.toDegrees(c.lean()))
-                + "° from both sides, a little past the middle each time.";
+            ? Wording.of("ringSteps.the-hook-goes-in-flat")
+            : Wording.of(
+                "ringSteps.the-parting-tool-leans-in", Math.round(Math.toDegrees(c.lean())));
     for (int i = rings.size() - 1; i >= 0; i--) {
       Ring r = rings.get(i);
       if (!r.wished()) {
@@ -92,8 +87,7 @@ public final class RingSteps {
       s.step(
           "free " + r.name(),
           "Free " + r.name(),
-          in
-              + " Slow; no finger behind the ring. Tape it to the side once it is free, clear of the rest.",
+          Wording.of("ringSteps.slow-no-finger-behind-the", in),
           Speeds.At.PARTING,
           r.freed(w, stem));
     }
@@ -105,14 +99,14 @@ public final class RingSteps {
       s.step(
           "edge spare",
           "Round the spare",
-          "Its edges are rolled like those of the others.",
+          Wording.of("ringSteps.its-edges-are-rolled-like"),
           Speeds.At.TURNING,
           r.edged(w));
     }
     s.step(
         "finish spare",
         "Finish the spare outside",
-        "Outside and sides sanded, then the finish.",
+        Wording.of("ringSteps.outside-and-sides-sanded-then"),
         Speeds.At.SANDING,
         r.finished(w).toArray(Act[]::new));
   }
@@ -124,11 +118,9 @@ public final class RingSteps {
     s.step(
         "sand inside",
         "Sand the rings inside",
-        "Abrasive taped round the stem, the lathe at its slowest, each ring held lightly against it;"
-            + (zone.cut(w.built()).ridge() > 0
-                ? " the ridge goes."
-                : " its inner edges are broken.")
-            + " Then the finish.",
+        Wording.of(
+            "ringSteps.abrasive-taped-round-the-stem",
+            zone.cut(w.built()).ridge() > 0 ? " the ridge goes." : " its inner edges are broken."),
         Speeds.At.SANDING,
         acts.toArray(Act[]::new));
   }

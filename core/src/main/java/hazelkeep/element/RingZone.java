@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Choice;
@@ -59,7 +60,7 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
    */
   public static void wished(int rings) {
     if (rings < 0 || rings > MOST) {
-      throw new IllegalArgumentException("A stem carries 0 to " + MOST + " rings");
+      throw new IllegalArgumentException(Wording.of("ringZone.a-stem-carries-0-to", MOST));
     }
   }
 
@@ -122,16 +123,16 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
             "Rings, outside",
             8,
             250,
-            d ->
-                usual(
-                    d.custom(Line.RING_OUT),
-                    "they slide, and what is wider at both ends holds them")),
+            d -> usual(d.custom(Line.RING_OUT), Wording.of("ringZone.they-slide-and-what-is"))),
         new SizeRule(
             IN,
             "Rings, inside at the ridge",
             4,
             240,
-            d -> usual(d.mm(OUT) - 2 * d.custom(Line.RING_HIGH), "as thick as they are wide")),
+            d ->
+                usual(
+                    d.mm(OUT) - 2 * d.custom(Line.RING_HIGH),
+                    Wording.of("ringZone.as-thick-as-they-are"))),
         new SizeRule(
             WIDE,
             "Width of a ring",
@@ -141,17 +142,19 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
         new SizeRule(SLOT, "Slot between rings", 1, 60, this::slot),
         new SizeRule(
             EDGE,
-            "Outer edges of a ring, rounded by",
+            Wording.of("ringZone.outer-edges-of-a-ring"),
             0,
             20,
-            d -> usual(d.custom(Line.RING_EDGE), "sanding breaks them; half the width is round")),
-        new SizeRule(AT, "Middle of the rings, over the stem's low end", 0, 400, this::middle));
+            d ->
+                usual(
+                    d.custom(Line.RING_EDGE), Wording.of("ringZone.sanding-breaks-them-half-the"))),
+        new SizeRule(AT, Wording.of("ringZone.middle-of-the-rings-over"), 0, 400, this::middle));
   }
 
   private Rule.Value slot(Dims<?> d) {
     return how == RingTool.How.HOOKED
         ? usual(tool(d.shop()).slot(d.mm(WIDE)), "the hook goes in flat")
-        : usual(d.custom(Line.RING_SLOT), "the parting tool leans in it");
+        : usual(d.custom(Line.RING_SLOT), Wording.of("ringZone.the-parting-tool-leans-in"));
   }
 
   private RingTool tool(Shop shop) {
@@ -184,21 +187,25 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
                 "What frees the rings",
                 List.of(
                     new Choice.Option(
-                        "STRAIGHT", "A leaning parting tool", "Leaves a ridge inside to sand off."),
+                        "STRAIGHT",
+                        "A leaning parting tool",
+                        Wording.of("ringZone.leaves-a-ridge-inside-to")),
                     new Choice.Option(
-                        "HOOKED", "A hook", "Leaves them square inside; wants a wider slot.")),
+                        "HOOKED",
+                        "A hook",
+                        Wording.of("ringZone.leaves-them-square-inside-wants"))),
                 how,
                 SLOT.path(),
                 IN.path()),
             Choice.of(
                 "spare",
-                "A block for a spare ring",
+                Wording.of("ringZone.a-block-for-a-spare"),
                 List.of(
-                    new Choice.Option("NONE", "None", "All of the stem's room is the rings'."),
+                    new Choice.Option("NONE", "None", Wording.of("ringZone.all-of-the-stems-room")),
                     new Choice.Option(
-                        "KEPT", "Kept", "Stays until the stem is turned, in case a ring breaks."),
+                        "KEPT", "Kept", Wording.of("ringZone.stays-until-the-stem-is")),
                     new Choice.Option(
-                        "FREED", "Freed", "A ring has broken: this one takes its place.")),
+                        "FREED", "Freed", Wording.of("ringZone.a-ring-has-broken-this"))),
                 spare));
   }
 
@@ -273,13 +280,10 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
       boolean leans = c.tool().hooked() || c.lean() > 0;
       if (!leans || lay.mm(SLOT) < least - SAME) {
         throw new BadDesign(
-            SLOT,
-            "The slot between rings takes the tool that frees them and its play; it has to be wider"
-                + " than "
-                + Dims.both(least)
-                + ".");
+            SLOT, Wording.of("ringZone.the-slot-between-rings-takes", Dims.both(least)));
       }
-      sane.size(EDGE.path()).below(c.roundest() + SAME, "half the width and the straight side");
+      sane.size(EDGE.path())
+          .below(c.roundest() + SAME, Wording.of("ringZone.half-the-width-and-the"));
     }
   }
 

@@ -4,6 +4,7 @@ import hazelkeep.element.Lengths.Length;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -170,9 +171,8 @@ public record RingedStem(String part, Lengths stem, RingZone rings) {
       String[] on = names.toArray(String[]::new);
       s.step(
           lengths.get(i).name(),
-          i == 0 ? first : "The next length of the stem",
-          "Light cuts towards the foot; sand and finish it before you go on. Never back to a thin"
-              + " place.",
+          i == 0 ? first : Wording.of("ringedStem.the-next-length-of-the"),
+          Wording.of("ringedStem.light-cuts-towards-the-foot"),
           Speeds.At.TURNING,
           Acts.both(
                   Acts.both(List.of(w.acts().bare(0, part, on)), w.acts().treat(part, on)),

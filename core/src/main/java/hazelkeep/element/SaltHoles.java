@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -73,13 +74,12 @@ public record SaltHoles(String part, int count, List<SizeRule> rules, DimKey hol
     if (b.mm(DIAMETER) > 0) {
       s.step(
           "holes",
-          "Drill the holes in the head",
-          count
-              + " holes of "
-              + Dims.both(b.mm(DIAMETER))
-              + ", evenly on a circle of "
-              + Dims.both(b.mm(CIRCLE))
-              + ", from outside into the hollow, over scrap.",
+          Wording.of("saltHoles.drill-the-holes-in-the"),
+          Wording.of(
+              "saltHoles.holes-of-evenly-on-a",
+              count,
+              Dims.both(b.mm(DIAMETER)),
+              Dims.both(b.mm(CIRCLE))),
           Speeds.At.TURNING,
           new Act.Mark(part, "holes"));
     }

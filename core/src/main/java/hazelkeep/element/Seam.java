@@ -4,6 +4,7 @@ import hazelkeep.air.Movement;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Handle;
@@ -115,16 +116,12 @@ final class Seam implements AddedElement {
         new Step(
             step(setup),
             "Glue the blank up at " + label(),
-            "Two blocks, "
-                + Dims.both(low + aim.mm(deep))
-                + " for the lower with its tenon and "
-                + Dims.both(high)
-                + " for the upper, both faced square and a hair hollow. A tenon "
-                + Dims.both(aim.mm(tenon))
-                + " thick and "
-                + Dims.both(aim.mm(deep))
-                + " long on the one goes into a hole in the other. Glue, clamp end to end, and leave"
-                + " it as long as the maker says: end grain drinks glue, so size it first.",
+            Wording.of(
+                "seam.two-blocks-for-the-lower",
+                Dims.both(low + aim.mm(deep)),
+                Dims.both(high),
+                Dims.both(aim.mm(tenon)),
+                Dims.both(aim.mm(deep))),
             Speeds.At.TURNING,
             List.of(new Act.Mark(added.part(), "glued up"))));
   }

@@ -1,5 +1,6 @@
 package hazelkeep.element;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import java.util.Arrays;
 import java.util.Locale;
@@ -12,50 +13,49 @@ public enum Shape {
   LINE(
       "line",
       "Cut the line",
-      "Point of the skew, straight in.",
+      Wording.of("shape.point-of-the-skew-straight"),
       Line.DETAIL_LINE_WIDE,
       Line.DETAIL_LINE_DEEP),
   LINES(
       "three lines",
       "Cut the three lines",
-      "Mark all three first; the middle one a little deeper looks right.",
+      Wording.of("shape.mark-all-three-first-the"),
       Line.DETAIL_LINE_WIDE,
       Line.DETAIL_LINE_DEEP),
   BURNT(
       "burnt line",
-      "Cut the line and burn it",
-      "Cut it first, then press a wire with handles into it while it turns. Clear the shavings away,"
-          + " never wind the wire round a finger.",
+      Wording.of("shape.cut-the-line-and-burn"),
+      Wording.of("shape.cut-it-first-then-press"),
       Line.DETAIL_BURNT_WIDE,
       Line.DETAIL_BURNT_DEEP),
   BEAD(
       "bead",
       "Turn the bead",
-      "Two cuts of the skew mark its sides; roll it from the middle down to each.",
+      Wording.of("shape.two-cuts-of-the-skew"),
       Line.DETAIL_BEAD_WIDE,
       Line.DETAIL_BEAD_DEEP),
   COVE(
       "cove",
       "Turn the cove",
-      "Small gouge, from both sides down to the middle, never up the far side.",
+      Wording.of("shape.small-gouge-from-both-sides"),
       Line.DETAIL_COVE_WIDE,
       Line.DETAIL_COVE_DEEP),
   WAIST(
       "waist",
       "Turn the waist",
-      "Gouge from both sides down to the middle, in long cuts that leave no edge where it begins.",
+      Wording.of("shape.gouge-from-both-sides-down"),
       Line.DETAIL_WAIST_WIDE,
       Line.DETAIL_WAIST_DEEP),
   STEP(
       "step",
       "Cut the step",
-      "Parting tool to the depth, its edges left crisp.",
+      Wording.of("shape.parting-tool-to-the-depth"),
       Line.DETAIL_STEP_WIDE,
       Line.DETAIL_STEP_DEEP),
   TEXTURE(
       "texture band",
       "Texture the band",
-      "A line at each side ends it cleanly; sand up to it, not over it.",
+      Wording.of("shape.a-line-at-each-side"),
       Line.DETAIL_TEXTURE_WIDE,
       Line.DETAIL_TEXTURE_DEEP);
 

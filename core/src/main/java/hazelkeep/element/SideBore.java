@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
@@ -69,10 +70,12 @@ final class SideBore implements AddedElement {
             "Width of " + label(),
             1,
             120,
-            d -> Rule.Value.practice(d.custom(Line.DETAIL_HOLE), "a cord or a peg goes through")),
+            d ->
+                Rule.Value.practice(
+                    d.custom(Line.DETAIL_HOLE), Wording.of("sideBore.a-cord-or-a-peg"))),
         new SizeRule(
             round,
-            "Round, from the grain mark, of " + label(),
+            Wording.of("sideBore.round-from-the-grain-mark", label()),
             0,
             1500,
             d -> Rule.Value.derived(0, "on the grain mark")));
@@ -94,10 +97,7 @@ final class SideBore implements AddedElement {
         new Step(
             step(setup),
             "Drill " + label(),
-            "Wrap the template round the "
-                + added.part()
-                + " at the grain mark, prick through it, drill square to the axis over a dowel in the"
-                + " bore, slowly where it breaks through.",
+            Wording.of("sideBore.wrap-the-template-round-the", added.part()),
             Speeds.At.TURNING,
             List.of(new Act.Mark(added.part(), label()))));
   }

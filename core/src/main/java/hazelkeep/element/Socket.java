@@ -8,6 +8,7 @@ import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Dims;
@@ -149,20 +150,18 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
       steps.add(new Bore.Step(lay.due(keys.hole), lay.mm(keys.bored)));
     }
     if (steps.isEmpty()) {
-      throw new BadDesign(keys.seat, "Something is bored in the head: a seat, a hollow, a hole.");
+      throw new BadDesign(keys.seat, Wording.of("socket.something-is-bored-in-the"));
     }
     try {
       return BoringPlan.of(new Bore("from its " + datum(), steps), lay.shop());
     } catch (IllegalArgumentException e) {
       throw new BadDesign(
           keys.seat,
-          "In the head each goes on deeper and narrower than the one before it: "
-              + keys.recess.map(m -> "the recess, " + both(lay, m.diameter, m.depth)).orElse("")
-              + "the seat, "
-              + both(lay, keys.seat, keys.deep)
-              + "the shaft's hole, "
-              + Dims.both(lay.mm(keys.hole))
-              + ".");
+          Wording.of(
+              "socket.in-the-head-each-goes",
+              keys.recess.map(m -> "the recess, " + both(lay, m.diameter, m.depth)).orElse(""),
+              both(lay, keys.seat, keys.deep),
+              Dims.both(lay.mm(keys.hole))));
     }
   }
 
@@ -176,7 +175,7 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
     sane.size(keys.deep.path())
         .below(
             lay.at(top) - end(lay),
-            "the head's height with its tenon",
+            Wording.of("socket.the-heads-height-with-its"),
             end.stretch().path(),
             top.stretch().path());
   }
@@ -355,8 +354,10 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
     if (RecipeSteps.opens(bits(b))) {
       s.step(
           "open",
-          keys.recess.isPresent() ? "Open recess and seat to size" : "Open the seat to size",
-          "There is no bit of that size: open it to it, and try the part itself.",
+          keys.recess.isPresent()
+              ? Wording.of("socket.open-recess-and-seat-to")
+              : "Open the seat to size",
+          Wording.of("socket.there-is-no-bit-of"),
           Speeds.At.TURNING,
           opened(b, w));
     }
@@ -387,8 +388,8 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
             s.step(
                 "measure",
                 "Measure the recess",
-                "The body's tenon is turned to what the bit really bored, not to its name.",
+                Wording.of("socket.the-bodys-tenon-is-turned"),
                 Speeds.At.TURNING,
-                w.turned(m.diameter, "at the rim and again near its floor")));
+                w.turned(m.diameter, Wording.of("any.at-the-rim-and-again"))));
   }
 }

@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Tenons;
@@ -49,7 +50,7 @@ public record Spare(SizeRule rule, String word) implements Element {
   public static Rule.Value parting(Dims<?> d, Line least, Line room) {
     return Rule.Value.shop(
         Math.max(d.custom(least), Tenons.parting(d) + d.custom(room)),
-        "room for the parting tool between foot and jaws");
+        Wording.of("spare.room-for-the-parting-tool"));
   }
 
   /** The kerf that parts one member off another. */
@@ -63,7 +64,7 @@ public record Spare(SizeRule rule, String word) implements Element {
             d ->
                 Rule.Value.shop(
                     d.custom(Line.STOCK_KERF) * Tenons.parting(d),
-                    "wider than its tool, so that it does not bind")),
+                    Wording.of("any.wider-than-its-tool-so"))),
         "kerf");
   }
 
@@ -80,8 +81,7 @@ public record Spare(SizeRule rule, String word) implements Element {
       s.step(
           "part",
           "Part the " + called + " off",
-          "Cut wider than the tool, slow, down to a neck of about 6 mm (1/4 in); finish it by hand"
-              + " with the lathe stopped.",
+          Wording.of("spare.cut-wider-than-the-tool"),
           Speeds.At.PARTING,
           Acts.part(held, caught, HalfSection.box(from, from + b.mm(key()), 0, b.far())));
     };

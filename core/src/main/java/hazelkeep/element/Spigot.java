@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Closes;
 import hazelkeep.piece.Feature;
@@ -301,7 +302,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     s.step(
         "face",
         "Face the spigot's end",
-        "Cut it clean; a dimple starts the bit.",
+        Wording.of("spigot.cut-it-clean-a-dimple"),
         Speeds.At.TURNING,
         w.acts().bare(0, on.part(), END));
   }
@@ -311,7 +312,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     s.step(
         SHOULDER,
         "Shoulder cut",
-        "Sink the shoulder that frees the spigot; leave it a millimetre a side too thick.",
+        Wording.of("spigot.sink-the-shoulder-that-frees"),
         Speeds.At.TURNING,
         w.acts().bare(0, on.part(), SHOULDER));
   }
@@ -324,9 +325,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
       s.step(
           "jam",
           "Spigot to a jam",
-          "Sneak up on it with trial fits until the "
-              + partner
-              + " goes on tight, grain lines together. Its wall is thin: light cuts, no force.",
+          Wording.of("spigot.sneak-up-on-it-with", partner),
           Speeds.At.TURNING,
           Acts.remove(on.part(), b.part(on.part()).surface(on.name()).zone().minus(core)),
           w.fit(JAM, "on the spigot"),
@@ -339,8 +338,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
     s.step(
         "ease",
         "Ease the spigot",
-        "Nothing hangs on the jam any more: ease it to the fit you want, a hair at a time, with"
-            + " fine abrasive on a flat stick.",
+        Wording.of("spigot.nothing-hangs-on-the-jam"),
         Speeds.At.SANDING,
         w.acts().bare(0, on.part(), on.name()),
         w.fit(DIAMETER, "on the spigot"),

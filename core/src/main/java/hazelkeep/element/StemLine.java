@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
@@ -96,7 +97,8 @@ public record StemLine(SurfaceId on, boolean waisted, Customs customs, SizeRule 
         new SizeRule(THIN, "Stem, at its thinnest", 3, 80, thin),
         new SizeRule(LOW, "Stem, at " + customs.lowEnd, 3, 120, this::end),
         new SizeRule(HIGH, "Stem, " + customs.highEnd, 3, 120, this::end),
-        new SizeRule(WAIST_AT, "Thinnest place, over the stem's foot", 1, 399, this::waistAt));
+        new SizeRule(
+            WAIST_AT, Wording.of("stemLine.thinnest-place-over-the-stems"), 1, 399, this::waistAt));
   }
 
   private Rule.Value end(Dims<?> d) {
@@ -108,7 +110,7 @@ public record StemLine(SurfaceId on, boolean waisted, Customs customs, SizeRule 
   private Rule.Value waistAt(Dims<?> d) {
     double at = d.custom(customs.waist) * d.mm(LONG);
     return waisted
-        ? Rule.Value.practice(at, "in the middle of the stem")
+        ? Rule.Value.practice(at, Wording.of("stemLine.in-the-middle-of-the"))
         : Rule.Value.derived(at, "no waist");
   }
 

@@ -10,6 +10,7 @@ import hazelkeep.hold.OnPartner;
 import hazelkeep.hold.ScrewedOn;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Closes;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
@@ -82,25 +83,25 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
     return List.of(
         new SizeRule(
             Pair.OUTER,
-            "Threaded pair, across its outer ring",
+            Wording.of("threadPair.threaded-pair-across-its-outer"),
             4,
             380,
             d ->
                 derived(
                     d.planned(recess()) - d.custom(Line.INSERT_ROOM),
-                    "the recess less room for glue; state what you bought")),
+                    Wording.of("threadPair.the-recess-less-room-for"))),
         new SizeRule(
             Pair.INNER,
-            "Threaded pair, bore of its inner ring",
+            Wording.of("threadPair.threaded-pair-bore-of-its"),
             2,
             380,
             d ->
                 derived(
                     d.planned(Spigot.DIAMETER) + d.custom(Line.INSERT_ROOM),
-                    "the spigot and room for glue; state what you bought")),
+                    Wording.of("threadPair.the-spigot-and-room-for"))),
         new SizeRule(
             Pair.WALL,
-            "Threaded pair, both rings a side",
+            Wording.of("threadPair.threaded-pair-both-rings-a"),
             0.5,
             60,
             d -> new Pair<>(d, recess().path(), Spigot.DIAMETER.path(), Closes.THREAD).wall()),
@@ -116,7 +117,7 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
   private Rule.Value wide(Dims<?> d) {
     return practice(
         d.mm(Pair.OUTER) + 2 * d.custom(Line.INSERT_FLANGE) + d.custom(Line.INSERT_ROOM),
-        "the flange and a hair of room");
+        Wording.of("threadPair.the-flange-and-a-hair"));
   }
 
   /** Where the line of the recess begins under its mouth, mm: below the shelf. */
@@ -259,14 +260,14 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
     Frame closed = b.part(spigot.on().part()).closed();
     return List.of(
         new Fitting(
-            "Inner ring of the threaded pair",
+            Wording.of("threadPair.inner-ring-of-the-threaded"),
             "on the spigot",
             List.of(Pair.INNER, Spigot.LENGTH),
             in.in(closed),
             false),
         new Fitting(
-            "Outer ring of the threaded pair",
-            "in the recess, its flange on the shelf",
+            Wording.of("threadPair.outer-ring-of-the-threaded"),
+            Wording.of("threadPair.in-the-recess-its-flange"),
             List.of(Pair.OUTER, SHELF, SHELF_DEEP),
             out.in(closed),
             false));
@@ -289,8 +290,8 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
     if (lip(w.built()) > 0) {
       s.step(
           ON,
-          "Cut the shelf for the flange",
-          "Square, and as deep as the flange is thick: it lies flush with the rim.",
+          Wording.of("threadPair.cut-the-shelf-for-the"),
+          Wording.of("threadPair.square-and-as-deep-as"),
           Speeds.At.TURNING,
           w.acts().bare(0, part(), ON),
           w.turned(SHELF, "at the rim"),
@@ -303,18 +304,17 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
     s.step(
         "measure",
         "Try the outer ring",
-        "It slides in by hand, with room for the glue, until its flange lies flush.",
+        Wording.of("threadPair.it-slides-in-by-hand"),
         Speeds.At.TURNING,
-        w.turned(recess(), "at the rim and again near its floor"));
+        w.turned(recess(), Wording.of("any.at-the-rim-and-again")));
   }
 
   /** The spigot turned to the inner ring. */
   public void size(SetupDraft s, Work w) {
     s.step(
         "spigot",
-        "Turn the spigot to the inner ring",
-        "Parallel, its shoulder square: the ring slides on by hand, with room for the glue. Its wall"
-            + " is thin: light cuts, no force.",
+        Wording.of("threadPair.turn-the-spigot-to-the"),
+        Wording.of("threadPair.parallel-its-shoulder-square-the"),
         Speeds.At.TURNING,
         w.acts().bare(0, spigot.on().part(), spigot.on().name()),
         w.fit(Spigot.DIAMETER, "on the spigot"));
@@ -322,17 +322,12 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
 
   /** The ring of the half that is made first, glued. */
   public void first(SetupDraft s, Work w) {
-    glued(s, w, firstOn(), "Glue all round, none in the thread: wax it first.");
+    glued(s, w, firstOn(), Wording.of("threadPair.glue-all-round-none-in"));
   }
 
   /** The ring of the other half, glued while both are screwed together. */
   public void last(SetupDraft s, Work w) {
-    glued(
-        s,
-        w,
-        lastOn(),
-        "Screw it on its partner, wax in the thread, glue on the wood; close both until the"
-            + " shoulders meet, and turn them until the grain lines are together.");
+    glued(s, w, lastOn(), Wording.of("threadPair.screw-it-on-its-partner"));
   }
 
   private boolean over() {
@@ -353,10 +348,10 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
     s.step(
         "glue",
         "Glue the " + ring + (on.equals(spigot.on()) ? " on" : " in"),
-        words
-            + " Leave it "
-            + Math.round(w.built().custom(Line.INSERT_CURE) / MINUTES)
-            + " h before it is turned.",
+        Wording.of(
+            "threadPair.leave-it-h-before-it",
+            words,
+            Math.round(w.built().custom(Line.INSERT_CURE) / MINUTES)),
         Speeds.At.TURNING,
         new Act.Glue(on, ring));
   }

@@ -7,6 +7,7 @@ import hazelkeep.bore.Pass;
 import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
@@ -130,8 +131,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     } catch (IllegalArgumentException e) {
       throw new BadDesign(
           keys.seats.get(keys.seats.size() - 1).diameter,
-          "The parts at the foot can't be put in: each seat is narrower and deeper than the one"
-              + " before it, plate, seat, main bore.");
+          Wording.of("throughBore.the-parts-at-the-foot"));
     }
   }
 
@@ -297,7 +297,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     return List.of(
         new Boring(
             part,
-            "end of the tenon at its mouth",
+            Wording.of("throughBore.end-of-the-tenon-at"),
             List.of(both.near()),
             Stations.of(
                 b.part(part).target(),
@@ -363,8 +363,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
         part,
         both(b).near(),
         p -> fromMouth(b, p),
-        p ->
-            Optional.of(w.deep(keys.fromMouth, "from the tenon's end to the bit's full diameter")));
+        p -> Optional.of(w.deep(keys.fromMouth, Wording.of("throughBore.from-the-tenons-end-to"))));
   }
 
   /** Bored from the foot: seats first, then on until both meet. */
@@ -382,7 +381,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
             Stream.of(keys.fromFoot))
         .filter(k -> Math.abs(w.built().mm(k) - p.depth()) < SAME)
         .findFirst()
-        .map(k -> w.deep(k, "from the foot to the bit's full diameter"));
+        .map(k -> w.deep(k, Wording.of("throughBore.from-the-foot-to-the")));
   }
 
   /** Opened to size where no bit has it: seats, main bore. */
@@ -401,8 +400,8 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     }
     s.step(
         "open",
-        "Open seats and bore to size",
-        "There is no bit of that size: open them to it, and try the part itself.",
+        Wording.of("throughBore.open-seats-and-bore-to"),
+        Wording.of("throughBore.there-is-no-bit-of"),
         Speeds.At.TURNING,
         acts);
   }

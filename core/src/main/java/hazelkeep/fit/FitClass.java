@@ -1,5 +1,6 @@
 package hazelkeep.fit;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 
@@ -8,15 +9,15 @@ import hazelkeep.practice.Practice;
  * below zero is interference. Each class begins where the one before it ends.
  */
 public enum FitClass {
-  JAM("jam", "drives the lid while its top is turned"),
-  PUSH("push", "goes on with a push, stays on upside down"),
-  SUCTION("suction", "the trapped air slows it and sounds when it is pulled"),
-  SNUG("snug", "lifts off without taking the body along"),
-  EASY("easy", "for daily use and damp seasons"),
+  JAM("jam", Wording.of("fitClass.drives-the-lid-while-its")),
+  PUSH("push", Wording.of("any.goes-on-with-a-push")),
+  SUCTION("suction", Wording.of("fitClass.the-trapped-air-slows-it")),
+  SNUG("snug", Wording.of("fitClass.lifts-off-without-taking-the")),
+  EASY("easy", Wording.of("fitClass.for-daily-use-and-damp")),
   DROP_ON("drop-on", "falls into place"),
-  GLUED("glued", "room for the glue and no more"),
-  INSERT("screwed insert", "the seat of a bought thread, glued in"),
-  MECHANICAL("mechanical", "held by a catch or a magnet, not by its fit");
+  GLUED("glued", Wording.of("fitClass.room-for-the-glue-and")),
+  INSERT("screwed insert", Wording.of("fitClass.the-seat-of-a-bought")),
+  MECHANICAL("mechanical", Wording.of("fitClass.held-by-a-catch-or"));
 
   private final String word;
   private final String what;

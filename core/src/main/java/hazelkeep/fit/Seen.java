@@ -1,5 +1,7 @@
 package hazelkeep.fit;
 
+import hazelkeep.measure.Wording;
+
 /**
  * Something seen on the way to a fit.
  *
@@ -18,9 +20,9 @@ public record Seen(What what, double value) {
     WONT_START("won't start", false),
     STOPS("starts, stops on the way", true),
     FORCE("goes on with force", false),
-    PUSH("goes on with a push, stays on upside down", false),
+    PUSH(Wording.of("any.goes-on-with-a-push"), false),
     SINKS("sinks by itself", true),
-    SLIDES("drops into place without a rattle", false),
+    SLIDES(Wording.of("seen.drops-into-place-without-a"), false),
     DROPS("drops, rattles", false);
 
     private final String words;
@@ -65,11 +67,10 @@ public record Seen(What what, double value) {
    */
   public Seen {
     if (what == null) {
-      throw new IllegalArgumentException("Say what was seen");
+      throw new IllegalArgumentException(Wording.of("seen.say-what-was-seen"));
     }
     if (what.measured && !(value > 0 && value < MOST)) {
-      throw new IllegalArgumentException(
-          "“" + what.words + "” goes with a number above 0 and below 10 000");
+      throw new IllegalArgumentException(Wording.of("seen.goes-with-a-number-above", what.words));
     }
     value = what.measured ? value : 0;
   }

@@ -1,6 +1,7 @@
 package hazelkeep.hold;
 
 import hazelkeep.finding.Verdict;
+import hazelkeep.measure.Wording;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
@@ -33,7 +34,7 @@ public record Centres() implements Grip {
 
   @Override
   public Allowed allows(Work work) {
-    return Allowed.free("driven by the drive centre, carried at both ends");
+    return Allowed.free(Wording.of("centres.driven-by-the-drive-centre"));
   }
 
   @Override

@@ -3,6 +3,7 @@ package hazelkeep.hold;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.solid.FirstContact;
@@ -24,7 +25,7 @@ public record JamOn(String guest, String host, InJaws hostHeld) implements OnPar
    */
   public JamOn {
     if (guest.equals(host) || !host.equals(hostHeld.part())) {
-      throw new IllegalArgumentException("A part is jammed on another that is held itself");
+      throw new IllegalArgumentException(Wording.of("jamOn.a-part-is-jammed-on"));
     }
   }
 

@@ -1,5 +1,7 @@
 package hazelkeep.hold;
 
+import hazelkeep.measure.Wording;
+
 /**
  * Four jaws pressing on a hollow rim, as on a thin ring: closed form of the elastic ring under four
  * loads (Roark's Formulas for Stress and Strain; from memory).
@@ -23,7 +25,7 @@ public record JawsOnRing(double radius, double wall, double length, boolean outw
    */
   public JawsOnRing {
     if (!(radius > 0 && wall > 0 && length > 0)) {
-      throw new IllegalArgumentException("Jaws need a wall to press on");
+      throw new IllegalArgumentException(Wording.of("jawsOnRing.jaws-need-a-wall-to"));
     }
   }
 

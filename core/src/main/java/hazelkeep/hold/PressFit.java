@@ -1,5 +1,6 @@
 package hazelkeep.hold;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.wood.Figure;
@@ -50,7 +51,7 @@ public record PressFit(double pressure, double hoop, double plugHoop, double sea
    */
   public static PressFit of(double seat, Half ring, Half plug, double interference, double length) {
     if (!(ring.radius() > seat && seat > plug.radius() && plug.radius() >= 0)) {
-      throw new IllegalArgumentException("A press fit needs a wall outside and inside of its seat");
+      throw new IllegalArgumentException(Wording.of("pressFit.a-press-fit-needs-a"));
     }
     double p = interference / 2 / give(seat, ring, plug);
     double s2 = seat * seat;

@@ -3,6 +3,7 @@ package hazelkeep.hold;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -19,7 +20,7 @@ import java.util.function.UnaryOperator;
 public record Pressed(String part, double pad) implements Grip {
   @Override
   public String words(UnaryOperator<String> called) {
-    return called.apply(part) + " pressed on a padded disc by the tailstock";
+    return Wording.of("pressed.pressed-on-a-padded-disc", called.apply(part));
   }
 
   @Override
@@ -42,7 +43,8 @@ public record Pressed(String part, double pad) implements Grip {
         true,
         0,
         Double.NaN,
-        "friction under " + Math.round(work.custom(Line.HOLD_TAIL_PRESS)) + " N of the tailstock",
+        Wording.of(
+            "pressed.friction-under-n-of-the", Math.round(work.custom(Line.HOLD_TAIL_PRESS))),
         List.of());
   }
 

@@ -3,6 +3,7 @@ package hazelkeep.hold;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.WoodScrew;
@@ -68,7 +69,7 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
     Optional<Figure> density = work.wood(part).flatMap(w -> w.density());
     if (density.isEmpty()) {
       return Allowed.unknown(
-          "the screw's pull in the wood", work.unknown(part, WoodProperty.DENSITY));
+          Wording.of("screwed.the-screws-pull-in-the"), work.unknown(part, WoodProperty.DENSITY));
     }
     double pull =
         work.custom(Line.HOLD_SCREW_SHARE)
@@ -81,7 +82,7 @@ public record Screwed(String part, WoodScrew screw) implements Grip {
         false,
         0,
         Double.NaN,
-        "a sixth of the screw's pull in end grain",
+        Wording.of("screwed.a-sixth-of-the-screws"),
         List.of());
   }
 

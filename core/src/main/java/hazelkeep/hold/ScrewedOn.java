@@ -3,6 +3,7 @@ package hazelkeep.hold;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.solid.FirstContact;
@@ -27,7 +28,7 @@ public record ScrewedOn(String guest, String host, InJaws hostHeld) implements O
    */
   public ScrewedOn {
     if (guest.equals(host) || !host.equals(hostHeld.part())) {
-      throw new IllegalArgumentException("A part is screwed on another that is held itself");
+      throw new IllegalArgumentException(Wording.of("screwedOn.a-part-is-screwed-on"));
     }
   }
 

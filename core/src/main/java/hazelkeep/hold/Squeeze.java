@@ -5,6 +5,7 @@ import static hazelkeep.hold.Touch.PROBE;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -59,7 +60,8 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
         work.wood(part, -PROBE).flatMap(Species::bending).map(Figure::value);
     if (strength.isEmpty()) {
       return Allowed.unknown(
-          "the bending strength of the tenon", work.unknown(part, WoodProperty.BENDING));
+          Wording.of("squeeze.the-bending-strength-of-the"),
+          work.unknown(part, WoodProperty.BENDING));
     }
     double allowed = strength.get() * work.custom(Line.HOLD_STRENGTH_WATCH);
     return new Allowed(
@@ -69,7 +71,7 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
         false,
         0,
         Double.NaN,
-        "a quarter of the tenon's bending strength",
+        Wording.of("squeeze.a-quarter-of-the-tenons"),
         List.of());
   }
 

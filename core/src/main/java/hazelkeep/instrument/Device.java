@@ -1,5 +1,6 @@
 package hazelkeep.instrument;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import java.util.Arrays;
 import java.util.Optional;
@@ -71,16 +72,13 @@ public enum Device {
   double checked(double value) {
     if (!(value >= least && value <= most)) {
       throw new IllegalArgumentException(
-          "a "
-              + word
-              + " reads from "
-              + Math.round(least)
-              + " to "
-              + Math.round(most)
-              + " "
-              + unit
-              + ", not "
-              + value);
+          Wording.of(
+              "device.a-reads-from-to-not",
+              word,
+              Math.round(least),
+              Math.round(most),
+              unit,
+              value));
     }
     return value;
   }

@@ -1,6 +1,7 @@
 package hazelkeep.instrument;
 
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Wording;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -37,15 +38,14 @@ public record Sent(Device device, double value) {
     String text = line.strip().toLowerCase(Locale.ROOT);
     Matcher m = LINE.matcher(text);
     if (text.length() > LONGEST || !m.matches()) {
-      throw new IllegalArgumentException(
-          "a line is a device, a number and a unit, like “caliper 45.62 mm”");
+      throw new IllegalArgumentException(Wording.of("sent.a-line-is-a-device"));
     }
     Device device =
         Device.named(m.group(1))
             .orElseThrow(
                 () ->
                     new IllegalArgumentException(
-                        "“" + m.group(1) + "” is no device; there are " + Device.keys()));
+                        Wording.of("sent.is-no-device-there-are", m.group(1), Device.keys())));
     double v = Double.parseDouble(m.group(2).replace(',', '.'));
     return new Sent(device, in(device, v, m.group(3)));
   }
@@ -64,7 +64,7 @@ public record Sent(Device device, double value) {
       case "°C/f" -> (v - 32) * 5 / 9;
       default ->
           throw new IllegalArgumentException(
-              "a " + device.word() + " sends " + device.unit() + ", not “" + unit + "”");
+              Wording.of("sent.a-sends-not", device.word(), device.unit(), unit));
     };
   }
 }

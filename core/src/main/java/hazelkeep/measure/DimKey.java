@@ -24,8 +24,7 @@ public record DimKey(String path) implements Comparable<DimKey> {
   public DimKey {
     if (!RIGHT.contains(path)) {
       if (path.length() > LONGEST || !NAME.matcher(path).matches()) {
-        throw new IllegalArgumentException(
-            "“" + path + "” is not the name of a dimension; one looks like recess.diameter");
+        throw new IllegalArgumentException(Wording.of("dimKey.is-not-the-name-of", path));
       }
       if (RIGHT.size() < RIGHT_MOST) {
         RIGHT.add(path);

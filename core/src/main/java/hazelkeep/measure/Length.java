@@ -17,7 +17,7 @@ public record Length(double mm) implements Comparable<Length> {
    */
   public Length {
     if (!Double.isFinite(mm) || Math.abs(mm) >= MOST) {
-      throw new IllegalArgumentException("A length stays below 10 000 mm (393 in); this is " + mm);
+      throw new IllegalArgumentException(Wording.of("length.a-length-stays-below-10", mm));
     }
   }
 

@@ -12,7 +12,7 @@ public final class Needed {
    */
   public static <T> T of(T value, String name) {
     if (value == null) {
-      throw new IllegalArgumentException("“" + name + "” can't be left out here");
+      throw new IllegalArgumentException(Wording.of("needed.cant-be-left-out-here", name));
     }
     return value;
   }

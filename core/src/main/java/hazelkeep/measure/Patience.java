@@ -15,7 +15,7 @@ public final class Patience {
   /** It took longer than it may. */
   public static final class Lost extends RuntimeException {
     private Lost() {
-      super("This takes longer than it may");
+      super(Wording.of("patience.this-takes-longer-than-it"));
     }
   }
 

@@ -29,7 +29,8 @@ public final class Restated {
     } catch (ReflectiveOperationException e) {
       throw new IllegalStateException(e);
     }
-    throw new IllegalArgumentException("There is nothing called “" + component + "” here");
+    throw new IllegalArgumentException(
+        Wording.of("restated.there-is-nothing-called-here", component));
   }
 
   /** What a record is made of. */
@@ -67,7 +68,8 @@ public final class Restated {
     Object[] values = new Object[shape.names.size()];
     int replaced = shape.names.indexOf(component);
     if (replaced < 0) {
-      throw new IllegalArgumentException("There is nothing called “" + component + "” here");
+      throw new IllegalArgumentException(
+          Wording.of("restated.there-is-nothing-called-here", component));
     }
     try {
       for (int i = 0; i < values.length; i++) {
@@ -98,7 +100,9 @@ public final class Restated {
             .filter(c -> c.getName().equals(choice) && c.getType().isEnum())
             .findFirst()
             .orElseThrow(
-                () -> new IllegalArgumentException("There is no choice called “" + choice + "”"));
+                () ->
+                    new IllegalArgumentException(
+                        Wording.of("restated.there-is-no-choice-called", choice)));
     String name = option.strip().toUpperCase(Locale.ROOT).replace('-', '_');
     Object[] options = component.getType().getEnumConstants();
     Object value =
@@ -108,10 +112,10 @@ public final class Restated {
             .orElseThrow(
                 () ->
                     new IllegalArgumentException(
-                        "“"
-                            + option
-                            + "” is no option here; choose from "
-                            + Arrays.toString(options)));
+                        Wording.of(
+                            "restated.is-no-option-here-choose",
+                            option,
+                            Arrays.toString(options))));
     return with(record, choice, value);
   }
 }

@@ -13,8 +13,7 @@ import java.util.regex.Pattern;
  */
 public final class SizeText {
   /** What every refusal ends with. */
-  public static final String ACCEPTED =
-      "Accepted: 54, 54 mm, 5.4 cm, 2 1/8, 2-1/8\", 2.125 in, also with about, at most, at least.";
+  public static final String ACCEPTED = Wording.of("sizeText.accepted-54-54-mm-5");
 
   private static final int LONGEST = 40;
 
@@ -45,10 +44,10 @@ public final class SizeText {
   public static Size parse(String text, Unit bare) {
     String rest = text == null ? "" : plain(text);
     if (rest.isEmpty()) {
-      throw new IllegalArgumentException("There is no size here. " + ACCEPTED);
+      throw new IllegalArgumentException(Wording.of("sizeText.there-is-no-size-here", ACCEPTED));
     }
     if (rest.length() > LONGEST) {
-      throw new IllegalArgumentException("That is too long for a size. " + ACCEPTED);
+      throw new IllegalArgumentException(Wording.of("sizeText.that-is-too-long-for", ACCEPTED));
     }
     Hedge hedge = Hedge.EXACT;
     Matcher h = HEDGE.matcher(rest);
@@ -89,7 +88,7 @@ public final class SizeText {
     double mm = number * scale;
     if (Math.abs(mm) >= Length.MOST) {
       throw new IllegalArgumentException(
-          "“" + text.strip() + "” is longer than any lathe. Sizes stay below 10 000 mm (393 in).");
+          Wording.of("sizeText.is-longer-than-any-lathe", text.strip()));
     }
     return new Size(Length.mm(mm), hedge);
   }
@@ -102,6 +101,7 @@ public final class SizeText {
   }
 
   private static IllegalArgumentException refused(String text) {
-    return new IllegalArgumentException("“" + text.strip() + "” is not a size. " + ACCEPTED);
+    return new IllegalArgumentException(
+        Wording.of("sizeText.is-not-a-size", text.strip(), ACCEPTED));
   }
 }

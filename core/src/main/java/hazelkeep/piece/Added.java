@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -27,13 +28,13 @@ public record Added(String what, int no, String part, Optional<String> wood) {
     // Files from before anything had a wood of its own name none.
     wood = wood == null ? Optional.empty() : wood.map(w -> Stated.name(w, "Its wood"));
     if (what == null || !WORD.matcher(what).matches()) {
-      throw new IllegalArgumentException("What is added has a name like line or bead");
+      throw new IllegalArgumentException(Wording.of("added.what-is-added-has-a"));
     }
     if (no < 1 || no > NO_MOST) {
-      throw new IllegalArgumentException("What is added is numbered from 1 to " + NO_MOST);
+      throw new IllegalArgumentException(Wording.of("added.what-is-added-is-numbered", NO_MOST));
     }
     if (part == null || !PART.matcher(part).matches()) {
-      throw new IllegalArgumentException("What is added is on a part like body or lid");
+      throw new IllegalArgumentException(Wording.of("added.what-is-added-is-on"));
     }
   }
 

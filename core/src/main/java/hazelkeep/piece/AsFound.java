@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Wording;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Locale;
@@ -31,14 +32,20 @@ public record AsFound(
 
   /** What can be found. */
   public enum What {
-    SPIGOT("spigot broken off", "what is left of it, empty for none", Says.VALUE),
+    SPIGOT("spigot broken off", Wording.of("asFound.what-is-left-of-it"), Says.VALUE),
     RIM("rim torn or chipped", "how deep, from the rim", Says.VALUE, Says.DEGREES, Says.ROUND),
-    CRACK("a crack", "how deep, empty if nobody knows", Says.VALUE, Says.AT, Says.TO, Says.DEGREES),
+    CRACK(
+        "a crack",
+        Wording.of("asFound.how-deep-empty-if-nobody"),
+        Says.VALUE,
+        Says.AT,
+        Says.TO,
+        Says.DEGREES),
     FLAW("a flaw in the wood", "how deep", Says.VALUE, Says.AT, Says.DEGREES, Says.ROUND),
     PIERCED("floor pierced", "how wide the hole is", Says.VALUE),
-    DEPTH("too deep", "how deep it is, from the rim", Says.VALUE),
+    DEPTH("too deep", Wording.of("asFound.how-deep-it-is-from"), Says.VALUE),
     DIAMETER("too thin", "the diameter there", Says.VALUE, Says.AT),
-    LENGTH("too short", "its whole length now, spigot included", Says.VALUE),
+    LENGTH("too short", Wording.of("asFound.its-whole-length-now-spigot"), Says.VALUE),
     OFF("bored off the middle", "by how much", Says.VALUE),
     DROPPED("dropped, looks whole", ""),
     LOST("lost or broken to pieces", "");
@@ -65,10 +72,11 @@ public record AsFound(
           .orElseThrow(
               () ->
                   new IllegalArgumentException(
-                      "Found can be "
-                          + Arrays.stream(values())
+                      Wording.of(
+                          "asFound.found-can-be",
+                          Arrays.stream(values())
                               .map(w -> w.name().toLowerCase(Locale.ROOT))
-                              .collect(Collectors.joining(", "))));
+                              .collect(Collectors.joining(", ")))));
     }
 
     /** Its words on screen. */
@@ -112,14 +120,13 @@ public record AsFound(
     // Logs from before it could be said end where they begin.
     to = Math.max(at, to);
     if (!(at >= 0 && to < MOST) || !(value >= 0 && value < MOST)) {
-      throw new IllegalArgumentException(
-          "A place and a size on a part lie between 0 and 1000 mm (39 in)");
+      throw new IllegalArgumentException(Wording.of("asFound.a-place-and-a-size"));
     }
     if (degrees < 0 || degrees > 359) {
-      throw new IllegalArgumentException("Round the axis it lies 0 to 359 degrees from the mark");
+      throw new IllegalArgumentException(Wording.of("asFound.round-the-axis-it-lies"));
     }
     if (value == 0 && what.sized()) {
-      throw new IllegalArgumentException("Say its size: " + what.asked());
+      throw new IllegalArgumentException(Wording.of("asFound.say-its-size", what.asked()));
     }
   }
 

@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Species;
@@ -41,19 +42,16 @@ public record Blank(
     Stated.within(slim, LEAST, MOST, "A limb's smaller diameter is");
     Stated.within(bark, 0, 40, "Bark is");
     if (square && (slim.isPresent() || bark.isPresent())) {
-      throw new IllegalArgumentException(
-          "A sawn square has neither bark nor a smaller diameter: choose round for a limb");
+      throw new IllegalArgumentException(Wording.of("blank.a-sawn-square-has-neither"));
     }
     if (slim.isPresent() && across.isPresent() && slim.get().mm() > across.get().mm()) {
       throw new IllegalArgumentException(
-          "The smaller diameter of a limb is no more than its larger, "
-              + Dims.both(across.get().mm()));
+          Wording.of("blank.the-smaller-diameter-of-a", Dims.both(across.get().mm())));
     }
     double thick = bark.map(Size::mm).orElse(0.0);
     double least = slim.map(Size::mm).orElse(MOST);
     if (thick > BARK_MOST * Math.min(least, across.map(Size::mm).orElse(least)) / 2) {
-      throw new IllegalArgumentException(
-          "Bark stays thinner than half the limb's radius; this leaves too little wood");
+      throw new IllegalArgumentException(Wording.of("blank.bark-stays-thinner-than-half"));
     }
   }
 

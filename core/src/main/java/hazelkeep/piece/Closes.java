@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice.Option;
 import java.util.List;
 
@@ -31,12 +32,9 @@ public enum Closes {
         "closes",
         "What it closes by",
         List.of(
-            new Option("WOOD", "Wood on wood", "A spigot in a recess, fitted by hand."),
+            new Option("WOOD", "Wood on wood", Wording.of("closes.a-spigot-in-a-recess")),
             new Option(
-                "THREAD",
-                "A bought threaded pair",
-                "One ring is glued into the recess, one on the spigot: closes in any weather, and"
-                    + " wants room in the wall.")),
+                "THREAD", "A bought threaded pair", Wording.of("closes.one-ring-is-glued-into"))),
         this,
         "recess.diameter",
         "spigot.diameter");

@@ -7,6 +7,7 @@ import hazelkeep.measure.Length;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.NoOutline;
@@ -104,21 +105,18 @@ public final class Dims<D extends Design> {
     for (Map.Entry<DimKey, Size> e : design.sizes().entrySet()) {
       Rule<D> rule = rules.get(e.getKey());
       if (rule == null) {
-        throw new BadDesign(
-            e.getKey(), "There is no size called “" + e.getKey() + "” on this kind of piece.");
+        throw new BadDesign(e.getKey(), Wording.of("dims.there-is-no-size-called", e.getKey()));
       }
       double mm = e.getValue().mm();
       if (mm < rule.least() || mm > rule.most()) {
         throw new BadDesign(
             e.getKey(),
-            rule.label()
-                + " stays between "
-                + both(rule.least())
-                + " and "
-                + both(rule.most())
-                + "; this is "
-                + both(mm)
-                + ".");
+            Wording.of(
+                "dims.stays-between-and-this-is",
+                rule.label(),
+                both(rule.least()),
+                both(rule.most()),
+                both(mm)));
       }
     }
   }
@@ -255,11 +253,7 @@ public final class Dims<D extends Design> {
       return rule.by().apply(this);
     } catch (NoOutline e) {
       // A rule that draws, a bowl by what it holds, where the sizes leave nothing to be drawn.
-      throw new BadDesign(
-          rule.key(),
-          rule.label()
-              + " can't be worked out: with these sizes its line would run back on itself. One of"
-              + " the stated sizes has to give way.");
+      throw new BadDesign(rule.key(), Wording.of("dims.cant-be-worked-out-with", rule.label()));
     }
   }
 }

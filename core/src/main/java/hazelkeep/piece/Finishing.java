@@ -1,16 +1,18 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Wording;
+
 /** How an end of a piece is finished once its tenon is to go. */
 public enum Finishing {
-  ON_PARTNER("On its partner half", "Its own joint is the jam chuck: nothing else to turn."),
-  JAM_PLUG("Jam plug in the mouth", "A plug of waste turned to the mouth: reaches the whole end."),
-  JAM_CUP("Jam cup over the spigot", "A recess in waste, over the spigot: presses, never splits."),
-  MANDREL("Kept chuck", "A jam chuck from the shelf, trued to the mouth."),
-  EXPAND("Jaws opened in the mouth", "Quick; wants a stout wall round the mouth."),
-  AROUND("Jaws round it, taped", "Small jaws on the spigot or rim, over tape."),
-  RECESS("Recess, finished beforehand", "The foot is made first and holds the work from then on."),
-  PRESSED("Cone and pad", "Pressed by the tailstock: only a nub is left for the knife."),
-  SAW("Undercut, saw, sand", "Never reversed: undercut while it is held, sawn, sanded by hand.");
+  ON_PARTNER("On its partner half", Wording.of("finishing.its-own-joint-is-the")),
+  JAM_PLUG("Jam plug in the mouth", Wording.of("finishing.a-plug-of-waste-turned")),
+  JAM_CUP("Jam cup over the spigot", Wording.of("finishing.a-recess-in-waste-over")),
+  MANDREL("Kept chuck", Wording.of("finishing.a-jam-chuck-from-the")),
+  EXPAND("Jaws opened in the mouth", Wording.of("finishing.quick-wants-a-stout-wall")),
+  AROUND("Jaws round it, taped", Wording.of("finishing.small-jaws-on-the-spigot")),
+  RECESS("Recess, finished beforehand", Wording.of("finishing.the-foot-is-made-first")),
+  PRESSED("Cone and pad", Wording.of("finishing.pressed-by-the-tailstock-only")),
+  SAW("Undercut, saw, sand", Wording.of("finishing.never-reversed-undercut-while-it"));
 
   private final String label;
   private final String reason;

@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -72,8 +73,7 @@ public record FootRecess(JawSet jaws, double diameter, double undercut) {
         .map(
             x ->
                 Rule.Value.shop(
-                    x.diameter(),
-                    "the " + x.jaws().name() + " open in it, a wall is left round it"))
-        .orElse(Rule.Value.shop(0, "no jaws open in a recess of this foot"));
+                    x.diameter(), Wording.of("footRecess.the-open-in-it-a", x.jaws().name())))
+        .orElse(Rule.Value.shop(0, Wording.of("footRecess.no-jaws-open-in-a")));
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Span;
@@ -127,7 +128,7 @@ public final class Gone {
   private HalfSection pierced(double r) {
     List<Span> wood = target.alongAxis();
     if (wood.isEmpty()) {
-      throw new IllegalArgumentException("The " + part.name() + " has no floor to pierce");
+      throw new IllegalArgumentException(Wording.of("gone.the-has-no-floor-to", part.name()));
     }
     Span floor = opensUp() ? wood.get(0) : wood.get(wood.size() - 1);
     return HalfSection.box(floor.from() - 1, floor.to() + 1, 0, r);
@@ -144,7 +145,9 @@ public final class Gone {
             .filter(x -> x.role() == Role.FIT && !x.inside())
             .findFirst()
             .orElseThrow(
-                () -> new IllegalArgumentException("The " + part.name() + " has no spigot"));
+                () ->
+                    new IllegalArgumentException(
+                        Wording.of("gone.the-has-no-spigot", part.name())));
     double from = s.line().points().stream().mapToDouble(Point::z).min().orElse(low);
     double to = s.line().points().stream().mapToDouble(Point::z).max().orElse(high);
     boolean up = to > high - SAME;

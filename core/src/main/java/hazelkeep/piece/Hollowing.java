@@ -1,11 +1,12 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Wording;
+
 /** How a half is hollowed. */
 public enum Hollowing {
-  GOUGE(
-      "Gouge from the centre", "No bit but the depth hole: cuts with the grain, centre outwards."),
-  DRILL("Drill, then gouge", "A middling bit takes the middle out; the gouge opens it."),
-  FORSTNER("Forstner to width, clean up", "The widest bit that goes in; little is left to turn.");
+  GOUGE("Gouge from the centre", Wording.of("hollowing.no-bit-but-the-depth")),
+  DRILL("Drill, then gouge", Wording.of("hollowing.a-middling-bit-takes-the")),
+  FORSTNER("Forstner to width, clean up", Wording.of("hollowing.the-widest-bit-that-goes"));
 
   private final String label;
   private final String reason;

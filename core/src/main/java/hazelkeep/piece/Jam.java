@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.hold.PressFit;
+import hazelkeep.measure.Wording;
 import hazelkeep.wood.Species;
 import java.util.Map;
 import java.util.Optional;
@@ -31,7 +32,7 @@ public record Jam(double press, String reason) {
             new PressFit.Turned(bore / 2, wood),
             d.shop().practice());
     return most.filter(m -> m < usual)
-        .map(m -> new Jam(m, "the greatest press that the rim bears"))
+        .map(m -> new Jam(m, Wording.of("jam.the-greatest-press-that-the")))
         .orElse(new Jam(usual, "middle of the jam class"));
   }
 

@@ -1,11 +1,12 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Wording;
+
 /** How a blank is first held. */
 public enum Mounting {
-  CENTRES("Between centres", "The usual start: both ends come true to one another."),
-  SCREW("On a screw, tail up", "Quick for short work; its hole must end in waste."),
-  JAWS(
-      "Straight in the jaws", "For a round limb or a turned blank; the rest is trued end for end.");
+  CENTRES("Between centres", Wording.of("mounting.the-usual-start-both-ends")),
+  SCREW("On a screw, tail up", Wording.of("mounting.quick-for-short-work-its")),
+  JAWS("Straight in the jaws", Wording.of("mounting.for-a-round-limb-or"));
 
   private final String label;
   private final String reason;

@@ -6,6 +6,7 @@ import static hazelkeep.piece.Rule.Value.practice;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import java.util.Optional;
 
@@ -88,7 +89,7 @@ public final class Pair<D extends Design> {
       return derived(outer.get() - inner.get(), "what the two sizes leave");
     }
     if (threaded()) {
-      return derived(2 * (d.mm(WALL) + room()), "both rings, and room for glue");
+      return derived(2 * (d.mm(WALL) + room()), Wording.of("pair.both-rings-and-room-for"));
     }
     double at = outer.or(() -> inner).orElseGet(() -> d.mm(nominal));
     return practice(fit.centre(at, d.shop().practice()), "middle of the " + fit.word() + " class");
@@ -106,7 +107,7 @@ public final class Pair<D extends Design> {
   /** The recess that a ring or a spigot says which alone was stated; empty otherwise. */
   public Optional<Rule.Value> recess() {
     return ring(OUTER, room())
-        .map(r -> derived(r, "the outer ring and room for glue"))
+        .map(r -> derived(r, Wording.of("pair.the-outer-ring-and-room")))
         .or(
             () ->
                 inner()
@@ -117,7 +118,7 @@ public final class Pair<D extends Design> {
   /** The spigot that a ring or a recess says which alone was stated; empty otherwise. */
   public Optional<Rule.Value> spigot() {
     return ring(INNER, -room())
-        .map(r -> derived(r, "the inner ring less room for glue"))
+        .map(r -> derived(r, Wording.of("pair.the-inner-ring-less-room")))
         .or(
             () ->
                 outer()

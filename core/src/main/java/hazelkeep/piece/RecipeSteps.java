@@ -5,6 +5,7 @@ import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
@@ -48,8 +49,7 @@ public final class RecipeSteps {
     s.step(
         "round",
         "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder"
-            + (all ? "." : " down to what stays as it grew."),
+        Wording.of(all ? "any.turn-it-by-hand-first" : "recipeSteps.down-to-what-grew"),
         Speeds.At.TURNING,
         remove(
             part,
@@ -82,8 +82,8 @@ public final class RecipeSteps {
     double to = aim.part(top).stub("tenon").region().maxZ();
     s.step(
         "tenons",
-        "Face both ends, cut both tenons",
-        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Wording.of("recipeSteps.face-both-ends-cut-both"),
+        Wording.of("any.a-dovetailed-tenon-at-each"),
         Speeds.At.TURNING,
         remove(
             foot,
@@ -103,7 +103,7 @@ public final class RecipeSteps {
     s.step(
         "grain mark",
         "Mark the grain",
-        "Draw a pencil line across the join: the " + called + " goes back on to it.",
+        Wording.of("recipeSteps.draw-a-pencil-line-across", called),
         Speeds.At.TURNING,
         new Act.Mark(one, "grain"),
         new Act.Mark(other, "grain"));
@@ -130,10 +130,10 @@ public final class RecipeSteps {
       s.bore(
           "bit " + no,
           "Bore with the " + p.bit().name(),
-          "Tailstock locked, chips cleared "
-              + p.often()
-              + p.extension().map(e -> ", then on the " + e.name()).orElse("")
-              + ". Depths and readings stand on the Bore page.",
+          Wording.of(
+              "recipeSteps.tailstock-locked-chips-cleared-depths",
+              p.often(),
+              p.extension().map(e -> ", then on the " + e.name()).orElse("")),
           p.bit(),
           acts.toArray(Act[]::new));
     }

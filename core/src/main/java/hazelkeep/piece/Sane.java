@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
+import hazelkeep.measure.Wording;
 import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.Collection;
@@ -76,15 +77,13 @@ public final class Sane {
       if (mm(key) + more >= limit) {
         throw new BadDesign(
             blamed(new DimKey(key), List.of(from)),
-            dims.get(new DimKey(key)).label()
-                + " is "
-                + Dims.both(mm(key))
-                + (more == 0 ? "" : ", with " + with + " " + Dims.both(mm(key) + more))
-                + "; it has to stay below "
-                + what
-                + ", "
-                + Dims.both(limit)
-                + ".");
+            Wording.of(
+                "sane.is-it-has-to-stay",
+                dims.get(new DimKey(key)).label(),
+                Dims.both(mm(key)),
+                more == 0 ? "" : ", with " + with + " " + Dims.both(mm(key) + more),
+                what,
+                Dims.both(limit)));
       }
       return Sane.this;
     }

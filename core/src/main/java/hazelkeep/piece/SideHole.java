@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 
 /**
  * A hole bored into the side, square to the axis.
@@ -16,10 +17,10 @@ public record SideHole(String name, Size height, int degrees, Size diameter) {
    */
   public SideHole {
     name = Stated.name(name, "A hole's name");
-    Stated.within(height, 1, 600, "A hole's middle lies above the foot");
+    Stated.within(height, 1, 600, Wording.of("sideHole.a-holes-middle-lies-above"));
     Stated.within(diameter, 1, 120, "A hole is");
     if (degrees < 0 || degrees > 359) {
-      throw new IllegalArgumentException("A hole lies 0 to 359 degrees round the axis");
+      throw new IllegalArgumentException(Wording.of("sideHole.a-hole-lies-0-to"));
     }
   }
 

@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import java.util.Optional;
 
 /** What is asked of anything that a turner states, whatever the kind of piece. */
@@ -21,7 +22,7 @@ public final class Stated {
   public static String name(String text, String what) {
     String t = text.strip();
     if (t.length() > NAME_MOST || t.chars().anyMatch(Character::isISOControl)) {
-      throw new IllegalArgumentException(what + " is a name of at most " + NAME_MOST + " letters");
+      throw new IllegalArgumentException(Wording.of("stated.is-a-name-of-at", what, NAME_MOST));
     }
     return t;
   }
@@ -35,13 +36,12 @@ public final class Stated {
   public static void within(Size s, double least, double most, String what) {
     if (s.mm() < least || s.mm() > most) {
       throw new IllegalArgumentException(
-          what
-              + " between "
-              + Dims.both(least)
-              + " and "
-              + Dims.both(most)
-              + "; this is "
-              + Dims.both(s.mm()));
+          Wording.of(
+              "stated.between-and-this-is",
+              what,
+              Dims.both(least),
+              Dims.both(most),
+              Dims.both(s.mm())));
     }
   }
 
@@ -60,14 +60,13 @@ public final class Stated {
    */
   public static void usual(int grit, int paper, int slope) {
     if (grit < 80 || grit > 2000) {
-      throw new IllegalArgumentException("Grits run from 80 to 2000");
+      throw new IllegalArgumentException(Wording.of("stated.grits-run-from-80-to"));
     }
     if (paper < 0 || paper > PAPER_MOST) {
-      throw new IllegalArgumentException("Paper goes in 0 to " + PAPER_MOST + " layers");
+      throw new IllegalArgumentException(Wording.of("stated.paper-goes-in-0-to", PAPER_MOST));
     }
     if (slope < 0 || slope > SLOPE_MOST) {
-      throw new IllegalArgumentException(
-          "The grain leans by 0 to " + SLOPE_MOST + " degrees; beyond that it is another blank");
+      throw new IllegalArgumentException(Wording.of("stated.the-grain-leans-by-0", SLOPE_MOST));
     }
   }
 
@@ -78,8 +77,7 @@ public final class Stated {
    */
   public static void worn(FitClass fit) {
     if (fit == FitClass.JAM) {
-      throw new IllegalArgumentException(
-          "A jam is for turning only; choose push to drop-on for use");
+      throw new IllegalArgumentException(Wording.of("stated.a-jam-is-for-turning"));
     }
   }
 }

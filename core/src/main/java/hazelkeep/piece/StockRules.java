@@ -5,6 +5,7 @@ import static hazelkeep.piece.Rule.Value.practice;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.route.Aim;
@@ -111,8 +112,7 @@ public final class StockRules<D extends Design> {
               Rule.Value usual = Tenons.tenonEnd(d, length);
               return usual.mm() >= least.applyAsDouble(d)
                   ? usual
-                  : Tenons.widest(d, length, "as wide as the jaws take: it is bored through")
-                      .orElse(usual);
+                  : Tenons.widest(d, length, Wording.of("any.as-wide-as-the-jaws")).orElse(usual);
             })
         .add(
             "tenon-" + end + ".root",
@@ -132,7 +132,7 @@ public final class StockRules<D extends Design> {
         d ->
             Rule.Value.shop(
                 d.custom(Line.STOCK_KERF) * Tenons.parting(d),
-                "wider than its tool, so that it does not bind"));
+                Wording.of("any.wider-than-its-tool-so")));
   }
 
   /**
@@ -153,7 +153,7 @@ public final class StockRules<D extends Design> {
             d ->
                 derived(
                     stretches.stream().mapToDouble(d::mm).sum(),
-                    "the piece and all that is consumed"))
+                    Wording.of("stockRules.the-piece-and-all-that")))
         .add(
             "blank.length",
             "Length of the blank",
@@ -182,7 +182,7 @@ public final class StockRules<D extends Design> {
                                 "room to round it")))
         .add(
             OFF.path(),
-            "Middle of the blank, off the axis by",
+            Wording.of("stockRules.middle-of-the-blank-off"),
             0,
             60,
             d -> practice(d.custom(Line.STOCK_CENTRING), Line.STOCK_CENTRING.text().source()))
@@ -196,7 +196,7 @@ public final class StockRules<D extends Design> {
                     Math.min(
                         Blank.sure(blank.apply(d.design()), d.mm(ACROSS), d.mm(OFF)),
                         widest.applyAsDouble(d) + 2 * d.custom(left)),
-                    "the outside and what is left on it"));
+                    Wording.of("stockRules.the-outside-and-what-is")));
   }
 
   /** The blank's width, where it is stated, mm. */

@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import static hazelkeep.piece.Rule.Value.shop;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Bit;
@@ -32,7 +33,7 @@ public final class Tenons {
             .mapToDouble(j -> j.longestTenon(d.shop().practice()))
             .min()
             .orElse(usual);
-    return shop(Math.min(usual, most), "6 to 7 mm hold a box; shorter than the jaws are deep");
+    return shop(Math.min(usual, most), Wording.of("tenons.6-to-7-mm-hold"));
   }
 
   /**
@@ -45,13 +46,13 @@ public final class Tenons {
     for (JawSet j : byTrueCircle(d)) {
       double end = j.trueCircle() + d.custom(Line.HOLD_TENON_OVER_CIRCLE) + j.flare(l);
       if (end <= most) {
-        return shop(end, "true circle of the " + j.name() + ", with their dovetail");
+        return shop(end, Wording.of("tenons.true-circle-of-the-with", j.name()));
       }
     }
     JawSet smallest =
         byTrueCircle(d).isEmpty() ? null : byTrueCircle(d).get(byTrueCircle(d).size() - 1);
     double least = smallest == null ? 20 : smallest.squeeze().from() + 0.2 + smallest.flare(l);
-    return shop(Math.max(10, Math.max(least, most)), "as thick as the blank lets it be");
+    return shop(Math.max(10, Math.max(least, most)), Wording.of("tenons.as-thick-as-the-blank"));
   }
 
   /** The widest that any jaws on the wall take and that leaves a shoulder; empty without jaws. */
@@ -86,7 +87,7 @@ public final class Tenons {
     double e = d.mm(end);
     Optional<JawSet> jaws = jaws(d.shop(), e, l);
     double flare = jaws.map(j -> j.flare(l)).orElse(0.0);
-    return shop(Math.max(0.5 * e, e - flare), "its end less the dovetail of the jaws");
+    return shop(Math.max(0.5 * e, e - flare), Wording.of("tenons.its-end-less-the-dovetail"));
   }
 
   /** The jaws for a tenon of that diameter at its end: those that it fits best at its root. */

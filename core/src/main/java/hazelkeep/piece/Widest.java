@@ -3,6 +3,7 @@ package hazelkeep.piece;
 import static hazelkeep.piece.Rule.Value.derived;
 
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -20,7 +21,7 @@ public final class Widest {
   public static <D extends Design> Rule.Value of(Dims<D> d, Rule.Value own, String... along) {
     OptionalDouble most = stated(d, along);
     return most.isPresent() && most.getAsDouble() > own.mm()
-        ? derived(most.getAsDouble(), "the widest place that is stated")
+        ? derived(most.getAsDouble(), Wording.of("widest.the-widest-place-that-is"))
         : own;
   }
 
@@ -41,7 +42,7 @@ public final class Widest {
     double widest = d.mm(StockRules.WIDEST);
     return d.stated(foot)
         .filter(f -> f.mm() < widest)
-        .map(f -> derived(widest, "it opens upwards from its foot"));
+        .map(f -> derived(widest, Wording.of("widest.it-opens-upwards-from-its")));
   }
 
   private static <D extends Design> OptionalDouble stated(Dims<D> d, String... keys) {

@@ -1,5 +1,6 @@
 package hazelkeep.practice;
 
+import hazelkeep.measure.Wording;
 import java.util.Optional;
 
 /**
@@ -27,38 +28,32 @@ public record Bound(String name, Optional<Double> least, Optional<Double> most) 
     least = least == null ? Optional.empty() : least;
     most = most == null ? Optional.empty() : most;
     if (name == null || name.isBlank() || name.length() > LONGEST) {
-      throw new IllegalArgumentException(
-          "A bound is that of a size by its name, like outside.height");
+      throw new IllegalArgumentException(Wording.of("bound.a-bound-is-that-of"));
     }
     sane(name, least);
     sane(name, most);
     if (least.isEmpty() && most.isEmpty()) {
-      throw new IllegalArgumentException("The bound of “" + name + "” says nothing");
+      throw new IllegalArgumentException(Wording.of("bound.the-bound-of-says-nothing", name));
     }
     if (least.isPresent() && most.isPresent() && least.get() >= most.get()) {
       throw new IllegalArgumentException(
-          "The least that is taken for “"
-              + name
-              + "” lies below the most; these are "
-              + Custom.plain(least.get())
-              + " and "
-              + Custom.plain(most.get())
-              + " mm.");
+          Wording.of(
+              "bound.the-least-that-is-taken",
+              name,
+              Custom.plain(least.get()),
+              Custom.plain(most.get())));
     }
   }
 
   private static void sane(String name, Optional<Double> mm) {
     if (mm.isPresent() && !(mm.get() >= LEAST && mm.get() <= MOST)) {
       throw new IllegalArgumentException(
-          "A bound of “"
-              + name
-              + "” lies between "
-              + Custom.plain(LEAST)
-              + " and "
-              + Custom.plain(MOST)
-              + " mm; this is "
-              + Custom.plain(mm.get())
-              + ".");
+          Wording.of(
+              "bound.a-bound-of-lies-between",
+              name,
+              Custom.plain(LEAST),
+              Custom.plain(MOST),
+              Custom.plain(mm.get())));
     }
   }
 

@@ -1,5 +1,6 @@
 package hazelkeep.practice;
 
+import hazelkeep.measure.Wording;
 import java.math.BigDecimal;
 
 /**
@@ -16,24 +17,22 @@ public record Custom(String name, double value) {
     Line.Text text = line(name).text();
     if (!(value >= text.least() && value <= text.most())) {
       throw new IllegalArgumentException(
-          "“"
-              + text.meaning()
-              + "” lies between "
-              + plain(text.least())
-              + " and "
-              + plain(text.most())
-              + " "
-              + text.unit()
-              + "; this is "
-              + plain(value)
-              + ".");
+          Wording.of(
+              "custom.lies-between-and-this-is",
+              text.meaning(),
+              plain(text.least()),
+              plain(text.most()),
+              text.unit(),
+              plain(value)));
     }
   }
 
   private static Line line(String name) {
     return Line.named(name == null ? "" : name)
         .orElseThrow(
-            () -> new IllegalArgumentException("Practice has no line called “" + name + "”"));
+            () ->
+                new IllegalArgumentException(
+                    Wording.of("custom.practice-has-no-line-called", name)));
   }
 
   /** The line. */

@@ -1,5 +1,6 @@
 package hazelkeep.practice;
 
+import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -44,7 +45,7 @@ public record Practice(List<Custom> own, List<Bound> bounds) {
     names.forEach(
         n -> {
           if (!known.add(n)) {
-            throw new IllegalArgumentException("Practice has “" + n + "” twice");
+            throw new IllegalArgumentException(Wording.of("practice.practice-has-twice", n));
           }
         });
   }

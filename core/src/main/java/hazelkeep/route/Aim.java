@@ -2,6 +2,7 @@ package hazelkeep.route;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.solid.HalfSection;
@@ -95,7 +96,7 @@ public record Aim(
     return parts.stream()
         .filter(p -> p.name().equals(name))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("There is no part " + name));
+        .orElseThrow(() -> new IllegalArgumentException(Wording.of("aim.there-is-no-part", name)));
   }
 
   /** Whether there is a part of that name. */

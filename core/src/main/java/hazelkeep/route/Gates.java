@@ -3,6 +3,7 @@ package hazelkeep.route;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
@@ -61,7 +62,7 @@ final class Gates {
     Stage at = ever ? gates.get(lathe >= 0 ? lathe : last) : null;
     boolean owed = doing == Doing.CUT || doing == Doing.GLUE;
     Grade grade = !ever || owed ? Grade.STOP : Grade.WATCH;
-    String by = last > lathe && lathe >= 0 ? " Afterwards by hand only." : "";
+    String by = last > lathe && lathe >= 0 ? " " + Wording.of("gates.afterwards-by-hand-only") : "";
     Verdict v =
         ever
             ? LAST.get(doing).told(grade, s.id().part(), s.id().name(), by, at.setup().title())

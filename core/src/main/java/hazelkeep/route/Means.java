@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -45,28 +46,28 @@ public record Means(Aim aim, Shop shop) {
                   new Step(
                       add.key(),
                       "Cut the " + where,
-                      "A step of your own: brought to size.",
+                      Wording.of("means.a-step-of-your-own"),
                       Speeds.At.TURNING,
                       List.of(new Acts(aim, 0, "").bare(0, add.on().part(), add.on().name())));
               case SAND ->
                   new Step(
                       add.key(),
                       "Sand the " + where,
-                      "A step of your own: through the grits to " + add.grit() + ".",
+                      Wording.of("means.a-step-of-your-own-through", add.grit()),
                       Speeds.At.SANDING,
                       List.of(new Act.Sand(add.on(), add.grit())));
               case GLUE ->
                   new Step(
                       add.key(),
                       "Glue to the " + where,
-                      "A step of your own: " + add.product() + ".",
+                      Wording.of("means.a-step-of-your-own-2", add.product()),
                       Speeds.At.SANDING,
                       List.of(new Act.Glue(add.on(), add.product())));
               case FINISH ->
                   new Step(
                       add.key(),
                       "Finish the " + where,
-                      "A step of your own: " + add.product() + ".",
+                      Wording.of("means.a-step-of-your-own-2", add.product()),
                       Speeds.At.SANDING,
                       List.of(new Act.Coat(add.on(), add.product())));
             });

@@ -6,6 +6,7 @@ import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -20,6 +21,7 @@ import hazelkeep.stiffness.StiffnessLimits.Judgement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** Judges every step by the stiffness of the work as it is held. */
 final class Shaking {
@@ -177,8 +179,7 @@ final class Shaking {
         say(
             out,
             up.least(place, place) / now.held()[at],
-            "With the tailstock up it is ",
-            " times as stiff");
+            times -> Wording.of("shaking.with-the-tailstock-up", times));
       }
     }
     Stage best = null;
@@ -198,22 +199,16 @@ final class Shaking {
       }
     }
     if (best != null) {
-      say(
-          out,
-          most,
-          "Before “" + best.step().title() + "” the wood was ",
-          " times as stiff: do this step first");
+      String title = best.step().title();
+      say(out, most, times -> Wording.of("shaking.before-it-was", title, times));
     }
     return out.toString();
   }
 
-  private void say(StringBuilder out, double factor, String before, String after) {
+  private void say(StringBuilder out, double factor, UnaryOperator<String> words) {
     if (factor > shop.custom(Line.STIFF_WORTH_SAYING)) {
       out.append(out.isEmpty() ? "" : " ")
-          .append(before)
-          .append(Rounding.text(factor, factor < 10 ? 1 : 0))
-          .append(after)
-          .append('.');
+          .append(words.apply(Rounding.text(factor, factor < 10 ? 1 : 0)));
     }
   }
 

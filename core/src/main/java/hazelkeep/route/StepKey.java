@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.measure.Wording;
 import java.util.regex.Pattern;
 
 /**
@@ -16,8 +17,7 @@ public record StepKey(String path) {
    */
   public StepKey {
     if (!NAME.matcher(path).matches()) {
-      throw new IllegalArgumentException(
-          "“" + path + "” is not the name of a step; one looks like lid/recess");
+      throw new IllegalArgumentException(Wording.of("stepKey.is-not-the-name-of", path));
     }
   }
 

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Wording;
 import java.util.Optional;
 
 /**
@@ -45,8 +46,7 @@ public record Bit(
       slow.ifPresent(s -> Checks.plain("The bit's slowest speed", s, 20, 10_000, " rpm"));
       fast.ifPresent(f -> Checks.plain("The bit's fastest speed", f, 20, 10_000, " rpm"));
       if (slow.isPresent() && fast.isPresent() && slow.get() > fast.get()) {
-        throw new IllegalArgumentException(
-            "The bit's slowest speed is no faster than its fastest: swap the two");
+        throw new IllegalArgumentException(Wording.of("bit.the-bits-slowest-speed-is"));
       }
     }
   }
@@ -86,9 +86,7 @@ public record Bit(
     Checks.mm("The bit's point", tip, 0, 60);
     Checks.mm("The bit's reach", reach, 2, 1000);
     if (tip > reach) {
-      throw new IllegalArgumentException(
-          "The point is longer than the bit reaches: the reach is counted from the cutting rim back"
-              + " to what holds it, the point from the rim forward");
+      throw new IllegalArgumentException(Wording.of("bit.the-point-is-longer-than"));
     }
     own = own == null ? Own.NOTHING : own;
     shank = shank == 0 ? Math.min(SHANK, diameter) : shank;

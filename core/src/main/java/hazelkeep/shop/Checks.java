@@ -1,6 +1,7 @@
 package hazelkeep.shop;
 
 import hazelkeep.measure.Unit;
+import hazelkeep.measure.Wording;
 
 /** What an item of the shop can be, told in plain words. */
 final class Checks {
@@ -11,7 +12,7 @@ final class Checks {
   static String name(String name) {
     String t = name == null ? "" : name.strip();
     if (t.isEmpty() || t.length() > NAME_MOST || t.chars().anyMatch(Character::isISOControl)) {
-      throw new IllegalArgumentException("Give it a name of 1 to " + NAME_MOST + " letters.");
+      throw new IllegalArgumentException(Wording.of("checks.give-it-a-name-of", NAME_MOST));
     }
     return t;
   }
@@ -19,7 +20,7 @@ final class Checks {
   static double mm(String what, double mm, double least, double most) {
     if (!(mm >= least && mm <= most)) {
       throw new IllegalArgumentException(
-          what + " lies between " + both(least) + " and " + both(most) + "; this is " + both(mm));
+          Wording.of("checks.lies-between-and-this-is", what, both(least), both(most), both(mm)));
     }
     return mm;
   }
@@ -27,15 +28,13 @@ final class Checks {
   static double plain(String what, double v, double least, double most, String unit) {
     if (!(v >= least && v <= most)) {
       throw new IllegalArgumentException(
-          what
-              + " lies between "
-              + number(least)
-              + " and "
-              + number(most)
-              + unit
-              + "; this is "
-              + number(v)
-              + unit);
+          Wording.of(
+              "checks.lies-between-and-this-is-2",
+              what,
+              number(least),
+              number(most),
+              unit,
+              number(v)));
     }
     return v;
   }
@@ -43,12 +42,7 @@ final class Checks {
   static void rises(String what, double from, double to) {
     if (!(from < to)) {
       throw new IllegalArgumentException(
-          what
-              + " runs from the smaller to the larger diameter; "
-              + both(from)
-              + " to "
-              + both(to)
-              + " is upside down");
+          Wording.of("checks.runs-from-the-smaller-to", what, both(from), both(to)));
     }
   }
 

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Wording;
+
 /**
  * A drill chuck in the tailstock.
  *
@@ -14,6 +16,6 @@ public record DrillChuck(String name, double nose, double length) {
   public DrillChuck {
     name = Checks.name(name);
     Checks.mm("The chuck's nose", nose, 5, 100);
-    Checks.mm("From its nose to its shoulder", length, 5, 200);
+    Checks.mm(Wording.of("drillChuck.from-its-nose-to-its"), length, 5, 200);
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.solid.Span;
@@ -32,9 +33,9 @@ public record JawSet(
   /** What jaws look like. */
   public enum Form {
     DOVETAIL("dovetail jaws", "bite on a flared tenon"),
-    STRAIGHT("straight jaws", "bite on a parallel tenon or a round limb"),
-    PIN("pin jaws", "go into a small bored hole"),
-    STEP("step jaws", "several true circles, one in front of the other"),
+    STRAIGHT("straight jaws", Wording.of("jawSet.bite-on-a-parallel-tenon")),
+    PIN("pin jaws", Wording.of("jawSet.go-into-a-small-bored")),
+    STEP("step jaws", Wording.of("jawSet.several-true-circles-one-in")),
     BUTTON("button jaws", "soft buttons round a rim");
 
     private final String words;

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Wording;
 import java.util.Optional;
 
 /**
@@ -43,10 +44,8 @@ public record KeptChuck(
     if (face < diameter + 2) {
       throw new IllegalArgumentException(
           form == Form.CUP
-              ? "A cup with no wall holds nothing: its outside is wider than its recess by 2 mm at"
-                  + " least"
-              : "A plug needs a face round it for the rim to sit on: wider than the plug by 2 mm at"
-                  + " least");
+              ? Wording.of("keptChuck.a-cup-with-no-wall")
+              : Wording.of("keptChuck.a-plug-needs-a-face"));
     }
   }
 

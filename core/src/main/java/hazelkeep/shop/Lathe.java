@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Wording;
 import java.util.List;
 
 /**
@@ -34,15 +35,14 @@ public record Lathe(
     Checks.plain("The slowest speed", slowest, 1, FASTEST, " rpm");
     Checks.plain("The fastest speed", fastest, 1, FASTEST, " rpm");
     if (slowest > fastest) {
-      throw new IllegalArgumentException(
-          "The slowest speed is above the fastest one: change them over");
+      throw new IllegalArgumentException(Wording.of("lathe.the-slowest-speed-is-above"));
     }
     steps = steps == null ? List.of() : steps.stream().sorted().distinct().toList();
     steps.forEach(s -> Checks.plain("A fixed speed", s, 1, FASTEST, " rpm"));
     Checks.mm("The quill's travel", quillTravel, 0, 500);
     spindle = spindle == null ? "" : spindle.strip();
     if (spindle.length() > 40) {
-      throw new IllegalArgumentException("The spindle's thread is a name of at most 40 letters");
+      throw new IllegalArgumentException(Wording.of("lathe.the-spindles-thread-is-a"));
     }
   }
 

@@ -2,6 +2,7 @@ package hazelkeep.shop;
 
 import hazelkeep.air.Climates;
 import hazelkeep.measure.Restated;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.solid.Span;
@@ -237,7 +238,8 @@ public record Shop(
             new Tool("round-nose scraper", new ToolShape(4, 6, 120), cut, 0),
             new Tool("box scraper", new ToolShape(0.2, 4, 120), cut, 0),
             new Tool("12 mm hollowing bar", new ToolShape(2, 6, 220), cut, 0),
-            new Tool("small hooked bar on a rig", new ToolShape(2, 4, 240), cut, 0, 14),
+            new Tool(
+                Wording.of("shop.small-hooked-bar-on-a"), new ToolShape(2, 4, 240), cut, 0, 14),
             new Tool("hooked bar on a rig", new ToolShape(2, 4, 240), cut, 0, 25),
             new Tool("sanding stick", new ToolShape(2, 5, 200), rub, 0),
             new Tool("finger", new ToolShape(8, 8, 60), rub, 0)),

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.solid.ToolShape;
 import hazelkeep.wood.Doing;
 import java.util.Collections;
@@ -28,7 +29,7 @@ public record Tool(String name, ToolShape shape, Set<Doing> does, double width, 
   public Tool {
     name = Checks.name(name);
     if (does.isEmpty()) {
-      throw new IllegalArgumentException("Say what it is good for: cutting, sanding or finishing");
+      throw new IllegalArgumentException(Wording.of("tool.say-what-it-is-good"));
     }
     // In the order of the work, so that a shop's file reads the same each time it is taken out.
     does = Collections.unmodifiableSet(EnumSet.copyOf(does));

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Wording;
+
 /**
  * A screw chuck.
  *
@@ -18,7 +20,7 @@ public record WoodScrew(String name, double diameter, double length, double face
     Checks.mm("The screw's length", length, 5, 80);
     Checks.mm("The face behind the wood", face, 10, 250);
     if (face <= diameter) {
-      throw new IllegalArgumentException("The face behind the wood is wider than the screw");
+      throw new IllegalArgumentException(Wording.of("woodScrew.the-face-behind-the-wood"));
     }
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.solid;
 
+import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -30,8 +31,7 @@ public final class Profile {
     }
     for (int i = 1; i < points.size(); i++) {
       if (points.get(i).z() < points.get(i - 1).z() - 1e-6) {
-        throw new NoOutline(
-            "The outline runs back on itself; its points must follow one another along the axis");
+        throw new NoOutline(Wording.of("profile.the-outline-runs-back"));
       }
     }
     this.flat = new Polyline(points);

@@ -1,5 +1,6 @@
 package hazelkeep.stiffness;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.PushTest;
@@ -22,7 +23,7 @@ public record JawSpring(double c, double most, boolean tested, String words) {
 
   /** The spring where no push test was made. */
   public static JawSpring common(Practice practice) {
-    return untested(practice, "a common lathe and chuck, no push test made");
+    return untested(practice, Wording.of("jawSpring.no-push-test-made"));
   }
 
   private static JawSpring untested(Practice practice, String words) {
@@ -40,15 +41,12 @@ public record JawSpring(double c, double most, boolean tested, String words) {
     Optional<Figure> g = wood.flatMap(Species::shearModulus);
     if (e.isEmpty() || g.isEmpty()) {
       return untested(
-          shop.practice(),
-          "the push test can't be used: the stiffness of " + t.species() + " is not known");
+          shop.practice(), Wording.of("jawSpring.the-stiffness-is-not-known", t.species()));
     }
     double bar = bar(t, e.get().value(), g.get().value());
     double rest = t.deflection() / t.force() - bar;
     if (rest <= 0) {
-      return untested(
-          shop.practice(),
-          "the push test can't be used: a bar of that wood alone gives more than was read");
+      return untested(shop.practice(), Wording.of("jawSpring.a-bar-alone-gives-more"));
     }
     double spring = t.at() * t.at() / rest;
     double c = spring / (e.get().value() * Math.pow(t.tenon(), 3));

@@ -1,6 +1,7 @@
 package hazelkeep.stiffness;
 
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 
@@ -21,7 +22,7 @@ public final class StiffnessLimits {
         Line.STIFF_FINISHING_LEAST,
         Line.STIFF_FINISHING_FORCE),
     SLENDER(
-        "fine cuts or abrasive on slender work",
+        Wording.of("stiffnessLimits.slender-work"),
         Line.STIFF_SLENDER_SOUND,
         Line.STIFF_SLENDER_LIGHT,
         Line.STIFF_SLENDER_LEAST,

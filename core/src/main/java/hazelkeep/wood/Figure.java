@@ -1,5 +1,7 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Wording;
+
 /**
  * A number about a wood, with what it rests on.
  *
@@ -10,11 +12,11 @@ package hazelkeep.wood;
 public record Figure(double value, Letter letter, String source) {
   /** How sure a number is. */
   public enum Letter {
-    A("sure it is the published figure; written from memory"),
-    B("believed to be published so, may be off a little; written from memory"),
+    A(Wording.of("figure.sure-it-is-the-published")),
+    B(Wording.of("figure.believed-to-be-published-so")),
     C("a guess"),
     OWN("the turner's own figure"),
-    ESTIMATE("worked out from another figure by a rule of thumb");
+    ESTIMATE(Wording.of("figure.worked-out-from-another-figure"));
 
     private final String words;
 

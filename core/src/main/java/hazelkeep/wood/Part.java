@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Wording;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
@@ -32,7 +33,8 @@ public record Part(
     return surfaces.stream()
         .filter(s -> s.id().name().equals(surface))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException(name + " has no surface " + surface));
+        .orElseThrow(
+            () -> new IllegalArgumentException(Wording.of("part.has-no-surface", name, surface)));
   }
 
   /** This part moved along the blank, mm. */
@@ -70,7 +72,8 @@ public record Part(
     return stubs.stream()
         .filter(s -> s.standsOn().equals(surface))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("Nothing stands on " + surface));
+        .orElseThrow(
+            () -> new IllegalArgumentException(Wording.of("part.nothing-stands-on", surface)));
   }
 
   /** The stub of that name. */
@@ -78,6 +81,7 @@ public record Part(
     return stubs.stream()
         .filter(s -> s.name().equals(stub))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException(name + " has no stub " + stub));
+        .orElseThrow(
+            () -> new IllegalArgumentException(Wording.of("part.has-no-stub", name, stub)));
   }
 }

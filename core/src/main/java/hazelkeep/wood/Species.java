@@ -1,6 +1,7 @@
 package hazelkeep.wood;
 
 import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Wording;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -112,7 +113,7 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
                 return new Figure(
                     share * e.value(),
                     Figure.Letter.ESTIMATE,
-                    Rounding.text(share, 2) + " of the stiffness along the grain, common practice");
+                    Wording.of("species.of-the-stiffness-along-the", Rounding.text(share, 2)));
               }
               return new Figure(
                   e.value() * Math.sqrt(fa.value() * fb.value()), fa.letter(), fa.source());
@@ -183,7 +184,7 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
                 new Figure(
                     Math.floor(SAFE * t * 10) / 10,
                     Figure.Letter.ESTIMATE,
-                    "three quarters of a relation with density, Wood Handbook, from memory"));
+                    Wording.of("species.three-quarters-of-a-relation")));
   }
 
   /**

@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Wording;
 import java.util.Locale;
 
 /** What is known of a wood at 12 % moisture. */
@@ -9,10 +10,10 @@ public enum WoodProperty {
   BENDING("Bending strength", "MPa", 5, 400),
   TENSION_ACROSS("Tension across the grain", "MPa", 0.2, 20),
   SHEAR("Shear strength along the grain", "MPa", 1, 40),
-  E_RADIAL("Stiffness radially, share of that along the grain", "", 0.01, 0.5),
-  E_TANGENTIAL("Stiffness tangentially, share of that along the grain", "", 0.01, 0.5),
-  G_RADIAL("Shear modulus in the radial face, share of the stiffness", "", 0.01, 0.5),
-  G_TANGENTIAL("Shear modulus in the tangential face, share of the stiffness", "", 0.01, 0.5),
+  E_RADIAL(Wording.of("woodProperty.stiffness-radially-share-of-that"), "", 0.01, 0.5),
+  E_TANGENTIAL(Wording.of("woodProperty.stiffness-tangentially-share-of-that"), "", 0.01, 0.5),
+  G_RADIAL(Wording.of("woodProperty.shear-modulus-in-the-radial"), "", 0.01, 0.5),
+  G_TANGENTIAL(Wording.of("woodProperty.shear-modulus-in-the-tangential"), "", 0.01, 0.5),
   POISSON_RT("Poisson's ratio radial to tangential", "", 0.05, 1.2),
   POISSON_TR("Poisson's ratio tangential to radial", "", 0.05, 1.2),
   SHRINK_RADIAL("Shrinkage radially, green to dry", "%", 0.5, 20),
@@ -68,14 +69,13 @@ public enum WoodProperty {
   public double checked(double value) {
     if (!(value >= least && value <= most)) {
       throw new IllegalArgumentException(
-          label
-              + " lies between "
-              + plain(least)
-              + " and "
-              + plain(most)
-              + (unit.isEmpty() ? "" : " " + unit)
-              + "; this is "
-              + plain(value));
+          Wording.of(
+              "woodProperty.lies-between-and-this-is",
+              label,
+              plain(least),
+              plain(most),
+              unit.isEmpty() ? "" : " " + unit,
+              plain(value)));
     }
     return value;
   }

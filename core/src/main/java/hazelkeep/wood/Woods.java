@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -45,7 +46,7 @@ public record Woods(List<Species> own) {
     List<String> found = all().stream().map(Species::name).filter(s -> says(s, name)).toList();
     if (found.size() > 1) {
       throw new IllegalArgumentException(
-          "“" + name + "” may be " + String.join(", ", found) + ": say which");
+          Wording.of("woods.may-be-say-which", name, String.join(", ", found)));
     }
     return found.isEmpty() ? name : found.get(0);
   }

@@ -2,6 +2,7 @@ package hazelkeep.workbench;
 
 import hazelkeep.fit.Seen;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Act;
 import hazelkeep.route.Mounting;
@@ -170,7 +171,7 @@ public sealed interface Fact {
      */
     public RunOut {
       if (!(side >= 0 && side < MOST)) {
-        throw new IllegalArgumentException("Work runs out by 0 to 20 mm a side");
+        throw new IllegalArgumentException(Wording.of("fact.work-runs-out-by-0"));
       }
     }
   }

@@ -3,6 +3,7 @@ package hazelkeep.workbench;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
@@ -63,17 +64,13 @@ public record FreshBlank(double length, double across) {
     FreshBlank least = least(aim, part, shop);
     if (length < least.length - 1e-6 || across < least.across - 1e-6) {
       throw new IllegalArgumentException(
-          "A fresh blank for the "
-              + part
-              + " is at least "
-              + Dims.both(least.length)
-              + " long and "
-              + Dims.both(least.across)
-              + " across; this one is "
-              + Dims.both(length)
-              + " by "
-              + Dims.both(across)
-              + ".");
+          Wording.of(
+              "freshBlank.a-fresh-blank-for-the",
+              part,
+              Dims.both(least.length),
+              Dims.both(least.across),
+              Dims.both(length),
+              Dims.both(across)));
     }
     Optional<Body> own = aim.own(part);
     if (own.isPresent()) {
@@ -105,13 +102,13 @@ public record FreshBlank(double length, double across) {
     SetupDraft s =
         new SetupDraft(
             "fresh " + part,
-            "Fresh blank for the " + part + ", between centres",
+            Wording.of("freshBlank.fresh-blank-for-the-between", part),
             Hold.of(new Centres()),
             Map.of(part, new Frame(0, false)));
     s.step(
         "round",
         "Round the fresh blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Wording.of("any.turn-it-by-hand-first"),
         Speeds.At.TURNING,
         Acts.remove(
             part, HalfSection.box(-far, far, aim.mm(StockRules.ROUND) / 2, HalfSection.FAR)));
@@ -120,8 +117,8 @@ public record FreshBlank(double length, double across) {
             .plus(HalfSection.box(p.to, far, 0, HalfSection.FAR));
     s.step(
         "face",
-        "Face both ends of the fresh blank",
-        "Clear of the centres first, then cut back to the nub.",
+        Wording.of("freshBlank.face-both-ends-of-the"),
+        Wording.of("freshBlank.clear-of-the-centres-first"),
         Speeds.At.TURNING,
         Acts.remove(part, ends));
     HalfSection round =
@@ -129,7 +126,7 @@ public record FreshBlank(double length, double across) {
     s.step(
         "tenon",
         "Cut its tenon",
-        "Its shoulder clean and square: it has to sit on the jaw fronts.",
+        Wording.of("any.its-shoulder-clean-and-square"),
         Speeds.At.TURNING,
         Acts.remove(part, round));
     List<Act> spigot = spigot(aim, aim.part(part));
@@ -137,7 +134,7 @@ public record FreshBlank(double length, double across) {
       s.step(
           "spigot",
           "Turn its spigot",
-          "To the size that the first one had: its mate is fitted to it.",
+          Wording.of("freshBlank.to-the-size-that-the"),
           Speeds.At.TURNING,
           spigot);
     }

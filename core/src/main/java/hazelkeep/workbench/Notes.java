@@ -1,6 +1,7 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
@@ -90,7 +91,7 @@ final class Notes<D extends Design> {
             .route()
             .step(key)
             .orElseThrow(
-                () -> new IllegalArgumentException("There is no step “" + key + "” on this route"));
+                () -> new IllegalArgumentException(Wording.of("notes.there-is-no-step-on", key)));
     Mounting held = Mounting.of(in.orElseThrow());
     List<Act> acts = step.acts();
     if (log.mounted().filter(held::equals).isEmpty()) {
@@ -238,18 +239,16 @@ final class Notes<D extends Design> {
             .filter(p -> p.dim().key().equals(what))
             .findFirst()
             .orElseThrow(
-                () -> new IllegalArgumentException("“" + what + "” is not measured on this route"));
+                () ->
+                    new IllegalArgumentException(
+                        Wording.of("notes.is-not-measured-on-this", what)));
     Gauge device = gauge(prompt, gauge);
     double truth = device.truth(shown);
     if (!(truth > 0)) {
       throw new IllegalArgumentException(
           device.dead() < 0
-              ? "The "
-                  + device.name()
-                  + " starts from "
-                  + Dims.both(-device.dead())
-                  + ": it has to show more than that. Enter the number as it is shown"
-              : "A length above 0 is expected");
+              ? Wording.of("notes.the-starts-from-it-has", device.name(), Dims.both(-device.dead()))
+              : Wording.of("notes.a-length-above-0-is"));
     }
     Leaves leaves = Leaves.of(kind.measures(design, aim, shop), prompt, truth);
     return new Taken(prompt, device, shown, truth, leaves);
@@ -263,11 +262,11 @@ final class Notes<D extends Design> {
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    "There is no “"
-                        + name
-                        + "” in the shop; there are "
-                        + shop.gauges().stream()
+                    Wording.of(
+                        "notes.there-is-no-in-the",
+                        name,
+                        shop.gauges().stream()
                             .map(Gauge::name)
-                            .collect(Collectors.joining(", "))));
+                            .collect(Collectors.joining(", ")))));
   }
 }

@@ -1,6 +1,7 @@
 package hazelkeep.kinds.box;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -32,11 +33,11 @@ final class BoxChoices {
                 new Option(
                     "LID_OVER",
                     "Body, the lid slips over",
-                    "Clean inside; the spigot is fitted last, from outside."),
+                    Wording.of("boxChoices.clean-inside-the-spigot-is")),
                 new Option(
                     "LID_IN",
-                    "Lid, it sits in the mouth",
-                    "Clean outside line; the mouth is opened to the spigot.")),
+                    Wording.of("boxChoices.lid-it-sits-in-the"),
+                    Wording.of("boxChoices.clean-outside-line-the-mouth"))),
             d.school(),
             "stick.need",
             "inside.diameter"));
@@ -45,8 +46,12 @@ final class BoxChoices {
             "share",
             "Height of the lid",
             List.of(
-                new Option("THIRDS", "One third", "The common proportion: body twice the lid."),
-                new Option("GOLDEN", "Golden section", "A taller lid, 0.382 of the height.")),
+                new Option(
+                    "THIRDS",
+                    "One third",
+                    Wording.of("boxChoices.the-common-proportion-body-twice")),
+                new Option(
+                    "GOLDEN", "Golden section", Wording.of("boxChoices.a-taller-lid-0-382"))),
             d.share(),
             "lid.height",
             "body.height"));
@@ -77,33 +82,34 @@ final class BoxChoices {
             "form",
             "Line of the outside",
             List.of(
-                new Option("STRAIGHT", "Straight", "A cylinder; shows the wood."),
-                new Option("BARREL", "Barrel", "Fullest at the middle."),
+                new Option("STRAIGHT", "Straight", Wording.of("any.a-cylinder-shows-the-wood")),
+                new Option("BARREL", "Barrel", Wording.of("boxChoices.fullest-at-the-middle")),
                 new Option("TAPER", "Taper", "Narrows upwards."),
-                new Option("OGEE", "Ogee", "An S: full low, drawn in under the lid."),
-                new Option("FREE", "Free points", "Drag the outline point by point.")),
+                new Option("OGEE", "Ogee", Wording.of("boxChoices.an-s-full-low-drawn")),
+                new Option(
+                    "FREE", "Free points", Wording.of("boxChoices.drag-the-outline-point-by"))),
             d.form()),
         Choice.of(
             "top",
             "Top of the lid",
             List.of(
-                new Option(
-                    "FLAT", "Flat", "Flat, its edge rounded: stacks, and keeps the lid thick."),
-                new Option("DOME", "Dome", "Soft; wants a higher lid.")),
+                new Option("FLAT", "Flat", Wording.of("boxChoices.flat-its-edge-rounded-stacks")),
+                new Option("DOME", "Dome", Wording.of("boxChoices.soft-wants-a-higher-lid"))),
             d.top()),
         Choice.of(
             "floor",
             "Floor inside",
             List.of(
-                new Option("FLAT", "Flat", "Most room; the corner fits a round nose."),
-                new Option("ROUNDED", "Rounded", "Easy to sand, sheds seed and salt.")),
+                new Option("FLAT", "Flat", Wording.of("boxChoices.most-room-the-corner-fits")),
+                new Option("ROUNDED", "Rounded", Wording.of("boxChoices.easy-to-sand-sheds-seed"))),
             d.floor()),
         Choice.of(
             "roof",
             "Inside of the lid",
             List.of(
-                new Option("FLAT", "Flat", "Most room under the lid."),
-                new Option("DOMED", "Domed", "Follows a dome; even thickness.")),
+                new Option("FLAT", "Flat", Wording.of("boxChoices.most-room-under-the-lid")),
+                new Option(
+                    "DOMED", "Domed", Wording.of("boxChoices.follows-a-dome-even-thickness"))),
             d.roof()),
         Choice.of(
             "hollowing",
@@ -112,12 +118,14 @@ final class BoxChoices {
             d.hollowing()),
         Choice.of(
             "gives",
-            "If the blank is too short, shorten",
+            Wording.of("boxChoices.if-the-blank-is-too"),
             List.of(
-                new Option("BOTH", "Body and lid", "Both shrink, in their share."),
-                new Option("BODY", "The body", "The lid keeps its height."),
-                new Option("LID", "The lid", "The body keeps its room."),
-                new Option("JOINT", "The spigot", "Only the joint gets shorter.")),
+                new Option(
+                    "BOTH", "Body and lid", Wording.of("boxChoices.both-shrink-in-their-share")),
+                new Option("BODY", "The body", Wording.of("boxChoices.the-lid-keeps-its-height")),
+                new Option("LID", "The lid", Wording.of("boxChoices.the-body-keeps-its-room")),
+                new Option(
+                    "JOINT", "The spigot", Wording.of("boxChoices.only-the-joint-gets-shorter"))),
             d.gives()));
   }
 
@@ -131,7 +139,10 @@ final class BoxChoices {
         new End(
             "foot", "body", finishing("footBy", "How the foot is finished", d.footBy(), EVERY)));
     out.add(
-        new End("top", "lid", finishing("topBy", "How the lid's top is finished", d.topBy(), LID)));
+        new End(
+            "top",
+            "lid",
+            finishing("topBy", Wording.of("boxChoices.how-the-lids-top-is"), d.topBy(), LID)));
     return out;
   }
 
@@ -141,7 +152,7 @@ final class BoxChoices {
         "body",
         Choice.of(
             "startBy",
-            "How the blank is first held",
+            Wording.of("boxChoices.how-the-blank-is-first"),
             Arrays.stream(Mounting.values()).map(Mounting::option).toList(),
             d.startBy()));
   }

@@ -10,6 +10,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.kinds.box.LiddedBox.Content;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Told;
 import hazelkeep.solid.Point;
 import java.util.List;
@@ -50,10 +51,7 @@ record BoxContent(LiddedBox d) implements Element {
     if (high > room + SAME) {
       told.found(
           Entry.CONTENT_TALL.told(
-              Grade.STOP,
-              room,
-              high,
-              "With the lid on, there is less room at its edge than it needs."),
+              Grade.STOP, room, high, Wording.of("boxContent.with-the-lid-on-there")),
           BODY,
           new Point(new BoxParts(d).mouthAt(b) - b.mm(DEPTH), across / 2));
     }

@@ -10,6 +10,7 @@ import hazelkeep.element.Work;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.practice.Line;
@@ -74,15 +75,15 @@ final class BoxEndOrder {
     }
     up.step(
         "bulk",
-        "Rough the top, shape the side",
-        "Take the lid's tenon down round the pad while the tailstock still supports it; run both outsides into one line.",
+        Wording.of("boxEndOrder.rough-the-top-shape-the"),
+        Wording.of("boxEndOrder.take-the-lids-tenon-down"),
         Speeds.At.TURNING,
         rough);
     if (alone) {
       up.step(
           "outside",
           "Sand and finish the outside",
-          "Sand the sides through the grits, then the finish on the lid.",
+          Wording.of("boxEndOrder.sand-the-sides-through-the"),
           Speeds.At.SANDING,
           off
               ? w.acts().treat(LID, "side")
@@ -92,17 +93,17 @@ final class BoxEndOrder {
       up.step(
           "undercut",
           "Undercut the top",
-          "Cut in behind the top, a little hollow, down to a neck for the saw.",
+          Wording.of("boxEndOrder.cut-in-behind-the-top"),
           Speeds.At.PARTING,
           undercut(LID, "top"));
       w.put(up);
-      byHand("top", LID, "top", "Saw the tenon off, pare the stub and sand the top by hand.");
+      byHand("top", LID, "top", Wording.of("boxEndOrder.saw-the-tenon-off-pare"));
       return;
     }
     w.put(up);
     if (design.topBy() == Finishing.PRESSED) {
       pressed("top", LID, mount);
-      byHand("top", LID, "top", "Pare the nub off and sand the middle by hand.");
+      byHand("top", LID, "top", Wording.of("boxEndOrder.pare-the-nub-off-and"));
       return;
     }
     SetupDraft s =
@@ -112,15 +113,15 @@ final class BoxEndOrder {
     s.step(
         "top",
         "Finish the top",
-        "Light cuts, pressed towards the headstock. The last of the tenon goes here.",
+        Wording.of("boxEndOrder.light-cuts-pressed-towards-the"),
         Speeds.At.TURNING,
         w.acts().bare(0, LID, "top"));
     s.step(
         "outside",
         alone ? "Sand and finish the top" : "Sand and finish the outside",
         alone
-            ? "Through the grits, then the finish."
-            : "Sand top and sides through the grits, then the finish on lid and top.",
+            ? Wording.of("any.through-the-grits-then-the")
+            : Wording.of("boxEndOrder.sand-top-and-sides-through"),
         Speeds.At.SANDING,
         alone
             ? w.acts().treat(LID, "top")
@@ -172,7 +173,7 @@ final class BoxEndOrder {
     SetupDraft s =
         new SetupDraft(
             end,
-            "Pressed on a pad by the tailstock",
+            Wording.of("boxEndOrder.pressed-on-a-pad-by"),
             up(mount.grip()),
             Map.of(part, mount.frame()));
     double r = b.shop().pad().radius();
@@ -183,7 +184,7 @@ final class BoxEndOrder {
     s.step(
         end,
         "Finish the " + end + " round the pad",
-        "Light cuts towards the headstock, up to the nub that the pad presses on.",
+        Wording.of("any.light-cuts-towards-the-headstock"),
         Speeds.At.TURNING,
         remove(part, b.part(part).surface(end).zone().minus(nub)));
     w.put(s);
@@ -202,7 +203,7 @@ final class BoxEndOrder {
             "ease", "Body by its mouth", Hold.of(mouth.grip()), Map.of(BODY, mouth.frame()))
         : new SetupDraft(
             "ease",
-            "Body on its tenon, lid off",
+            Wording.of("boxEndOrder.body-on-its-tenon-lid"),
             Hold.of(BoxOrder.onBody(p, b)),
             Map.of(BODY, BoxOrder.bodyFrame(p, b)));
   }
@@ -216,7 +217,7 @@ final class BoxEndOrder {
       s.step(
           "finish",
           "Finish the body's outside",
-          "Bring the body's side to the same finish as the lid.",
+          Wording.of("boxEndOrder.bring-the-bodys-side-to"),
           Speeds.At.SANDING,
           w.acts().coat(BODY, "side"));
     }
@@ -228,7 +229,7 @@ final class BoxEndOrder {
     s.step(
         "ease",
         over ? "Ease the spigot" : "Ease the mouth",
-        "Nothing hangs on the jam any more: ease it to the fit you want, a hair at a time.",
+        Wording.of("boxEndOrder.nothing-hangs-on-the-jam"),
         Speeds.At.TURNING,
         over ? w.acts().bare(0, BODY, "spigot") : w.acts().bare(0, BODY, "recess", "ledge"),
         over ? w.fit(Spigot.DIAMETER, "on the spigot") : w.fit(RECESS, "inside the mouth"),
@@ -247,16 +248,16 @@ final class BoxEndOrder {
       s.step(
           "undercut",
           "Undercut the foot",
-          "Cut in behind the foot, a little hollow, down to a neck for the saw.",
+          Wording.of("any.cut-in-behind-the-foot"),
           Speeds.At.PARTING,
           undercut(BODY, "foot"));
       w.put(s);
-      byHand("foot", BODY, "foot", "Saw the tenon off, pare the stub and sand the foot by hand.");
+      byHand("foot", BODY, "foot", Wording.of("boxEndOrder.saw-the-tenon-off-pare-the"));
       return;
     }
     if (design.footBy() == Finishing.PRESSED) {
       pressed("foot", BODY, mount);
-      byHand("foot", BODY, "foot", "Pare the nub off and sand the middle by hand.");
+      byHand("foot", BODY, "foot", Wording.of("boxEndOrder.pare-the-nub-off-and"));
       return;
     }
     String on = design.footBy().option().label().toLowerCase(Locale.ROOT);
@@ -267,7 +268,7 @@ final class BoxEndOrder {
     up.step(
         "bulk",
         "Rough the foot",
-        "Hold the body reversed: " + on + ". Take the tenon down round the pad.",
+        Wording.of("boxEndOrder.hold-the-body-reversed-take", on),
         Speeds.At.TURNING,
         Acts.sparing(w.acts().bare(b.custom(Line.TURN_BOX_SPARE), BODY, "foot"), nub));
     w.put(up);
@@ -279,7 +280,7 @@ final class BoxEndOrder {
     s.step(
         "foot",
         "Finish the foot",
-        "Light cuts towards the headstock; hollow it a little, so that only the rim stands. Sand it.",
+        Wording.of("boxEndOrder.light-cuts-towards-the-headstock"),
         Speeds.At.TURNING,
         Acts.both(List.of(w.acts().bare(0, BODY, "foot")), w.acts().sand(BODY, "foot")));
     w.put(s);
@@ -296,15 +297,15 @@ final class BoxEndOrder {
     HalfSection nub = HalfSection.box(-10, p.joinAt(b), 0, b.shop().pad().radius());
     up.step(
         "bulk",
-        "Rough the foot, shape the side",
-        "Take the tenon down round the pad; run the body's outside into the lid's.",
+        Wording.of("boxEndOrder.rough-the-foot-shape-the"),
+        Wording.of("boxEndOrder.take-the-tenon-down-round"),
         Speeds.At.TURNING,
         Acts.sparing(w.acts().bare(b.custom(Line.TURN_BOX_SPARE), BODY, "foot"), nub),
         w.acts().bare(0, BODY, "side"));
     up.step(
         "outside",
         "Sand the body's side",
-        "Through the grits.",
+        Wording.of("boxEndOrder.through-the-grits"),
         Speeds.At.SANDING,
         w.acts().sand(BODY, "side"));
     w.put(up);
@@ -317,7 +318,7 @@ final class BoxEndOrder {
     s.step(
         "sign",
         "Sign it",
-        "Name, date and species on the foot, then the last of the finish.",
+        Wording.of("boxEndOrder.name-date-and-species-on"),
         Speeds.At.TURNING,
         Acts.both(
             List.of(new Act.Mark(BODY, "name, date, species")),

@@ -14,6 +14,7 @@ import hazelkeep.kinds.box.LiddedBox.School;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Dims;
@@ -69,20 +70,21 @@ final class BoxHeights {
     if (holds().isPresent()) {
       double in = holds().get() + 2 * d.custom(Line.CONTENT_BOX);
       double walls = round(d, Line.BOX_ROUND, in) + BoxSizes.takes(d, design);
-      return derived(in + 2 * walls, "what goes in, plus walls and joint");
+      return derived(in + 2 * walls, Wording.of("boxHeights.what-goes-in-plus-walls"));
     }
     Optional<Size> across = design.blank().flatMap(Blank::across);
     if (across.isPresent()) {
       double sure = Blank.sure(design.blank(), across.get().mm(), d.mm(StockRules.OFF));
       return derived(
-          sure - d.custom(Line.BOX_BLANK_LEFT), "largest round that the blank surely gives");
+          sure - d.custom(Line.BOX_BLANK_LEFT),
+          Wording.of("boxHeights.largest-round-that-the-blank"));
     }
     if (ml().isPresent()) {
       double in = Math.cbrt(4 * ml().get() * ML / (d.custom(Line.BOX_ML_TALL) * Math.PI));
       double walls = round(d, Line.BOX_ROUND_ML, in) + BoxSizes.takes(d, design);
-      return derived(in + 2 * walls, "the volume wanted, a little taller than wide");
+      return derived(in + 2 * walls, Wording.of("boxHeights.the-volume-wanted-a-little"));
     }
-    return practice(d.custom(Line.BOX_DIAMETER), "a small box that most jaws hold");
+    return practice(d.custom(Line.BOX_DIAMETER), Wording.of("boxHeights.a-small-box-that-most"));
   }
 
   Rule.Value height(Dims<?> d) {
@@ -95,7 +97,7 @@ final class BoxHeights {
     }
     Optional<Double> tall = design.content().flatMap(Content::height).map(Size::mm);
     if (tall.isPresent()) {
-      return derived(holding(d, tall.get()), "what goes in, plus floor and lid");
+      return derived(holding(d, tall.get()), Wording.of("boxHeights.what-goes-in-plus-floor"));
     }
     if (ml().isPresent()) {
       return derived(volume(d, ml().get()), "the volume wanted");
@@ -103,9 +105,10 @@ final class BoxHeights {
     Optional<Size> length = design.blank().flatMap(Blank::length);
     if (length.isPresent()) {
       double left = length.get().mm() - spigot(d) - consumed.stream().mapToDouble(d::mm).sum();
-      return derived(Math.max(LOWEST, left), "the largest that the blank gives");
+      return derived(Math.max(LOWEST, left), Wording.of("boxHeights.the-largest-that-the-blank"));
     }
-    return practice(d.custom(Line.BOX_HIGH) * d.mm(WIDEST), "half again as tall as wide");
+    return practice(
+        d.custom(Line.BOX_HIGH) * d.mm(WIDEST), Wording.of("boxHeights.half-again-as-tall-as"));
   }
 
   /** The joint's length without asking for it: it may follow from the height, mm. */

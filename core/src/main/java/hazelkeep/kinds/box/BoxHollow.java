@@ -22,6 +22,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.kinds.box.LiddedBox.School;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
@@ -81,7 +82,8 @@ record BoxHollow(LiddedBox d, List<SizeRule> rules) implements Element {
   @Override
   public void sane(Lay lay, Sane sane) {
     sane.below(INSIDE.path(), (over() ? Spigot.DIAMETER : RECESS).path());
-    sane.size(DEPTH.path()).below(mouth(lay), "the foot's end of the blank", BODY_HEIGHT.path());
+    sane.size(DEPTH.path())
+        .below(mouth(lay), Wording.of("boxHollow.the-foots-end-of-the"), BODY_HEIGHT.path());
   }
 
   /** From its top down to the floor and the axis. */
@@ -127,7 +129,7 @@ record BoxHollow(LiddedBox d, List<SizeRule> rules) implements Element {
                   floor <= least / 2 ? Grade.STOP : Grade.WATCH,
                   floor,
                   least,
-                  byPoint ? "counted from the drill's point, on the axis" : "on the axis"),
+                  byPoint ? Wording.of("boxHollow.counted-from-the-drills-point") : "on the axis"),
           BODY,
           new Point(foot, 0));
     }

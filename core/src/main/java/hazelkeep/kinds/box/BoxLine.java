@@ -17,6 +17,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Dims;
 import hazelkeep.practice.Line;
@@ -67,12 +68,10 @@ final class BoxLine {
     double most = dome ? lid : Math.min(lid, rTop);
     if (height <= 0 || lid <= 0 || lid >= height) {
       throw new BadDesign(
-          LID_HEIGHT,
-          "Body and lid both need some height: the lid stays below " + Dims.both(height) + ".");
+          LID_HEIGHT, Wording.of("boxLine.body-and-lid-both-need", Dims.both(height)));
     }
     if (cap > most - LEFT) {
-      throw new BadDesign(
-          cap(d), "The top of the lid stays below " + Dims.both(most - LEFT) + " here.");
+      throw new BadDesign(cap(d), Wording.of("boxLine.the-top-of-the-lid", Dims.both(most - LEFT)));
     }
     double side = height - cap;
     List<Curve> curves = new ArrayList<>(side(d, side, mm, practice));

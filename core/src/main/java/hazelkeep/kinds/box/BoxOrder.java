@@ -19,6 +19,7 @@ import hazelkeep.element.Work;
 import hazelkeep.hold.Around;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
@@ -102,7 +103,7 @@ final class BoxOrder {
   private void whole() {
     w.held(
         "whole",
-        "Foot tenon in the jaws, tail up",
+        Wording.of("any.foot-tenon-in-the-jaws"),
         Hold.of(onBody(p, b), b.shop().live()),
         both(bodyFrame(p, b)),
         (s, x) -> trued(s, BODY, LID),
@@ -115,7 +116,7 @@ final class BoxOrder {
   private void each() {
     w.held(
         "whole",
-        "Body on its tenon, tail up",
+        Wording.of("boxOrder.body-on-its-tenon-tail"),
         Hold.of(onBody(p, b), b.shop().live()),
         Map.of(BODY, bodyFrame(p, b)),
         (s, x) -> trued(s, BODY),
@@ -126,7 +127,7 @@ final class BoxOrder {
         });
     w.held(
         "whole top",
-        "Lid on its tenon, tail up",
+        Wording.of("boxOrder.lid-on-its-tenon-tail"),
         Hold.of(p.topTenon.squeeze(b), b.shop().live()),
         Map.of(LID, p.topTenon.frame(b)),
         (s, x) -> trued(s, LID),
@@ -141,7 +142,7 @@ final class BoxOrder {
     s.step(
         "true",
         "True the outside",
-        "Take the run-out off and shape lightly; leave half a millimetre a side for the finish.",
+        Wording.of("boxOrder.take-the-run-out-off"),
         Speeds.At.TURNING,
         Arrays.stream(parts)
             .map(part -> w.acts().bare(b.custom(Line.TURN_BOX_TRUED), part, "side"))
@@ -152,7 +153,7 @@ final class BoxOrder {
     s.step(
         "shoulder",
         "Shoulder cut",
-        "Sink the shoulder that frees the spigot; leave the spigot a millimetre a side too thick.",
+        Wording.of("boxOrder.sink-the-shoulder-that-frees"),
         Speeds.At.TURNING,
         x.acts().bare(0, BODY, "shoulder"));
   }
@@ -161,10 +162,10 @@ final class BoxOrder {
     s.step(
         "spigot",
         "Turn the lid's spigot",
-        "Turn the lid's spigot parallel and to size: the body's mouth is opened to it later.",
+        Wording.of("boxOrder.turn-the-lids-spigot-parallel"),
         Speeds.At.TURNING,
         x.acts().bare(0, LID, "spigot", "shoulder"),
-        x.turned(Spigot.DIAMETER, "at its end and again at its root"));
+        x.turned(Spigot.DIAMETER, Wording.of("boxOrder.at-its-end-and-again")));
   }
 
   private void lid() {
@@ -178,9 +179,7 @@ final class BoxOrder {
     s.step(
         "hollow",
         "Hollow the lid",
-        "Face the "
-            + (p.over() ? "rim" : "end of the spigot")
-            + ", then hollow from the centre outwards.",
+        Wording.of("boxOrder.face-the-then-hollow-from", p.over() ? "rim" : "end of the spigot"),
         Speeds.At.TURNING,
         w.acts().bare(0, LID, face, "inside"),
         w.deep(LID_DEPTH, "from the " + (p.over() ? "rim" : "spigot's end") + " to the middle"),
@@ -189,14 +188,14 @@ final class BoxOrder {
       s.step(
           "recess",
           "Cut the recess",
-          "Cut the recess parallel. Measure it at the rim and again near its floor.",
+          Wording.of("boxOrder.cut-the-recess-parallel-measure"),
           Speeds.At.TURNING,
           w.acts().bare(0, LID, "recess"),
-          w.turned(RECESS, "at the rim and again near its floor"),
+          w.turned(RECESS, Wording.of("any.at-the-rim-and-again")),
           read(
               RECESS_DEEP.path(),
               depthGauge(),
-              "from the rim to the recess's floor",
+              Wording.of("boxOrder.from-the-rim-to-the"),
               b.custom(Line.READ_RECESS_SHORT),
               b.custom(Line.READ_TURNED)));
     }
@@ -204,7 +203,7 @@ final class BoxOrder {
     s.step(
         "inside",
         "Sand and finish inside",
-        "Through the grits, then the finish. Keep both off the fit.",
+        Wording.of("boxOrder.through-the-grits-then-the"),
         Speeds.At.SANDING,
         w.acts().treat(LID, "inside"));
     p.thread().ifPresent(t -> t.first(s, w));
@@ -218,12 +217,12 @@ final class BoxOrder {
             "body", "Body on its tenon", Hold.of(onBody(p, b)), Map.of(BODY, bodyFrame(p, b)));
     hollowBody(s, p.over() ? "spigot end" : "rim");
     if (p.over()) {
-      finishInside(s, "Mask the spigot.");
+      finishInside(s, Wording.of("boxOrder.mask-the-spigot"));
       p.thread().ifPresentOrElse(t -> t.size(s, w), () -> jamSpigot(s));
     } else {
       // The mouth opens into the inside: its chips would scratch a finished one.
       p.thread().ifPresentOrElse(t -> openMouth(s, t), () -> jamMouth(s));
-      finishInside(s, "Keep both off the mouth.");
+      finishInside(s, Wording.of("boxOrder.keep-both-off-the-mouth"));
     }
     p.thread().ifPresent(t -> t.last(s, w));
     w.put(s);
@@ -233,7 +232,7 @@ final class BoxOrder {
     s.step(
         "inside",
         "Sand and finish inside",
-        "Through the grits, then the finish. " + spare,
+        Wording.of("boxOrder.through-the-grits-then-the-finish", spare),
         Speeds.At.SANDING,
         w.acts().treat(BODY, "inside"));
   }
@@ -242,7 +241,7 @@ final class BoxOrder {
     s.step(
         "jam",
         "Spigot to a jam",
-        "Sneak up on the diameter with trial fits until the lid goes on tight, grain lines together.",
+        Wording.of("boxOrder.sneak-up-on-the-diameter"),
         Speeds.At.TURNING,
         remove(BODY, b.part(BODY).surface("spigot").zone().minus(jamCore())),
         w.fit(Spigot.JAM, "on the spigot"),
@@ -253,7 +252,7 @@ final class BoxOrder {
     s.step(
         "jam",
         "Mouth to a jam",
-        "Open the mouth by light cuts until the lid's spigot goes in tight, grain lines together.",
+        Wording.of("boxOrder.open-the-mouth-by-light"),
         Speeds.At.TURNING,
         remove(BODY, b.part(BODY).surface("recess").zone().and(jamCore())),
         w.fit(Spigot.JAM, "inside the mouth"),
@@ -263,12 +262,12 @@ final class BoxOrder {
   private void openMouth(SetupDraft s, ThreadPair thread) {
     s.step(
         "mouth",
-        "Open the mouth to the outer ring",
-        "Parallel, by light cuts, until the ring slides in by hand with room for the glue.",
+        Wording.of("boxOrder.open-the-mouth-to-the"),
+        Wording.of("boxOrder.parallel-by-light-cuts-until"),
         Speeds.At.TURNING,
         w.acts().bare(0, BODY, "recess", BoxMouth.LEDGE),
         w.fit(RECESS, "inside the mouth"),
-        w.deep(RECESS_DEEP, "from the rim to the ledge"));
+        w.deep(RECESS_DEEP, Wording.of("boxOrder.from-the-rim-to-the-ledge")));
     thread.shelf(s, w);
   }
 
@@ -284,7 +283,7 @@ final class BoxOrder {
     s.step(
         "hollow",
         "Hollow the body",
-        "Face the " + face + ", then hollow from the centre outwards; the hole tells the depth.",
+        Wording.of("boxOrder.face-the-then-hollow-from-the", face),
         Speeds.At.TURNING,
         w.acts().bare(0, BODY, face, "inside"),
         w.deep(DEPTH, "from the " + face + " to the floor"),
@@ -295,11 +294,7 @@ final class BoxOrder {
     s.bore(
         "bore",
         "Bore the middle out",
-        "The "
-            + pass.bit().name()
-            + " in the tailstock, which stays locked; clear the chips "
-            + pass.often()
-            + " on the way. Depths and readings stand on the Bore page.",
+        Wording.of("boxOrder.the-in-the-tailstock-which", pass.bit().name(), pass.often()),
         pass.bit(),
         remove(BODY, hole(pass.bit(), pass.depth())));
   }
@@ -308,15 +303,13 @@ final class BoxOrder {
     s.step(
         "depth hole",
         "Bore the depth hole",
-        "The "
-            + bit.name()
-            + " in a handle, marked for depth: the floor is counted from its point.",
+        Wording.of("boxOrder.the-in-a-handle-marked", bit.name()),
         Speeds.At.BORING,
         remove(BODY, hole(bit, b.mm(HOLE))),
         read(
             HOLE.path(),
             depthGauge(),
-            "from the " + face + " to the bit's full diameter",
+            Wording.of("any.from-the-to-the-bits", face),
             b.custom(Line.READ_TURNED),
             0));
   }

@@ -31,6 +31,7 @@ import hazelkeep.element.Stock;
 import hazelkeep.element.ThreadPair;
 import hazelkeep.kinds.box.LiddedBox.School;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rule;
@@ -82,7 +83,7 @@ final class BoxParts {
   BoxParts(LiddedBox d) {
     this.d = d;
     ChuckTenon tenon = ChuckTenon.at(BODY, "foot", true);
-    this.footTenon = recessed() ? tenon.without("none: a recess holds the foot") : tenon;
+    this.footTenon = recessed() ? tenon.without(Wording.of("any.none-a-recess-holds-the")) : tenon;
     this.sizes = new BoxSizes(d, new BoxHeights(d, consumed()));
     this.bodySide = new BoxSide(d, BODY, sizes.bodySide());
     this.lidSide = new BoxSide(d, LID, sizes.lidSide());
@@ -139,7 +140,7 @@ final class BoxParts {
 
   private Rule.Value waste(Dims<?> x) {
     return recessed()
-        ? Rule.Value.derived(0, "none: the foot is finished first")
+        ? Rule.Value.derived(0, Wording.of("any.none-the-foot-is-finished"))
         : Spare.parting(x, Line.BOX_WASTE_FOOT, Line.BOX_WASTE_ROOM);
   }
 
@@ -220,7 +221,7 @@ final class BoxParts {
         d.blank(),
         List.of(WIDEST),
         new Stock.Round(Line.TURN_BOX_SPARE, Optional.of(Line.TURN_ROUNDING)),
-        "A longer blank, or let the " + giving + " give.",
+        Wording.of("boxParts.a-longer-blank-or-let", giving),
         List.of(),
         Line.WALL_BOX);
   }

@@ -9,6 +9,7 @@ import hazelkeep.element.ThreadPair;
 import hazelkeep.kinds.box.LiddedBox.Form;
 import hazelkeep.kinds.box.LiddedBox.School;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Jam;
@@ -86,7 +87,9 @@ final class BoxSizes {
             "Foot diameter",
             10,
             400,
-            d -> practice(footShare(d) * d.mm(WIDEST), "share of the diameter by its form")));
+            d ->
+                practice(
+                    footShare(d) * d.mm(WIDEST), Wording.of("boxSizes.share-of-the-diameter-by"))));
   }
 
   List<SizeRule> lidSide() {
@@ -115,7 +118,7 @@ final class BoxSizes {
                     Math.min(
                         d.custom(Line.BOX_DOME) * d.mm(LID_HEIGHT),
                         d.custom(Line.BOX_DOME_WIDE) * d.mm(TOP)),
-                    "half the lid's height at most")),
+                    Wording.of("boxSizes.half-the-lids-height-at"))),
         new SizeRule(
             ROUNDOVER,
             "Round-over of the lid",
@@ -126,7 +129,7 @@ final class BoxSizes {
                     Math.min(
                         d.custom(Line.BOX_ROUNDOVER),
                         d.custom(Line.BOX_ROUNDOVER_LID) * d.mm(LID_HEIGHT)),
-                    "a broken edge that feels soft")));
+                    Wording.of("boxSizes.a-broken-edge-that-feels"))));
   }
 
   private Rule.Value lidHeight(Dims<?> d) {
@@ -159,7 +162,7 @@ final class BoxSizes {
           case OGEE -> d.custom(Line.BOX_TOP_OGEE);
           case FREE -> p.isEmpty() ? 1 : 2 * p.get(p.size() - 1).radius() / d.mm(WIDEST);
         };
-    return practice(share * d.mm(WIDEST), "share of the diameter by its form");
+    return practice(share * d.mm(WIDEST), Wording.of("boxSizes.share-of-the-diameter-by"));
   }
 
   private Rule.Value across(Dims<?> d) {
@@ -193,18 +196,21 @@ final class BoxSizes {
             "Recess depth",
             2,
             80,
-            d -> derived(d.mm(Spigot.LENGTH) + d.mm(AIR), "spigot length plus the air under it")),
+            d ->
+                derived(
+                    d.mm(Spigot.LENGTH) + d.mm(AIR),
+                    Wording.of("boxSizes.spigot-length-plus-the-air"))),
         new SizeRule(Spigot.DIAMETER, "Spigot diameter", 6, 380, this::spigot).fine());
   }
 
   private Rule.Value spigotLength(Dims<?> d) {
     return d.stated(RECESS_DEEP).isPresent()
-        ? derived(d.mm(RECESS_DEEP) - d.mm(AIR), "recess less the air under the spigot")
+        ? derived(d.mm(RECESS_DEEP) - d.mm(AIR), Wording.of("boxSizes.recess-less-the-air-under"))
         : practice(
             Math.min(
                 ofDiameter(d, Line.BOX_SPIGOT, Line.BOX_SPIGOT_LEAST, Line.BOX_SPIGOT_MOST),
                 d.custom(Line.BOX_SPIGOT_LID) * d.mm(LID_HEIGHT)),
-            "8 to 10 mm on a small box, less on a tiny one");
+            Wording.of("any.8-to-10-mm-on"));
   }
 
   private Rule.Value shoulder(Dims<?> d) {
@@ -219,7 +225,7 @@ final class BoxSizes {
                         d, Line.BOX_SHOULDER, Line.BOX_SHOULDER_LEAST, Line.BOX_SHOULDER_MOST),
                     join(d) / 2
                         - under(d, d.mm(BODY_HEIGHT) + (over() ? 1 : -1) * d.mm(RECESS_DEEP))),
-            "leaves the rim stout enough not to split");
+            Wording.of("boxSizes.leaves-the-rim-stout-enough"));
   }
 
   /** What a threaded pair with its flange takes of the wall round the spigot, mm a side. */
@@ -252,25 +258,30 @@ final class BoxSizes {
         .map(s -> derived(s, "the spigot's own diameter"))
         .or(() -> pair(d).spigot())
         .orElseGet(
-            () -> derived(join(d) - 2 * d.mm(SHOULDER), "diameter at the join less two shoulders"));
+            () ->
+                derived(
+                    join(d) - 2 * d.mm(SHOULDER),
+                    Wording.of("boxSizes.diameter-at-the-join-less")));
   }
 
   private static Rule.Value air(Dims<?> d) {
     return d.stated(RECESS_DEEP).isPresent() && d.stated(Spigot.LENGTH).isPresent()
         ? derived(d.mm(RECESS_DEEP) - d.mm(Spigot.LENGTH), "what the two leave")
-        : practice(d.custom(Line.BOX_AIR), "so that the rim closes and not the spigot's end");
+        : practice(d.custom(Line.BOX_AIR), Wording.of("boxSizes.so-that-the-rim-closes"));
   }
 
   private Rule.Value recess(Dims<?> d) {
     double clearance = d.mm(Spigot.CLEARANCE);
     return over()
         ? derived(d.mm(JOINT) + clearance, "joint plus clearance")
-        : derived(d.mm(Spigot.DIAMETER) + clearance, "opened to the spigot plus clearance");
+        : derived(
+            d.mm(Spigot.DIAMETER) + clearance, Wording.of("boxSizes.opened-to-the-spigot-plus"));
   }
 
   private Rule.Value spigot(Dims<?> d) {
     return over()
-        ? derived(d.mm(RECESS) - d.mm(Spigot.CLEARANCE), "turned to the recess less the clearance")
+        ? derived(
+            d.mm(RECESS) - d.mm(Spigot.CLEARANCE), Wording.of("boxSizes.turned-to-the-recess-less"))
         : derived(d.mm(JOINT), "the joint's own diameter");
   }
 
@@ -310,11 +321,11 @@ final class BoxSizes {
             "Depth inside",
             1,
             560,
-            d -> derived(brim(d) - d.mm(FLOOR), "brim to floor, along the axis")),
+            d -> derived(brim(d) - d.mm(FLOOR), Wording.of("boxSizes.brim-to-floor-along-the"))),
         new SizeRule(CORNER, "Corner at the floor", 0.5, 200, BoxSizes::corner),
         new SizeRule(
             HOLE,
-            "Depth hole, to the full diameter",
+            Wording.of("boxSizes.depth-hole-to-the-full"),
             0.5,
             560,
             d -> derived(d.mm(DEPTH) - Tenons.tip(d), "depth less the bit's point")));
@@ -325,11 +336,11 @@ final class BoxSizes {
     double most = joint - 2 * d.custom(over() ? Line.BOX_SPIGOT_WALL : Line.BOX_LEDGE);
     Optional<Double> holds = heights.holds().map(w -> w + 2 * d.custom(Line.CONTENT_BOX));
     if (holds.isPresent() && holds.get() <= most) {
-      return derived(holds.get(), "what goes in, plus play round it");
+      return derived(holds.get(), Wording.of("any.what-goes-in-plus-play"));
     }
     return over()
-        ? practice(joint - 2 * wall(d), "joint less a spigot wall that drives the lid")
-        : practice(most, "joint less a ledge for the spigot");
+        ? practice(joint - 2 * wall(d), Wording.of("boxSizes.joint-less-a-spigot-wall"))
+        : practice(most, Wording.of("boxSizes.joint-less-a-ledge-for"));
   }
 
   private static double wall(Dims<?> d) {
@@ -342,8 +353,9 @@ final class BoxSizes {
     }
     double usual = ofDiameter(d, Line.BOX_FLOOR, Line.BOX_FLOOR_LEAST, Line.BOX_FLOOR_MOST);
     return design.footBy() == Finishing.RECESS
-        ? practice(usual + d.custom(Line.HOLD_RECESS_DEPTH), "room for the recess under it")
-        : practice(usual, "room to hollow the foot under it");
+        ? practice(
+            usual + d.custom(Line.HOLD_RECESS_DEPTH), Wording.of("any.room-for-the-recess-under"))
+        : practice(usual, Wording.of("any.room-to-hollow-the-foot"));
   }
 
   private static Rule.Value corner(Dims<?> d) {
@@ -351,7 +363,8 @@ final class BoxSizes {
         Math.min(
             d.custom(Line.BOX_CORNER_WIDE) * d.mm(INSIDE),
             d.custom(Line.BOX_CORNER_DEEP) * d.mm(DEPTH));
-    return practice(Math.min(d.custom(Line.BOX_CORNER), most), "a corner that a round nose cuts");
+    return practice(
+        Math.min(d.custom(Line.BOX_CORNER), most), Wording.of("boxSizes.a-corner-that-a-round"));
   }
 
   private double brim(Dims<?> d) {
@@ -377,7 +390,7 @@ final class BoxSizes {
         design.top() == LiddedBox.Top.DOME
             ? ofDiameter(d, Line.BOX_LID_DOME, Line.BOX_LID_DOME_LEAST, Line.BOX_LID_DOME_MOST)
             : ofDiameter(d, Line.BOX_LID, Line.BOX_LID_LEAST, Line.BOX_LID_MOST),
-        "stout enough to take its tenon off");
+        Wording.of("boxSizes.stout-enough-to-take-its"));
   }
 
   /** No recess is shallower than this, mm. */
@@ -398,7 +411,8 @@ final class BoxSizes {
                 .min(Double::compare)
                 .orElseThrow(),
             "flush with the body's inside")
-        : practice(d.mm(Spigot.DIAMETER) - 2 * wall(d), "spigot less a wall that drives the lid");
+        : practice(
+            d.mm(Spigot.DIAMETER) - 2 * wall(d), Wording.of("boxSizes.spigot-less-a-wall-that"));
   }
 
   /** The hollow of the foot, by the lean of the tool. */

@@ -11,6 +11,7 @@ import hazelkeep.hold.Grip;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.Screwed;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Mounting;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
@@ -57,20 +58,20 @@ final class BoxStart {
     s.step(
         "round",
         "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder.",
+        Wording.of("any.turn-it-by-hand-first"),
         Speeds.At.TURNING,
         remove(BODY, rounding(-10, b.length() + 10)),
         rounded());
     s.step(
         "face",
         "Face both ends",
-        "True both ends with the parting tool, clear of the centres, then cut back to the centre's nub.",
+        Wording.of("boxStart.true-both-ends-with-the"),
         Speeds.At.TURNING,
         remove(BODY, p.footTenon.facing(b).plus(p.topTenon.facing(b))));
     s.step(
         "tenons",
         "Cut both tenons",
-        "A dovetailed tenon at each end, its shoulder clean and square: it has to sit on the jaw fronts.",
+        Wording.of("any.a-dovetailed-tenon-at-each"),
         Speeds.At.TURNING,
         remove(BODY, p.footTenon.around(b).plus(p.topTenon.around(b))),
         w.turned(p.footTenon.diameter(), "across its widest"),
@@ -88,20 +89,20 @@ final class BoxStart {
     SetupDraft s =
         new SetupDraft(
             "centres",
-            screw ? "On the screw, tail up" : "Blank in the jaws, tail up",
+            screw ? "On the screw, tail up" : Wording.of("boxStart.blank-in-the-jaws-tail"),
             Hold.of(grip, b.shop().live()),
             BoxOrder.both(new Frame(held, false)));
     double from = held + b.custom(Line.TURN_START_CLEAR);
     s.step(
         "round",
         "Round the blank",
-        "Turn it by hand first, start slow, and rough it to a cylinder as far as the hold lets you.",
+        Wording.of("boxStart.turn-it-by-hand-first"),
         Speeds.At.TURNING,
         remove(BODY, rounding(from, b.length() + 10)));
     s.step(
         "tenon-top",
-        "Face the end, cut the top tenon",
-        "Its shoulder clean and square: it has to sit on the jaw fronts.",
+        Wording.of("boxStart.face-the-end-cut-the"),
+        Wording.of("any.its-shoulder-clean-and-square"),
         Speeds.At.TURNING,
         remove(BODY, p.topTenon.facing(b).plus(p.topTenon.around(b))),
         w.turned(p.topTenon.diameter(), "across its widest"));
@@ -109,20 +110,20 @@ final class BoxStart {
     SetupDraft turned =
         new SetupDraft(
             "end for end",
-            "Top tenon in the jaws, tail up",
+            Wording.of("boxStart.top-tenon-in-the-jaws"),
             Hold.of(p.topTenon.squeeze(b), b.shop().pad()),
             BoxOrder.both(p.topTenon.frame(b)));
     turned.step(
         "round",
         "Round the rest",
-        "Bring the part that was held to the same cylinder.",
+        Wording.of("boxStart.bring-the-part-that-was"),
         Speeds.At.TURNING,
         remove(BODY, rounding(-10, from)),
         rounded());
     turned.step(
         "tenon-foot",
-        "Face the foot, cut its tenon",
-        "Its shoulder clean and square.",
+        Wording.of("boxStart.face-the-foot-cut-its"),
+        Wording.of("boxStart.its-shoulder-clean-and-square"),
         Speeds.At.TURNING,
         remove(BODY, p.footTenon.facing(b).plus(p.footTenon.around(b))),
         w.turned(p.footTenon.diameter(), "across its widest"));

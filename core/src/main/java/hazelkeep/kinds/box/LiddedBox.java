@@ -6,6 +6,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Closes;
@@ -148,7 +149,7 @@ public record LiddedBox(
       Stated.within(diameter, 3, 350, "What goes in is");
       Stated.within(height, 2, 500, "What goes in is");
       if (ml.isPresent() && !(ml.get() >= 1 && ml.get() <= 20_000)) {
-        throw new IllegalArgumentException("The room inside stays between 1 and 20 000 ml");
+        throw new IllegalArgumentException(Wording.of("liddedBox.the-room-inside-stays-between"));
       }
     }
   }
@@ -175,22 +176,21 @@ public record LiddedBox(
     finish = Stated.name(finish, "The finish");
     jamWood = Stated.name(jamWood, "The jam chuck's wood");
     if (topBy == Finishing.RECESS) {
-      throw new IllegalArgumentException("A recess would stay in the lid's top: it is for a foot");
+      throw new IllegalArgumentException(Wording.of("liddedBox.a-recess-would-stay-in"));
     }
     if (points.size() > POINTS_MOST) {
-      throw new IllegalArgumentException("An outline has at most " + POINTS_MOST + " points");
+      throw new IllegalArgumentException(
+          Wording.of("liddedBox.an-outline-has-at-most", POINTS_MOST));
     }
     for (int i = 0; i < points.size(); i++) {
       OutlinePoint p = points.get(i);
       boolean rises = i == 0 || p.at() >= points.get(i - 1).at() + 0.02;
       if (!(p.at() >= 0 && p.at() <= 1) || !(p.radius() >= 3 && p.radius() <= 220) || !rises) {
-        throw new IllegalArgumentException(
-            "The outline crosses itself or leaves the piece: its points go up from 0 to 1,"
-                + " at least 0.02 apart, with radii of 3 to 220 mm");
+        throw new IllegalArgumentException(Wording.of("liddedBox.the-outline-crosses-itself-or"));
       }
     }
     if (form == Form.FREE && points.size() < 2) {
-      throw new IllegalArgumentException("A free outline needs two points or more");
+      throw new IllegalArgumentException(Wording.of("liddedBox.a-free-outline-needs-two"));
     }
     sizes = Collections.unmodifiableMap(new TreeMap<>(sizes));
     points = List.copyOf(points);

@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Closes;
@@ -94,7 +95,7 @@ public record Cased(
     Stated.usual(grit, paper, grainSlope);
     Stated.worn(fit);
     if (holes.size() > HOLES_MOST) {
-      throw new IllegalArgumentException("At most " + HOLES_MOST + " holes go into a side");
+      throw new IllegalArgumentException(Wording.of("cased.at-most-holes-go-into", HOLES_MOST));
     }
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");

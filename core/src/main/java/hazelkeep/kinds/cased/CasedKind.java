@@ -15,6 +15,7 @@ import hazelkeep.element.Holes;
 import hazelkeep.element.Make;
 import hazelkeep.element.Work;
 import hazelkeep.kinds.cased.Cased.Form;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
@@ -71,8 +72,8 @@ public final class CasedKind extends ComposedKind<Cased> {
             form == Form.SPINDLE,
             d.house(),
             d.house()
-                ? "The walls straight, the roof over them; keep off the wood that the bores need."
-                : "Both in one line, by light cuts; keep off the wood that the bores need.");
+                ? Wording.of("casedKind.the-walls-straight-the-roof")
+                : Wording.of("casedKind.both-in-one-line-by"));
     return new BoredPair(d, new CasedSizes(d), look, new BoredPair.Ends(d.footBy(), d.topBy()));
   }
 
@@ -118,9 +119,10 @@ public final class CasedKind extends ComposedKind<Cased> {
             "form",
             "What it looks like",
             List.of(
-                new Option("CASE", "Slim case", "One straight line, both ends rounded."),
-                new Option("SPINDLE", "Spindle", "Fullest at the join, where the walls need it."),
-                new Option("HOUSE", "Little house", "A roof over its walls, holes in its side.")),
+                new Option(
+                    "CASE", "Slim case", Wording.of("casedKind.one-straight-line-both-ends")),
+                new Option("SPINDLE", "Spindle", Wording.of("casedKind.fullest-at-the-join-where")),
+                new Option("HOUSE", "Little house", Wording.of("casedKind.a-roof-over-its-walls"))),
             d.form(),
             JOIN.path(),
             EAVES.path()));
@@ -157,9 +159,9 @@ public final class CasedKind extends ComposedKind<Cased> {
   public List<String> assembly(Cased d, Aim aim) {
     return d.house()
         ? List.of(
-            "Perch into its hole with a drop of glue, once the finish is dry.",
-            "Eye into the ridge, its pilot hole no thicker than its core.",
-            "Roof on its spigot, grain lines together; it lifts off to be cleaned.")
+            Wording.of("casedKind.perch-into-its-hole-with"),
+            Wording.of("casedKind.eye-into-the-ridge-its"),
+            Wording.of("casedKind.roof-on-its-spigot-grain"))
         : List.of();
   }
 }

@@ -14,6 +14,7 @@ import hazelkeep.element.Stock;
 import hazelkeep.kinds.cased.Cased.Content;
 import hazelkeep.kinds.cased.Cased.Form;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
@@ -37,7 +38,7 @@ final class CasedSizes extends PairSizes {
             design.blank(),
             List.of(JOIN, EAVES),
             Stock.Round.leaving(Line.TURN_CASE_SPARE),
-            "A shorter content or a longer blank.",
+            Wording.of("casedSizes.a-shorter-content-or-a"),
             List.of(DEPTH, LID_DEPTH),
             Line.WALL_CASE),
         design.fit(),
@@ -80,27 +81,31 @@ final class CasedSizes extends PairSizes {
   protected Rule.Value bore(Dims<?> d) {
     Optional<StepPair> bits = bits(d);
     if (bits.isPresent()) {
-      return shop(
-          bits.get().small().diameter(), "the smaller of two bits that give the slimmest case");
+      return shop(bits.get().small().diameter(), Wording.of("casedSizes.the-smaller-of-two-bits"));
     }
     return wide()
-        .map(s -> derived(s + 2 * d.custom(Line.CONTENT_CASE), "what goes in, and play round it"))
+        .map(
+            s ->
+                derived(
+                    s + 2 * d.custom(Line.CONTENT_CASE),
+                    Wording.of("casedSizes.what-goes-in-and-play")))
         .orElseGet(
-            () -> practice(d.custom(Line.CASE_HOLDS), "no two bits on the wall lie a step apart"));
+            () -> practice(d.custom(Line.CASE_HOLDS), Wording.of("casedSizes.no-two-bits-on-the")));
   }
 
   @Override
   protected Rule.Value lidDepth(Dims<?> d) {
     double spigot = d.mm(Spigot.LENGTH);
     if (design.house()) {
-      return practice(spigot + d.custom(Line.HOUSE_LID_AIR), "takes the spigot with a little air");
+      return practice(
+          spigot + d.custom(Line.HOUSE_LID_AIR), Wording.of("casedSizes.takes-the-spigot-with-a"));
     }
     return tall()
         .map(
             s ->
                 derived(
                     spigot + d.custom(Line.CASE_LID_SHARE) * s,
-                    "the spigot, and a quarter of what goes in"))
+                    Wording.of("casedSizes.the-spigot-and-a-quarter")))
         .orElseGet(() -> super.lidDepth(d));
   }
 
@@ -121,8 +126,8 @@ final class CasedSizes extends PairSizes {
     return derived(
         Math.max(SHALLOWEST, tall().get() + d.custom(Line.CONTENT_CASE_AIR) - lid - points),
         bundle
-            ? "what goes in, less what the lid takes"
-            : "what goes in, less what the lid takes and the point that it stands in");
+            ? Wording.of("casedSizes.what-goes-in-less-what")
+            : Wording.of("casedSizes.what-goes-in-less-what-the"));
   }
 
   /** How far a piece stands in the point of the bit that would bore a diameter, mm. */
@@ -140,14 +145,16 @@ final class CasedSizes extends PairSizes {
             Math.max(
                 d.custom(Line.CASE_FOOT) * d.mm(JOIN),
                 d.planned(BORE) + 2 * d.custom(Line.WALL_CASE)),
-            "drawn in, with a wall round the bore")
+            Wording.of("casedSizes.drawn-in-with-a-wall"))
         : super.foot(d);
   }
 
   @Override
   protected Rule.Value eaves(Dims<?> d) {
     return design.house()
-        ? practice(d.mm(JOIN) + 2 * d.custom(Line.HOUSE_EAVES), "the roof stands over its walls")
+        ? practice(
+            d.mm(JOIN) + 2 * d.custom(Line.HOUSE_EAVES),
+            Wording.of("casedSizes.the-roof-stands-over-its"))
         : super.eaves(d);
   }
 
@@ -157,13 +164,13 @@ final class CasedSizes extends PairSizes {
       case HOUSE ->
           practice(
               Math.max(d.custom(Line.HOUSE_RIDGE_LEAST), d.custom(Line.HOUSE_RIDGE) * d.mm(EAVES)),
-              "a ridge that takes an eye");
+              Wording.of("casedSizes.a-ridge-that-takes-an"));
       case SPINDLE ->
           practice(
               Math.max(
                   d.custom(Line.CASE_TOP) * d.mm(EAVES),
                   d.planned(RECESS) + 2 * d.custom(Line.WALL_CASE)),
-              "drawn in, with a wall round the bore");
+              Wording.of("casedSizes.drawn-in-with-a-wall"));
       case CASE -> super.top(d);
     };
   }
@@ -181,7 +188,7 @@ final class CasedSizes extends PairSizes {
   @Override
   protected Rule.Value rounding(Dims<?> d) {
     return design.house()
-        ? practice(d.custom(Line.HOUSE_DOME), "a ridge with its edge broken")
+        ? practice(d.custom(Line.HOUSE_DOME), Wording.of("casedSizes.a-ridge-with-its-edge"))
         : super.rounding(d);
   }
 

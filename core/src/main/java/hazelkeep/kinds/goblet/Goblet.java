@@ -5,6 +5,7 @@ import hazelkeep.element.RingZone;
 import hazelkeep.element.StemLine;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
@@ -87,9 +88,9 @@ public record Goblet(
      */
     public Content {
       if (ml.isPresent() && !(ml.get() >= 1 && ml.get() <= 3_000)) {
-        throw new IllegalArgumentException("A goblet holds between 1 and 3000 ml");
+        throw new IllegalArgumentException(Wording.of("goblet.a-goblet-holds-between-1"));
       }
-      Stated.within(below, 0, 100, "The line lies below the brim by");
+      Stated.within(below, 0, 100, Wording.of("goblet.the-line-lies-below-the"));
     }
   }
 

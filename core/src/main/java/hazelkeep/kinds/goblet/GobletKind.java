@@ -19,6 +19,7 @@ import hazelkeep.element.Make;
 import hazelkeep.element.RingZone;
 import hazelkeep.element.StemLine;
 import hazelkeep.element.Work;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
@@ -79,28 +80,37 @@ public final class GobletKind extends ComposedKind<Goblet> {
                     "form",
                     "Outline of the bowl",
                     List.of(
-                        new Option("EGG", "Egg", "Fullest in the middle, drawn in at the rim."),
-                        new Option("TULIP", "Tulip", "A round belly, the rim opens over it."),
-                        new Option("BELL", "Bell", "Slim below, wide open at the rim."),
-                        new Option("CONE", "Cone", "Straight from the stem to the rim.")),
+                        new Option(
+                            "EGG", "Egg", Wording.of("gobletKind.fullest-in-the-middle-drawn")),
+                        new Option(
+                            "TULIP", "Tulip", Wording.of("gobletKind.a-round-belly-the-rim")),
+                        new Option(
+                            "BELL", "Bell", Wording.of("gobletKind.slim-below-wide-open-at")),
+                        new Option(
+                            "CONE", "Cone", Wording.of("gobletKind.straight-from-the-stem-to"))),
                     d.form(),
                     BELLY_AT.path(),
                     RIM.path()),
                 StemLine.choice(
                     d.stem(),
-                    "Thinnest in the middle, runs out into both.",
-                    "One thickness; lets beads stand out."),
+                    Wording.of("gobletKind.thinnest-in-the-middle-runs"),
+                    Wording.of("gobletKind.one-thickness-lets-beads-stand")),
                 Choice.of(
                     "stands",
                     "How wide the foot is",
                     List.of(
-                        new Option("SMALLER", "A little smaller than the bowl", "Looks light."),
                         new Option(
-                            "AS_WIDE", "As wide as the bowl", "Stands safer when it is full."),
+                            "SMALLER",
+                            Wording.of("gobletKind.a-little-smaller-than-the"),
+                            "Looks light."),
+                        new Option(
+                            "AS_WIDE",
+                            "As wide as the bowl",
+                            Wording.of("gobletKind.stands-safer-when-it-is")),
                         new Option(
                             "ROUGH",
                             "Left as it grew",
-                            "A branch that keeps its bark below: state the limb, turn it slowly.")),
+                            Wording.of("gobletKind.a-branch-that-keeps-its"))),
                     d.stands(),
                     FOOT.path())));
     out.addAll(RingZone.choice(d.rings(), d.ringTool(), d.spare()));

@@ -11,6 +11,7 @@ import hazelkeep.element.Work;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -45,7 +46,7 @@ record GobletOrder(GobletParts p) {
         p.tenon::cut);
     w.held(
         "outside",
-        "Foot tenon in the jaws, tail up",
+        Wording.of("any.foot-tenon-in-the-jaws"),
         Hold.of(jaws, b.shop().live()),
         frames,
         this::outside);
@@ -54,7 +55,7 @@ record GobletOrder(GobletParts p) {
         "Foot tenon in the jaws",
         Hold.of(jaws),
         frames,
-        p.rim.faced("Face the rim", "Cut it clean; the centre's mark goes with it."),
+        p.rim.faced("Face the rim", Wording.of("gobletOrder.cut-it-clean-the-centres")),
         p.bowl::bore,
         p.bowl::hollow,
         this::finished);
@@ -73,8 +74,7 @@ record GobletOrder(GobletParts p) {
     s.step(
         "side",
         "Shape the bowl outside",
-        "From the rim down to where the stem is left stout: it carries the bowl while that is"
-            + " hollowed.",
+        Wording.of("gobletOrder.from-the-rim-down-to"),
         Speeds.At.TURNING,
         Acts.both(
                 List.of(Acts.remove(PART, room), w.acts().bare(0, PART, Side.NAME)),
@@ -93,19 +93,19 @@ record GobletOrder(GobletParts p) {
     s.step(
         "finish bowl",
         "Sand and finish the bowl",
-        "Inside, rim and outside through the grits, then the finish: once the stem is thin nothing"
-            + " presses on the bowl any more.",
+        Wording.of("gobletOrder.inside-rim-and-outside-through"),
         Speeds.At.SANDING,
         w.acts().treat(PART, "inside", "rim", Side.NAME).toArray(Act[]::new));
   }
 
   /** Length by length; the foot's top with the last of them. */
   private void stem(SetupDraft s, Work w) {
-    p.ringed.lengths(s, w, "Bring the bowl into the stem", List.of(RingedStem.UNDER));
+    p.ringed.lengths(
+        s, w, Wording.of("gobletOrder.bring-the-bowl-into-the"), List.of(RingedStem.UNDER));
     s.step(
         FOOT_TOP,
-        "Shape the top of the foot",
-        "From its edge into the stem, then sand and finish it.",
+        Wording.of("gobletOrder.shape-the-top-of-the"),
+        Wording.of("gobletOrder.from-its-edge-into-the"),
         Speeds.At.TURNING,
         Acts.both(
                 Acts.both(

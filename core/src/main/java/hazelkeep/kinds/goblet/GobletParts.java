@@ -46,6 +46,7 @@ import hazelkeep.element.WoodLeft;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.goblet.Goblet.Form;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
@@ -84,7 +85,7 @@ final class GobletParts {
             d.blank(),
             d.rough() ? List.of(WIDEST) : List.of(WIDEST, FOOT),
             Stock.Round.leaving(Line.TURN_VESSEL_SPARE).but(d.rough()),
-            "A lower goblet or a longer blank.",
+            Wording.of("gobletParts.a-lower-goblet-or-a"),
             List.of(STEM_LONG, HEIGHT),
             Line.WALL_GOBLET);
     this.sizes = new GobletSizes(d, stock);

@@ -11,6 +11,7 @@ import hazelkeep.kinds.goblet.Goblet.Form;
 import hazelkeep.kinds.goblet.Goblet.Stands;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Widest;
@@ -67,7 +68,7 @@ final class GobletSizes {
         new SizeRule(FOOT_HIGH, "Foot, up to the stem", 3, 250, this::footHigh),
         new SizeRule(
             FOOT_EDGE,
-            design.rough() ? "Left as it grew, up to" : "Edge of the foot",
+            design.rough() ? Wording.of("gobletSizes.left-as-it-grew-up") : "Edge of the foot",
             0.5,
             200,
             usual(design.rough() ? Line.GOBLET_ROUGH_HIGH : Line.GOBLET_FOOT_EDGE)));
@@ -77,7 +78,7 @@ final class GobletSizes {
     return design.rough()
         ? derived(
             d.mm(FOOT_EDGE) + d.custom(Line.GOBLET_ROUGH_TOP),
-            "what stays, and the rise to the stem")
+            Wording.of("gobletSizes.what-stays-and-the-rise"))
         : practice(d.custom(Line.GOBLET_FOOT_HIGH), Line.GOBLET_FOOT_HIGH.text().source());
   }
 
@@ -107,7 +108,7 @@ final class GobletSizes {
     return List.of(
         new SizeRule(MOUTH, "Mouth of the bowl", 5, 298, this::mouth),
         new SizeRule(DEPTH, "Depth of the bowl", 5, 280, this::depth),
-        new SizeRule(FLOOR, "Floor of the bowl, over the stem", 0.5, 80, this::floor),
+        new SizeRule(FLOOR, Wording.of("gobletSizes.floor-of-the-bowl-over"), 0.5, 80, this::floor),
         new SizeRule(WALL, "Wall of the bowl", 0.8, 40, usual(Line.GOBLET_WALL)),
         new SizeRule(ROUND, "Rounding of the bowl's floor", 1, 200, this::round));
   }
@@ -133,7 +134,8 @@ final class GobletSizes {
     double high = d.planned(HEIGHT);
     return d.stated(STEM_LONG).isPresent() && d.stated(HEIGHT).isPresent()
         ? derived(high - d.planned(FOOT_HIGH) - d.planned(STEM_LONG), "what foot and stem leave")
-        : practice(d.custom(Line.GOBLET_BOWL) * high, "a little less than half of the height");
+        : practice(
+            d.custom(Line.GOBLET_BOWL) * high, Wording.of("gobletSizes.a-little-less-than-half"));
   }
 
   private Rule.Value stemLong(Dims<?> d) {
@@ -144,16 +146,18 @@ final class GobletSizes {
 
   private Rule.Value footWide(Dims<?> d) {
     if (design.rough()) {
-      return derived(2 * stock.reaches(d), "what the blank surely is all round");
+      return derived(2 * stock.reaches(d), Wording.of("gobletSizes.what-the-blank-surely-is"));
     }
     return design.stands() == Stands.AS_WIDE
         ? derived(d.mm(WIDEST), "as wide as the bowl")
-        : practice(d.custom(Line.GOBLET_FOOT) * d.mm(WIDEST), "a little smaller than the bowl");
+        : practice(
+            d.custom(Line.GOBLET_FOOT) * d.mm(WIDEST),
+            Wording.of("gobletSizes.a-little-smaller-than-the"));
   }
 
   private Rule.Value widest(Dims<?> d) {
     if (design.form() != Form.EGG && d.stated(RIM).isPresent()) {
-      return derived(d.stated(RIM).get().mm(), "its rim is its widest place");
+      return derived(d.stated(RIM).get().mm(), Wording.of("gobletSizes.its-rim-is-its-widest"));
     }
     double gives = stock.gives(d);
     double want = design.ml().map(ml -> holding(d, ml)).orElseGet(() -> wide(d));
@@ -162,7 +166,7 @@ final class GobletSizes {
     }
     return design.ml().isPresent()
         ? derived(want, "it shall hold so much")
-        : Widest.of(d, practice(want, "less than half of the height"), RIM.path());
+        : Widest.of(d, practice(want, Wording.of("gobletSizes.less-than-half-of-the")), RIM.path());
   }
 
   private static double wide(Dims<?> d) {
@@ -247,7 +251,7 @@ final class GobletSizes {
   private Rule.Value floor(Dims<?> d) {
     return d.stated(DEPTH).isPresent() || d.measured(DEPTH)
         ? derived(d.planned(BOWL_HIGH) - d.mm(DEPTH), "what the bowl leaves")
-        : practice(d.custom(Line.GOBLET_FLOOR), "the stem's root is in it");
+        : practice(d.custom(Line.GOBLET_FLOOR), Wording.of("gobletSizes.the-stems-root-is-in"));
   }
 
   private Rule.Value round(Dims<?> d) {

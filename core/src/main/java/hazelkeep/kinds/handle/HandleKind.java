@@ -13,6 +13,7 @@ import hazelkeep.element.Make;
 import hazelkeep.element.RingZone;
 import hazelkeep.element.StemLine;
 import hazelkeep.element.Work;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Sane;
@@ -66,8 +67,8 @@ public final class HandleKind extends ComposedKind<Handled> {
             List.of(
                 StemLine.choice(
                     d.stem(),
-                    "Thinnest in the middle, runs out into both ends.",
-                    "One thickness; rings slide all along it.")));
+                    Wording.of("handleKind.thinnest-in-the-middle-runs"),
+                    Wording.of("handleKind.one-thickness-rings-slide-all"))));
     out.addAll(RingZone.choice(d.rings(), d.ringTool(), d.spare()));
     return out;
   }

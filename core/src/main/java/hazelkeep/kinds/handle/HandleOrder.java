@@ -12,6 +12,7 @@ import hazelkeep.element.Side;
 import hazelkeep.element.Work;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -43,7 +44,8 @@ record HandleOrder(HandleParts p) {
         Map.of(PART, Work.FLAT),
         (s, x) -> x.usual().round(s, PART),
         p.tenon::cut);
-    w.held("knob", "Foot tenon in the jaws, tail up", held, frames, this::knob, this::finished);
+    w.held(
+        "knob", Wording.of("any.foot-tenon-in-the-jaws"), held, frames, this::knob, this::finished);
     if (p.ringed.rings().any()) {
       double low = b.part(PART).surface(Side.NAME).line().last().z();
       double high = b.part(PART).surface(KNOB).line().first().z();
@@ -54,11 +56,13 @@ record HandleOrder(HandleParts p) {
         "Tail up, the stem",
         held,
         frames,
-        (s, x) -> p.ringed.lengths(s, x, "Bring the knob into the stem", List.of(RingedStem.UNDER)),
+        (s, x) ->
+            p.ringed.lengths(
+                s, x, Wording.of("handleOrder.bring-the-knob-into-the"), List.of(RingedStem.UNDER)),
         this::butt,
         this::undercut);
-    EndWork.byHand(w, on("crown"), "Saw the nub off, pare it round, sand and finish it by hand.");
-    EndWork.byHand(w, on("foot"), "Saw the tenon off, pare the stub, sand and finish it by hand.");
+    EndWork.byHand(w, on("crown"), Wording.of("handleOrder.saw-the-nub-off-pare"));
+    EndWork.byHand(w, on("foot"), Wording.of("handleOrder.saw-the-tenon-off-pare"));
   }
 
   /**
@@ -74,7 +78,7 @@ record HandleOrder(HandleParts p) {
     s.step(
         "knob",
         "Shape the knob",
-        "From its widest down to both sides; a nub stays at the tail centre.",
+        Wording.of("handleOrder.from-its-widest-down-to"),
         Speeds.At.TURNING,
         Acts.both(
                 List.of(
@@ -89,7 +93,7 @@ record HandleOrder(HandleParts p) {
     s.step(
         "finish knob",
         "Sand and finish the knob",
-        "Through the grits, then the finish, while nothing under it is thin.",
+        Wording.of("handleOrder.through-the-grits-then-the"),
         Speeds.At.SANDING,
         w.acts().treat(PART, KNOB).toArray(Act[]::new));
   }
@@ -98,7 +102,7 @@ record HandleOrder(HandleParts p) {
     s.step(
         BUTT,
         "Shape the butt",
-        "From its widest into the stem and down to its end, then sand and finish it.",
+        Wording.of("handleOrder.from-its-widest-into-the"),
         Speeds.At.TURNING,
         Acts.both(
                 Acts.both(
@@ -115,7 +119,7 @@ record HandleOrder(HandleParts p) {
     s.step(
         "undercut",
         "Undercut the end",
-        "Cut in behind the butt, down to a neck for the saw.",
+        Wording.of("handleOrder.cut-in-behind-the-butt"),
         Speeds.At.PARTING,
         Acts.remove(PART, zone.and(neck)));
   }

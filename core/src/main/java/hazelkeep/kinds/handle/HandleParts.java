@@ -24,6 +24,7 @@ import hazelkeep.element.StemLine;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Whole;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
@@ -67,7 +68,7 @@ final class HandleParts {
             d.blank(),
             List.of(WIDEST, BUTT_WIDE),
             Stock.Round.leaving(Line.TURN_VESSEL_SPARE),
-            "A shorter handle or a longer blank.",
+            Wording.of("handleParts.a-shorter-handle-or-a"),
             List.of(StemLine.LONG, HEIGHT),
             Line.RING_LEAST);
     this.butt = butt();

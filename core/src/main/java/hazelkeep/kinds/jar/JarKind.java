@@ -10,6 +10,7 @@ import hazelkeep.element.ComposedKind;
 import hazelkeep.element.Holes;
 import hazelkeep.element.Make;
 import hazelkeep.element.Work;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
@@ -38,11 +39,7 @@ public final class JarKind extends ComposedKind<Jar> {
     JarSizes sizes = new JarSizes(d);
     BoredPair.Look look =
         new BoredPair.Look(
-            BoredPair.LID,
-            Bend.SMOOTH,
-            true,
-            false,
-            "Belly first, then in to neck and foot; the lid carries the line on.");
+            BoredPair.LID, Bend.SMOOTH, true, false, Wording.of("jarKind.belly-first-then-in-to"));
     return new BoredPair(
         d, sizes, look, new BoredPair.Ends(d.footBy(), d.topBy()), Optional.of(sizes.swell()));
   }
@@ -65,9 +62,9 @@ public final class JarKind extends ComposedKind<Jar> {
             "form",
             "Where it is fullest",
             List.of(
-                new Option("ROUND", "In the middle", "A round jar."),
-                new Option("PEAR", "Below", "A pear: stands firm."),
-                new Option("SHOULDERED", "Above", "Shoulders under the neck.")),
+                new Option("ROUND", "In the middle", Wording.of("jarKind.a-round-jar")),
+                new Option("PEAR", "Below", Wording.of("jarKind.a-pear-stands-firm")),
+                new Option("SHOULDERED", "Above", Wording.of("jarKind.shoulders-under-the-neck"))),
             d.form(),
             BODY_HEIGHT.path(),
             BORE.path()));

@@ -9,6 +9,7 @@ import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Stock;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
@@ -28,7 +29,7 @@ final class JarSizes extends PairSizes {
             design.blank(),
             List.of(BELLY, JOIN),
             Stock.Round.leaving(Line.TURN_VESSEL_SPARE),
-            "A lower jar or a longer blank.",
+            Wording.of("jarSizes.a-lower-jar-or-a"),
             List.of(DEPTH, LID_DEPTH),
             Line.WALL_VESSEL),
         design.fit(),
@@ -76,7 +77,7 @@ final class JarSizes extends PairSizes {
 
   @Override
   protected String depthSaid() {
-    return "Depth inside, from the neck's end";
+    return Wording.of("jarSizes.depth-inside-from-the-necks");
   }
 
   /** It is hollowed past the bit's point. */
@@ -113,7 +114,8 @@ final class JarSizes extends PairSizes {
   @Override
   protected Rule.Value lidDepth(Dims<?> d) {
     return practice(
-        d.mm(Spigot.LENGTH) + d.custom(Line.JAR_LID_AIR), "takes the neck with a little air");
+        d.mm(Spigot.LENGTH) + d.custom(Line.JAR_LID_AIR),
+        Wording.of("jarSizes.takes-the-neck-with-a"));
   }
 
   @Override

@@ -7,6 +7,7 @@ import hazelkeep.element.Make;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
 import hazelkeep.finding.Entry;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Finishing;
@@ -96,7 +97,7 @@ public final class LidKind extends ComposedKind<FittedLid> {
         End.of(
             LidParts.TOP,
             "topBy",
-            "How it is held for the top",
+            Wording.of("lidKind.how-it-is-held-for"),
             d.topBy(),
             Finishing.JAM_CUP,
             Finishing.JAM_PLUG,

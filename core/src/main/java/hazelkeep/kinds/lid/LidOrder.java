@@ -12,6 +12,7 @@ import hazelkeep.element.Work;
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.JamChuck;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
@@ -94,9 +95,8 @@ record LidOrder(FittedLid d, LidParts p) {
   private void lip(SetupDraft s, Work w) {
     s.step(
         "lip",
-        "Seat and lip, to the vessel",
-        "Sink the seat a hair hollow, so that its outer rim touches first; then the lip, with the"
-            + " vessel at hand: try it often.",
+        Wording.of("lidOrder.seat-and-lip-to-the"),
+        Wording.of("lidOrder.sink-the-seat-a-hair"),
         Speeds.At.TURNING,
         w.acts().bare(0, LID, "shoulder", p.lip.on().name()),
         w.fit(Spigot.DIAMETER, "on the lip"),
@@ -107,7 +107,7 @@ record LidOrder(FittedLid d, LidParts p) {
     s.step(
         "face",
         "Face the underside",
-        "Cut it clean: depths are measured from it.",
+        Wording.of("lidOrder.cut-it-clean-depths-are"),
         Speeds.At.TURNING,
         w.acts().bare(0, LID, "spigot end"));
   }
@@ -116,7 +116,7 @@ record LidOrder(FittedLid d, LidParts p) {
     s.step(
         "finish inside",
         "Sand and finish the underside",
-        "Through the grits, then the finish; keep both off the lip.",
+        Wording.of("lidOrder.through-the-grits-then-the"),
         Speeds.At.SANDING,
         w.acts().treat(LID, p.hollow.on().name()));
   }
@@ -131,7 +131,7 @@ record LidOrder(FittedLid d, LidParts p) {
     s.step(
         "rough",
         "Rough the top",
-        "Turn the tenon and the waste away, down to a nub under the pad.",
+        Wording.of("lidOrder.turn-the-tenon-and-the"),
         Speeds.At.TURNING,
         Acts.remove(LID, zone.minus(nub)));
   }
@@ -140,15 +140,14 @@ record LidOrder(FittedLid d, LidParts p) {
     s.step(
         "edge",
         "Turn edge and dome",
-        "The edge first, in line with the vessel's side: hold the vessel to it. Then the dome, the"
-            + " nub last, by light cuts towards the headstock.",
+        Wording.of("lidOrder.the-edge-first-in-line"),
         Speeds.At.TURNING,
         w.acts().bare(0, LID, Side.NAME, TOP.name()),
         w.turned(LidSizes.EDGE, "where it sits"));
     s.step(
         "finish top",
         "Sand and finish the top",
-        "Through the grits, then the finish.",
+        Wording.of("any.through-the-grits-then-the"),
         Speeds.At.SANDING,
         w.acts().treat(LID, Side.NAME, TOP.name()));
   }

@@ -15,6 +15,7 @@ import hazelkeep.element.Spigot;
 import hazelkeep.element.Station;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Whole;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Feature;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.SurfaceId;
@@ -111,7 +112,7 @@ final class LidParts {
             d.blank(),
             List.of(LidSizes.EDGE, LidSizes.TOP),
             Stock.Round.leaving(Line.TURN_VESSEL_SPARE),
-            "A lower lid or a longer blank.",
+            Wording.of("lidParts.a-lower-lid-or-a"),
             List.of(LidSizes.HEIGHT),
             Line.WALL_BOX),
         along,

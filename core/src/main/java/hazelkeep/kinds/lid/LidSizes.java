@@ -6,6 +6,7 @@ import static hazelkeep.piece.Rule.Value.practice;
 import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
@@ -78,7 +79,8 @@ record LidSizes(FittedLid d) {
 
   private static Rule.Value edge(Dims<?> x) {
     return practice(
-        x.mm(Vessel.RIM) + 2 * x.custom(Line.LID_OVERHANG), "the rim and what stands over it");
+        x.mm(Vessel.RIM) + 2 * x.custom(Line.LID_OVERHANG),
+        Wording.of("lidSizes.the-rim-and-what-stands"));
   }
 
   /**
@@ -88,7 +90,8 @@ record LidSizes(FittedLid d) {
   private static Rule.Value carriedOn(Dims<?> x) {
     double lean = Vessel.leans(x.mm(Vessel.RIM), x.mm(Vessel.BELOW), x.mm(Vessel.BELOW_AT));
     double high = x.mm(HEIGHT) - x.mm(DOME);
-    return derived(x.planned(EDGE) + 2 * lean * high, "it carries the vessel's side on");
+    return derived(
+        x.planned(EDGE) + 2 * lean * high, Wording.of("lidSizes.it-carries-the-vessels-side"));
   }
 
   SizeRule dome() {
@@ -100,7 +103,7 @@ record LidSizes(FittedLid d) {
         x ->
             practice(
                 Math.max(1, x.mm(HEIGHT) - x.custom(Line.LID_EDGE)),
-                "what the edge leaves of its height"));
+                Wording.of("lidSizes.what-the-edge-leaves-of")));
   }
 
   SizeRule whole() {

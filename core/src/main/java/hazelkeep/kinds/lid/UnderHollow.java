@@ -9,6 +9,7 @@ import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
@@ -131,7 +132,7 @@ record UnderHollow(SurfaceId on, SizeRule wide, SizeRule deep) implements Elemen
     s.step(
         "hollow",
         "Hollow the underside",
-        "From the middle out, in rising cuts; leave the wall behind the lip parallel.",
+        Wording.of("underHollow.from-the-middle-out-in"),
         Speeds.At.TURNING,
         w.acts().bare(0, on.part(), on.name()),
         w.turned(diameter(), "behind the lip"),

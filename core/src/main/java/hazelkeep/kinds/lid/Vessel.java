@@ -9,6 +9,7 @@ import hazelkeep.element.SizeRule;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
@@ -58,7 +59,7 @@ final class Vessel implements Make.Given {
             d -> practice(d.mm(MOUTH) + 2 * d.custom(Line.LID_VESSEL_WALL), "to be measured")),
         new SizeRule(
             BELOW_AT,
-            "Second diameter, so far below the rim",
+            Wording.of("vessel.second-diameter-so-far-below"),
             1,
             200,
             d -> practice(d.custom(Line.LID_BELOW), "to be measured")),

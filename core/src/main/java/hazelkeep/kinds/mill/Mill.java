@@ -4,6 +4,7 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
@@ -84,10 +85,10 @@ public record Mill(
     topBy = topBy(tenon, topBy);
     Stated.usual(grit, paper, grainSlope);
     if (holes < 1 || holes > HOLES_MOST) {
-      throw new IllegalArgumentException("A shaker's head has 1 to " + HOLES_MOST + " holes");
+      throw new IllegalArgumentException(Wording.of("mill.a-shakers-head-has-1", HOLES_MOST));
     }
     if (fit == FitClass.JAM) {
-      throw new IllegalArgumentException("A jam is for turning only; a head must come off again");
+      throw new IllegalArgumentException(Wording.of("mill.a-jam-is-for-turning"));
     }
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");

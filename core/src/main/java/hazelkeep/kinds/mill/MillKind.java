@@ -29,6 +29,7 @@ import hazelkeep.element.Work;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
@@ -130,8 +131,8 @@ public final class MillKind extends ComposedKind<Mill> {
             "role",
             "What it does",
             List.of(
-                new Option("MILL", "Grinds", "A shaft goes through; its length sets the height."),
-                new Option("SHAKER", "Shakes", "Filled from the foot, holes in the head.")),
+                new Option("MILL", "Grinds", Wording.of("millKind.a-shaft-goes-through-its")),
+                new Option("SHAKER", "Shakes", Wording.of("millKind.filled-from-the-foot-holes"))),
             d.role(),
             HEIGHT.path(),
             DRIVE_DEEP.path()),
@@ -139,8 +140,8 @@ public final class MillKind extends ComposedKind<Mill> {
             "form",
             "Line of the body",
             List.of(
-                new Option("WAISTED", "Waisted", "A grip for the hand."),
-                new Option("STRAIGHT", "Straight", "One line from foot to head.")),
+                new Option("WAISTED", "Waisted", Wording.of("millKind.a-grip-for-the-hand")),
+                new Option("STRAIGHT", "Straight", Wording.of("millKind.one-line-from-foot-to"))),
             d.form(),
             WAIST.path(),
             JOIN.path()),
@@ -148,15 +149,8 @@ public final class MillKind extends ComposedKind<Mill> {
             "tenon",
             "Which half has the tenon",
             List.of(
-                new Option(
-                    "HEAD",
-                    "The head",
-                    "The body is bored in one size; the tenon fills some of the room for corns."),
-                new Option(
-                    "BODY",
-                    "The body",
-                    "Bored on through its tenon, the head recessed to it: all of the bore is room,"
-                        + " and a seat in the head lies deeper.")),
+                new Option("HEAD", "The head", Wording.of("millKind.the-body-is-bored-in")),
+                new Option("BODY", "The body", Wording.of("millKind.bored-on-through-its-tenon"))),
             d.tenon(),
             BODY_HEIGHT.path(),
             Spigot.DIAMETER.path()),
@@ -169,7 +163,7 @@ public final class MillKind extends ComposedKind<Mill> {
         End.of(
             END_OF_MOUTH,
             "mouthBy",
-            "How the body is held for its mouth",
+            Wording.of("millKind.how-the-body-is-held"),
             d.mouthBy(),
             Finishing.AROUND,
             Finishing.EXPAND,

@@ -22,6 +22,7 @@ import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.EndHolds;
 import hazelkeep.piece.Finishing;
 import hazelkeep.practice.Line;
@@ -61,11 +62,7 @@ final class MillOrder {
     Map<String, Frame> onMouth = Map.of(BODY, m.mouthTenon.frame(b));
     Centre cone = b.shop().centre(Centre.Form.CONE).orElseGet(b.shop()::live);
     new Opening(m.footTenon, m.topTenon, m.kerf, HEAD)
-        .in(
-            w,
-            m.mouthTenon.cutBetween(
-                "A third tenon, between body and head: the body is held by it when it is bored from"
-                    + " the foot."));
+        .in(w, m.mouthTenon.cutBetween(Wording.of("millOrder.a-third-tenon-between-body")));
     w.held(
         "from the mouth",
         "Body on its foot tenon",
@@ -74,22 +71,19 @@ final class MillOrder {
         m.bore::fromMouth);
     w.held(
         "from the foot",
-        "Reversed, body on the tenon at its mouth",
+        Wording.of("millOrder.reversed-body-on-the-tenon"),
         Hold.of(m.mouthTenon.squeeze(b)),
         onMouth,
-        m.foot.faced(
-            "Face the foot",
-            "Turn the foot's tenon away and true the foot: the mill stands on it, and all depths"
-                + " count from it."),
+        m.foot.faced("Face the foot", Wording.of("millOrder.turn-the-foots-tenon-away")),
         m.bore::fromFoot,
         m.bore::open,
         m.foot.finished(
             "sand foot",
             "Sand and finish the foot",
-            "Through the grits, then the finish; keep both out of the seats."));
+            Wording.of("millOrder.through-the-grits-then-the")));
     w.held(
         "outside",
-        "Body on the tenon at its mouth, cone in the foot",
+        Wording.of("millOrder.body-on-the-tenon-at"),
         Hold.of(m.mouthTenon.squeeze(b), cone),
         onMouth,
         MillOrder::outside);
@@ -115,13 +109,13 @@ final class MillOrder {
     s.step(
         "side",
         "Shape the body",
-        "Keep off the wood that the bores need: waist and foot are drawn against them.",
+        Wording.of("millOrder.keep-off-the-wood-that"),
         Speeds.At.TURNING,
         w.acts().bare(0, BODY, "side"));
     s.step(
         "finish",
         "Sand and finish the body",
-        "Through the grits, then the finish.",
+        Wording.of("any.through-the-grits-then-the"),
         Speeds.At.SANDING,
         w.acts().treat(BODY, "side"));
   }
@@ -129,7 +123,7 @@ final class MillOrder {
   private void mouth(EndHolds.Mount mount, Centre cone, MillParts m) {
     w.held(
         "mouth",
-        "Body by its foot, cone in the mouth",
+        Wording.of("millOrder.body-by-its-foot-cone"),
         Hold.of(mount.grip(), cone),
         Map.of(BODY, mount.frame()),
         design.onBody() ? (s, x) -> bodyTenon(m, s) : this::mouth);
@@ -140,9 +134,8 @@ final class MillOrder {
     String calipers = x.built().shop().caliper().name();
     s.step(
         "mouth",
-        "Turn the tenon at the mouth away",
-        "Light cuts; face the mouth clean and a hair hollow, so that the head sits on its outer"
-            + " edge.",
+        Wording.of("millOrder.turn-the-tenon-at-the"),
+        Wording.of("millOrder.light-cuts-face-the-mouth"),
         Speeds.At.TURNING,
         x.acts().bare(0, BODY, "mouth"),
         Acts.read(BORE.path(), calipers, "inside the mouth", within, within));
@@ -152,16 +145,14 @@ final class MillOrder {
     s.step(
         "mouth",
         "Turn the chuck's tenon away",
-        "Light cuts, down to the end of the body's own tenon.",
+        Wording.of("millOrder.light-cuts-down-to-the"),
         Speeds.At.TURNING,
         w.acts().bare(0, BODY, Spigot.END));
     fitted(
         s,
         BODY,
-        "Turn the body's tenon to the head",
-        "Draw the cone back for each trial with the head: "
-            + turns(m)
-            + " Cut the shoulder a hair hollow, so that the head sits on its outer edge.");
+        Wording.of("millOrder.turn-the-bodys-tenon-to"),
+        Wording.of("millOrder.draw-the-cone-back-for", turns(m)));
   }
 
   private void fitted(SetupDraft s, String part, String title, String words) {
@@ -177,8 +168,8 @@ final class MillOrder {
 
   private String turns(MillParts m) {
     return m.socket.pierced(w.built())
-        ? "it has to turn freely without a rattle."
-        : "grain lines together.";
+        ? Wording.of("millOrder.it-has-to-turn-freely")
+        : Wording.of("millOrder.grain-lines-together");
   }
 
   private void boredHead(MillParts m, Work w) {
@@ -187,10 +178,7 @@ final class MillOrder {
         "Head on its tenon",
         Hold.of(m.topTenon.squeeze(w.built())),
         Map.of(HEAD, m.topTenon.frame(w.built())),
-        m.end.faced(
-            "Face the head's rim",
-            "Clean and a hair hollow, so that its outer edge closes on the body: depths in the head"
-                + " count from there."),
+        m.end.faced("Face the head's rim", Wording.of("millOrder.clean-and-a-hair-hollow")),
         m.socket::bore,
         m.socket::open,
         m.socket::measure);
@@ -206,7 +194,7 @@ final class MillOrder {
             s.step(
                 "face",
                 "Face the head",
-                "Face the end of its tenon: depths in the head count from there.",
+                Wording.of("millOrder.face-the-end-of-its"),
                 Speeds.At.TURNING,
                 x.acts().bare(0, HEAD, "spigot end")),
         m.socket::bore,
@@ -215,8 +203,8 @@ final class MillOrder {
             fitted(
                 s,
                 HEAD,
-                "Turn the head's tenon to the body",
-                "Sneak up on it with the body in hand: " + turns(m)));
+                Wording.of("millOrder.turn-the-heads-tenon-to"),
+                Wording.of("millOrder.sneak-up-on-it-with", turns(m))));
   }
 
   private static void top(Mill d, MillParts m, Work w) {
@@ -235,20 +223,19 @@ final class MillOrder {
             s.step(
                 "bulk",
                 "Shape the head",
-                "Side and dome in one line with the body, round the pad; the last of the tenon"
-                    + " stays under it.",
+                Wording.of("millOrder.side-and-dome-in-one"),
                 Speeds.At.TURNING,
                 x.acts().bare(0, HEAD, "side"),
                 Acts.remove(HEAD, b.part(HEAD).surface("top").zone().minus(nub))),
         (s, x) ->
             s.step(
                 "finish",
-                "Sand and finish the head's side",
-                "Through the grits, then the finish.",
+                Wording.of("millOrder.sand-and-finish-the-heads"),
+                Wording.of("any.through-the-grits-then-the"),
                 Speeds.At.SANDING,
                 x.acts().treat(HEAD, "side")));
     if (d.topBy() == Finishing.PRESSED) {
-      EndWork.byHand(w, TOP_OF_HEAD, "Pare the nub off, sand and finish the middle by hand.");
+      EndWork.byHand(w, TOP_OF_HEAD, Wording.of("millOrder.pare-the-nub-off-sand"));
       return;
     }
     w.held(
@@ -260,9 +247,10 @@ final class MillOrder {
             s.step(
                 "top",
                 "Finish the top",
-                "Take the nub off by light cuts"
-                    + (m.socket.pierced(b) ? "; the shaft's hole opens as it goes." : ".")
-                    + " Sand it, then the finish.",
+                Wording.of(
+                    m.socket.pierced(b)
+                        ? "millOrder.the-shafts-hole-opens"
+                        : "millOrder.take-the-nub-off-by"),
                 Speeds.At.TURNING,
                 Acts.both(List.of(x.acts().bare(0, HEAD, "top")), x.acts().treat(HEAD, "top"))));
   }
@@ -271,7 +259,7 @@ final class MillOrder {
     s.step(
         "assemble",
         "Put it together, sign it",
-        "In the order of the parts list; nothing is glued before it has been tried dry.",
+        Wording.of("millOrder.in-the-order-of-the"),
         Speeds.At.TURNING,
         new Act.Mark(BODY, "name, date, species"));
   }

@@ -45,6 +45,7 @@ import hazelkeep.element.ThroughBore;
 import hazelkeep.element.Whole;
 import hazelkeep.kinds.mill.Mill.Form;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
@@ -91,7 +92,7 @@ final class MillParts {
             d.blank(),
             List.of(FOOT, WAIST, JOIN, TOP),
             Stock.Round.leaving(Line.TURN_MILL_SPARE),
-            "A shorter shaft or a longer blank.",
+            Wording.of("millParts.a-shorter-shaft-or-a"),
             List.of(HEIGHT),
             Line.WALL_MILL);
     this.sizes =
@@ -266,8 +267,8 @@ final class MillParts {
         FOOT,
         Line.WALL_MILL,
         d.grinds()
-            ? "Neither mouth is seen: the plate covers the foot's, the head the other."
-            : "The stopper covers the foot's mouth, the head the other.");
+            ? Wording.of("millParts.neither-mouth-is-seen-the")
+            : Wording.of("millParts.the-stopper-covers-the-foots"));
   }
 
   private Side bodySide() {

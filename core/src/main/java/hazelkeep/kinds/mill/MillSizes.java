@@ -11,6 +11,7 @@ import hazelkeep.element.Stock;
 import hazelkeep.kinds.mill.Mill.Form;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
@@ -48,7 +49,7 @@ final class MillSizes {
   static final DimKey TOP = new DimKey("outside.top");
   static final DimKey DOME = new DimKey("head.dome");
 
-  private static final String NONE = "none: state one where there is such a part";
+  private static final String NONE = Wording.of("millSizes.none-state-one-where-there");
 
   private final Mill design;
   private final Stock stock;
@@ -84,16 +85,17 @@ final class MillSizes {
                 design.onBody()
                     ? by(d, Line.MILL_BORE)
                     : pair(d).recess().orElseGet(() -> by(d, Line.MILL_BORE))),
-        new SizeRule(FROM_FOOT, "Bore from the foot, to its full diameter", 5, 560, this::fromFoot),
+        new SizeRule(
+            FROM_FOOT, Wording.of("millSizes.bore-from-the-foot-to"), 5, 560, this::fromFoot),
         new SizeRule(
             FROM_MOUTH,
-            "Bore from the mouth, below its tenon's end",
+            Wording.of("millSizes.bore-from-the-mouth-below"),
             5,
             560,
             d ->
                 derived(
                     through(d) - d.planned(FROM_FOOT) + d.custom(Line.BORE_OVERLAP),
-                    "the rest, and what they overlap")));
+                    Wording.of("millSizes.the-rest-and-what-they"))));
   }
 
   List<SizeRule> head() {
@@ -122,8 +124,8 @@ final class MillSizes {
                 NextBit.of(
                     d,
                     d.planned(BORE) + 2 * d.custom(Line.MILL_TENON_WALL),
-                    "the next bit that leaves a tenon round the bore",
-                    "the bore and a tenon round it"));
+                    Wording.of("millSizes.the-next-bit-that-leaves"),
+                    Wording.of("millSizes.the-bore-and-a-tenon")));
   }
 
   private List<SizeRule> seats() {
@@ -136,21 +138,23 @@ final class MillSizes {
             d ->
                 practice(
                     d.custom(Line.MILL_DRIVE),
-                    design.grinds() ? "the plate that turns the shaft" : "room over the body")),
+                    design.grinds()
+                        ? Wording.of("millSizes.the-plate-that-turns-the")
+                        : "room over the body")),
         new SizeRule(DRIVE_DEEP, "Seat in the head, deep", 0, 200, this::driveDeep),
         new SizeRule(HOLE, "Hole for the shaft", 0, 40, MillSizes::hole),
         new SizeRule(
             HOLE_DEEP,
             design.onBody()
-                ? "Hole for the shaft, from the head's rim"
-                : "Hole for the shaft, from the tenon's end",
+                ? Wording.of("millSizes.hole-for-the-shaft-from")
+                : Wording.of("millSizes.hole-for-the-shaft-from-the"),
             0,
             400,
             d ->
                 d.mm(HOLE) > 0
                     ? derived(
                         headLong(d) + d.custom(Line.BORE_PAST_FACE),
-                        "past the finished top, so that it is open when the waste is off")
+                        Wording.of("millSizes.past-the-finished-top-so"))
                     : derived(0, "no shaft goes through")));
   }
 
@@ -222,8 +226,8 @@ final class MillSizes {
     return NextBit.of(
         d,
         shaft + d.custom(Line.CONTENT_SHAFT),
-        "the smallest bit on the wall that lets the shaft turn",
-        "the shaft and room to turn");
+        Wording.of("millSizes.the-smallest-bit-on-the"),
+        Wording.of("millSizes.the-shaft-and-room-to"));
   }
 
   private static Rule.Value thread(Dims<?> d) {
@@ -231,7 +235,11 @@ final class MillSizes {
       return derived(0, "no shaft goes through");
     }
     return high(d)
-        .map(h -> derived(d.mm(SUNK) + d.mm(SHAFT_LONG) - h, "what the height leaves of the shaft"))
+        .map(
+            h ->
+                derived(
+                    d.mm(SUNK) + d.mm(SHAFT_LONG) - h,
+                    Wording.of("millSizes.what-the-height-leaves-of")))
         .orElseGet(() -> practice(d.custom(Line.CONTENT_THREAD), "what the nut takes"));
   }
 
@@ -246,7 +254,8 @@ final class MillSizes {
     }
     return d.mm(SHAFT_LONG) > 0
         ? derived(
-            d.mm(SUNK) + d.mm(SHAFT_LONG) - d.mm(THREAD), "as the shaft is long, less the thread")
+            d.mm(SUNK) + d.mm(SHAFT_LONG) - d.mm(THREAD),
+            Wording.of("millSizes.as-the-shaft-is-long"))
         : by(d, Line.MILL_HIGH);
   }
 
@@ -261,13 +270,12 @@ final class MillSizes {
     double overlap = d.custom(Line.BORE_OVERLAP);
     return d.measured(FROM_MOUTH)
         ? derived(
-            through(d) - d.mm(FROM_MOUTH) + overlap,
-            "what the bore from the mouth has left, and what they overlap")
+            through(d) - d.mm(FROM_MOUTH) + overlap, Wording.of("millSizes.what-the-bore-from-the"))
         : derived(
             Math.max(
                 d.planned(RING_DEEP) + d.custom(Line.MILL_SEAT_STEP),
                 d.mm(BODY_HEIGHT) / 2 + overlap / 2),
-            "half the body, and half of what they overlap");
+            Wording.of("millSizes.half-the-body-and-half"));
   }
 
   /** How long the body is when it is bored: its mouth still carries the tenon, mm. */
@@ -299,7 +307,7 @@ final class MillSizes {
                 d ->
                     derived(
                         d.mm(mate()) - d.mm(Spigot.CLEARANCE),
-                        "turned to what it goes into, less the clearance"))
+                        Wording.of("millSizes.turned-to-what-it-goes")))
             .fine());
   }
 
@@ -324,8 +332,8 @@ final class MillSizes {
     double usual = d.custom(Line.MILL_JOIN) * d.mm(FOOT);
     double least = recessed(d, Line.WALL_MILL);
     return usual < least
-        ? derived(least, "the head's recess, and the least wall round it")
-        : practice(usual, "a little less than the foot");
+        ? derived(least, Wording.of("millSizes.the-heads-recess-and-the"))
+        : practice(usual, Wording.of("millSizes.a-little-less-than-the"));
   }
 
   /** The recess and a wall round it, mm; nothing where the head has none. */
@@ -347,7 +355,7 @@ final class MillSizes {
                         () ->
                             practice(
                                 d.custom(Line.MILL_HEAD) * d.mm(HEIGHT),
-                                "a good quarter of the height"))),
+                                Wording.of("millSizes.a-good-quarter-of-the")))),
         new SizeRule(
             TOP,
             "Head, across",
@@ -372,7 +380,7 @@ final class MillSizes {
     double gives = stock.gives(d);
     return gives < want
         ? derived(gives, "what the blank gives")
-        : practice(want, "the seats, and a wall round them");
+        : practice(want, Wording.of("millSizes.the-seats-and-a-wall"));
   }
 
   private Rule.Value waistAt(Dims<?> d) {
@@ -388,6 +396,6 @@ final class MillSizes {
         ? derived(d.mm(FOOT), "straight sides")
         : practice(
             Math.max(d.custom(Line.MILL_WAIST) * d.mm(FOOT), d.planned(BORE) + 2 * wall),
-            "a hand's grip, with a wall round the bore");
+            Wording.of("millSizes.a-hands-grip-with-a"));
   }
 }

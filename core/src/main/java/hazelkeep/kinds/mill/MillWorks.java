@@ -16,6 +16,7 @@ import static hazelkeep.kinds.mill.MillSizes.THREAD;
 
 import hazelkeep.element.Spigot;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Fitting;
 import hazelkeep.route.Aim;
 import hazelkeep.solid.HalfSection;
@@ -39,19 +40,19 @@ final class MillWorks {
     List<Fitting> out = new ArrayList<>();
     Span ring = new Span(aim.mm(PLATE_DEEP), Math.max(aim.mm(PLATE_DEEP), aim.mm(RING_DEEP)));
     if (!design.grinds()) {
-      add(out, "Stopper", "in the seat at the foot", ring, RING, RING_DEEP);
+      add(out, "Stopper", Wording.of("millWorks.in-the-seat-at-the"), ring, RING, RING_DEEP);
       return out;
     }
     Span plate = new Span(0, aim.mm(PLATE_DEEP));
     add(out, "Retaining plate", "in the foot", plate, PLATE, PLATE_DEEP);
-    add(out, "Grinding ring", "in the seat at the foot", ring, RING, RING_DEEP);
+    add(out, "Grinding ring", Wording.of("millWorks.in-the-seat-at-the"), ring, RING, RING_DEEP);
     String in = design.onBody() ? "in the head's recess" : "in the head's tenon";
     add(out, "Drive plate", in, drive(), DRIVE, DRIVE_DEEP);
     Span shaft = new Span(aim.mm(SUNK), aim.mm(SUNK) + aim.mm(SHAFT_LONG));
     add(
         out,
         "Shaft with its nut",
-        "through body and head, its thread proud",
+        Wording.of("millWorks.through-body-and-head-its"),
         shaft,
         SHAFT,
         SHAFT_LONG,
@@ -83,26 +84,24 @@ final class MillWorks {
     if (!design.grinds()) {
       return List.of(
           design.onBody()
-              ? "Head on the body's tenon, grain lines together; glue only once it has been tried"
-                  + " dry."
-              : "Head's tenon into the body, grain lines together; glue only once it has been tried"
-                  + " dry.",
-          "Fill it from the foot.",
-          "Stopper into its seat: it comes out again without a tool.");
+              ? Wording.of("millWorks.head-on-the-bodys-tenon")
+              : Wording.of("millWorks.heads-tenon-into-the-body"),
+          Wording.of("millWorks.fill-it-from-the-foot"),
+          Wording.of("millWorks.stopper-into-its-seat-it"));
     }
     List<String> out = new ArrayList<>();
     if (there(DRIVE, DRIVE_DEEP)) {
       out.add(
           design.onBody()
-              ? "Drive plate into the floor of the head's recess, flush."
-              : "Drive plate into the end of the head's tenon, flush.");
+              ? Wording.of("millWorks.drive-plate-into-the-floor")
+              : Wording.of("millWorks.drive-plate-into-the-end"));
     }
-    out.add("Grinding ring into its seat, from the foot; then the shaft with what turns on it.");
+    out.add(Wording.of("millWorks.grinding-ring-into-its-seat"));
     if (there(PLATE, PLATE_DEEP)) {
-      out.add("Retaining plate over it, flush with the foot.");
+      out.add(Wording.of("millWorks.retaining-plate-over-it-flush"));
     }
-    out.add("Head on the body, grain lines together; the thread stands proud of the top.");
-    out.add("Nut on: tighter grinds finer. Try it empty first.");
+    out.add(Wording.of("millWorks.head-on-the-body-grain"));
+    out.add(Wording.of("millWorks.nut-on-tighter-grinds-finer"));
     return List.copyOf(out);
   }
 

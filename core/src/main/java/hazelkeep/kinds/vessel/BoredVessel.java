@@ -3,6 +3,7 @@ package hazelkeep.kinds.vessel;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Design;
@@ -81,7 +82,7 @@ public record BoredVessel(
       Stated.within(height, 5, 600, "What goes in is");
       Stated.within(proud, 0, 500, "It stands proud by");
       if (height.isPresent() && proud.isPresent() && proud.get().mm() >= height.get().mm()) {
-        throw new IllegalArgumentException("What goes in stands proud by less than it is long");
+        throw new IllegalArgumentException(Wording.of("boredVessel.what-goes-in-stands-proud"));
       }
     }
   }

@@ -15,6 +15,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
@@ -81,10 +82,10 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
             "form",
             "Line of the outside",
             List.of(
-                new Option("STRAIGHT", "Straight", "A cylinder; shows the wood."),
+                new Option("STRAIGHT", "Straight", Wording.of("any.a-cylinder-shows-the-wood")),
                 new Option("TAPER", "Taper", "Narrows upwards."),
-                new Option("BELLIED", "Bellied", "Fullest below the middle."),
-                new Option("NECKED", "Necked", "A belly, a narrow neck, a flared rim.")),
+                new Option("BELLIED", "Bellied", Wording.of("vesselKind.fullest-below-the-middle")),
+                new Option("NECKED", "Necked", Wording.of("vesselKind.a-belly-a-narrow-neck"))),
             d.form(),
             NECK.path(),
             RIM.path()),
@@ -92,12 +93,11 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
             "inside",
             "What the inside is",
             List.of(
-                new Option(
-                    "BORED", "Bored", "The bits leave it: narrow to the bottom, for dry stems."),
+                new Option("BORED", "Bored", Wording.of("vesselKind.the-bits-leave-it-narrow")),
                 new Option(
                     "RIGGED",
                     "Hollowed through its mouth",
-                    "A hooked bar on a rig follows the outside; shaped first, then hollowed.")),
+                    Wording.of("vesselKind.a-hooked-bar-on-a"))),
             d.inside(),
             DEPTH.path(),
             VesselSizes.WALL.path()));

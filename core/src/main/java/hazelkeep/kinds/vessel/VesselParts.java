@@ -41,6 +41,7 @@ import hazelkeep.element.Stock;
 import hazelkeep.element.WoodLeft;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.vessel.BoredVessel.Form;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
@@ -77,14 +78,15 @@ final class VesselParts {
             d.blank(),
             List.of(RIM, WIDEST, FOOT),
             Stock.Round.leaving(Line.TURN_VESSEL_SPARE),
-            "A shallower bore or a longer blank.",
+            Wording.of("vesselParts.a-shallower-bore-or-a"),
             List.of(DEPTH, HEIGHT),
             Line.WALL_VESSEL);
     this.sizes = new VesselSizes(d, stock);
     ChuckTenon low = ChuckTenon.at(BODY, "foot", true).stout(HEIGHT);
     ChuckTenon high = ChuckTenon.at(BODY, "rim", false);
-    this.footTenon = d.recessed() ? low.without("none: a recess holds the foot") : low;
-    this.rimTenon = d.recessed() ? high : high.without("none: the foot's tenon holds it");
+    this.footTenon = d.recessed() ? low.without(Wording.of("any.none-a-recess-holds-the")) : low;
+    this.rimTenon =
+        d.recessed() ? high : high.without(Wording.of("vesselParts.none-the-foots-tenon-holds"));
     this.side = side();
     this.foot =
         new DishedFoot(
@@ -136,7 +138,7 @@ final class VesselParts {
 
   private Rule.Value waste(Dims<?> x) {
     return d.recessed()
-        ? Rule.Value.derived(0, "none: the foot is finished first")
+        ? Rule.Value.derived(0, Wording.of("any.none-the-foot-is-finished"))
         : Spare.parting(x);
   }
 
@@ -162,9 +164,8 @@ final class VesselParts {
   OpenOrder order() {
     String shaping =
         d.necked()
-            ? "Belly first, then the neck by light cuts; keep the wall that the bore leaves in"
-                + " mind."
-            : "One clean line from foot to rim.";
+            ? Wording.of("vesselParts.belly-first-then-the-neck")
+            : Wording.of("vesselParts.one-clean-line-from-foot");
     return new OpenOrder(footTenon, rimTenon, foot, bore, rim, flare, end, shaping);
   }
 

@@ -15,6 +15,7 @@ import hazelkeep.kinds.vessel.BoredVessel.Content;
 import hazelkeep.kinds.vessel.BoredVessel.Form;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Widest;
@@ -61,13 +62,13 @@ final class VesselSizes {
         new SizeRule(NARROW, "Narrower bore below", 0, 118, d -> derived(0, "none: one diameter")),
         new SizeRule(
             NARROW_DEPTH,
-            "Narrower bore, to its full diameter",
+            Wording.of("vesselSizes.narrower-bore-to-its-full"),
             0,
             580,
             d ->
                 derived(
                     d.mm(NARROW) > 0 ? d.mm(DEPTH) + d.custom(Line.VESSEL_NARROW) : 0,
-                    "a little below the wide one")),
+                    Wording.of("vesselSizes.a-little-below-the-wide"))),
         new SizeRule(FLOOR, "Floor under the bit's point", 0.5, 200, this::floorLeft));
   }
 
@@ -75,13 +76,15 @@ final class VesselSizes {
     Optional<Size> wide = content().flatMap(Content::diameter);
     if (wide.isPresent()) {
       return derived(
-          wide.get().mm() + 2 * d.custom(Line.CONTENT_VESSEL), "what goes in, plus play round it");
+          wide.get().mm() + 2 * d.custom(Line.CONTENT_VESSEL),
+          Wording.of("any.what-goes-in-plus-play"));
     }
     return design.rigged()
         ? practice(d.custom(Line.VESSEL_BORE_RIGGED), "hooked bars pass it")
         : design.necked()
-            ? practice(d.custom(Line.VESSEL_BORE_NECKED), "a few dry stems stand well in it")
-            : practice(d.custom(Line.VESSEL_BORE), "a pen with play round it");
+            ? practice(
+                d.custom(Line.VESSEL_BORE_NECKED), Wording.of("vesselSizes.a-few-dry-stems-stand"))
+            : practice(d.custom(Line.VESSEL_BORE), Wording.of("vesselSizes.a-pen-with-play-round"));
   }
 
   /** What goes in stands on the floor: a single piece in the bit's point, a bundle on the rim. */
@@ -98,8 +101,8 @@ final class VesselSizes {
     return derived(
         Math.max(SHALLOWEST, tall - proud - tip),
         c.bundle()
-            ? "what goes in, less what stands proud"
-            : "what goes in, less what stands proud and what the bit's point gives");
+            ? Wording.of("vesselSizes.what-goes-in-less-what")
+            : Wording.of("vesselSizes.what-goes-in-less-what-stands"));
   }
 
   private Rule.Value reaching(Dims<?> d) {
@@ -111,11 +114,15 @@ final class VesselSizes {
             : d.custom(Line.VESSEL_DEPTH);
     double reach = reach(d.shop(), bore, Math.max(SHALLOWEST, wish));
     if (reach < wish) {
-      return shop(reach, "as deep as the bits on the wall reach");
+      return shop(reach, Wording.of("vesselSizes.as-deep-as-the-bits"));
     }
     return stated
-        ? derived(Math.max(SHALLOWEST, wish), "height less a floor below the point")
-        : practice(wish, design.necked() ? "stems stand in it" : "a pen stands proud of it");
+        ? derived(Math.max(SHALLOWEST, wish), Wording.of("vesselSizes.height-less-a-floor-below"))
+        : practice(
+            wish,
+            design.necked()
+                ? "stems stand in it"
+                : Wording.of("vesselSizes.a-pen-stands-proud-of"));
   }
 
   private double floorUnder(Dims<?> d) {
@@ -159,7 +166,9 @@ final class VesselSizes {
         d.custom(Line.WALL_VESSEL_FLOOR)
             + d.custom(Line.VESSEL_FLOOR_ROOM)
             + (recessed ? d.custom(Line.HOLD_RECESS_DEPTH) : 0),
-        recessed ? "room for the recess under it" : "room to hollow the foot under it");
+        recessed
+            ? Wording.of("any.room-for-the-recess-under")
+            : Wording.of("any.room-to-hollow-the-foot"));
   }
 
   private double tipBelow(Dims<?> d) {
@@ -177,7 +186,9 @@ final class VesselSizes {
 
   Rule.Value flare(Dims<?> d) {
     return design.necked()
-        ? practice(d.custom(Line.VESSEL_FLARE) * d.planned(BORE), "a funnel that leads stems in")
+        ? practice(
+            d.custom(Line.VESSEL_FLARE) * d.planned(BORE),
+            Wording.of("vesselSizes.a-funnel-that-leads-stems"))
         : practice(d.custom(Line.VESSEL_EDGE), "breaks the edge");
   }
 
@@ -197,14 +208,14 @@ final class VesselSizes {
   private Rule.Value height(Dims<?> d) {
     double deepest = Math.max(d.planned(DEPTH), d.planned(NARROW_DEPTH)) + tipBelow(d);
     double floor = d.stated(FLOOR).map(Size::mm).orElseGet(() -> floor(d).mm());
-    return derived(deepest + floor, "bore, its point and the floor");
+    return derived(deepest + floor, Wording.of("vesselSizes.bore-its-point-and-the"));
   }
 
   private Rule.Value wall(Dims<?> d) {
     double least = d.custom(Line.WALL_VESSEL);
     return design.rigged()
         ? practice(
-            least + d.custom(Line.VESSEL_HOLLOW_ROOM), "a rig goes to 3 mm; a little more is safe")
+            least + d.custom(Line.VESSEL_HOLLOW_ROOM), Wording.of("vesselSizes.a-rig-goes-to-3"))
         : derived(least, "bored, not hollowed");
   }
 
@@ -236,7 +247,7 @@ final class VesselSizes {
   private Rule.Value neck(Dims<?> d) {
     double wall = d.custom(Line.WALL_VESSEL) + d.custom(Line.VESSEL_NECK_ROOM);
     return design.necked()
-        ? practice(d.planned(BORE) + 2 * wall, "bore and a safe wall round it")
+        ? practice(d.planned(BORE) + 2 * wall, Wording.of("vesselSizes.bore-and-a-safe-wall"))
         : derived(d.mm(WIDEST), "no neck");
   }
 
@@ -248,7 +259,7 @@ final class VesselSizes {
       case NECKED ->
           practice(
               open(d) + 2 * d.custom(Line.VESSEL_RIM_WALLS) * d.custom(Line.WALL_VESSEL),
-              "the flare and a wall round it");
+              Wording.of("vesselSizes.the-flare-and-a-wall"));
     };
   }
 
@@ -286,7 +297,7 @@ final class VesselSizes {
             want,
             design.necked()
                 ? "two fifths of the height"
-                : "stands well, and holds still while it is bored");
+                : Wording.of("vesselSizes.stands-well-and-holds-still"));
   }
 
   private Optional<Content> content() {

@@ -8,6 +8,7 @@ import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Part;
 import hazelkeep.workbench.Fact;
 import hazelkeep.workbench.FreshBlank;
@@ -34,8 +35,7 @@ final class FactsIn {
         FreshBlank blank = new FreshBlank(size(f, "length"), size(f, "across"));
         yield hand.replaced(part(f, hand), blank);
       }
-      default ->
-          throw Refused.field("facts.type", "A fact is of type done, reading, found or replaced.");
+      default -> throw Refused.field("facts.type", Sentences.of("factsIn.a-fact-is-of-type"));
     };
   }
 
@@ -49,7 +49,7 @@ final class FactsIn {
           "“"
               + key
               + "” is not the next step; "
-              + next.map(k -> "that is “" + k + "”.").orElse("all is done."));
+              + next.map(k -> "that is “" + k + "”.").orElse(Sentences.of("factsIn.all-is-done")));
     }
     return hand.did(key);
   }
@@ -67,14 +67,12 @@ final class FactsIn {
     if (t.leaves() != Leaves.NOTHING && !STAYS.contains(stays)) {
       throw Refused.field(
           "facts.stays",
-          t.prompt().dim().label()
-              + " "
-              + Rounding.text(t.truth(), 2)
-              + " is none that will do ("
-              + Rounding.text(t.prompt().least(), 2)
-              + " to "
-              + Rounding.text(t.prompt().most(), 2)
-              + "). Say “stays”: “so” when it is to stay, “more” when there is still wood to cut.");
+          Sentences.of(
+              "factsIn.is-none-that-will-do",
+              t.prompt().dim().label(),
+              Rounding.text(t.truth(), 2),
+              Rounding.text(t.prompt().least(), 2),
+              Rounding.text(t.prompt().most(), 2)));
     }
     boolean settles = t.leaves() == Leaves.NOTHING || stays.equals("so");
     return hand.read(t.prompt().dim().key(), t.gauge().name(), t.shown(), t.truth(), settles);
@@ -114,7 +112,7 @@ final class FactsIn {
     if (!parts.contains(name)) {
       throw Refused.field(
           "facts.part",
-          "There is no part “" + name + "”; there are " + String.join(", ", parts) + ".");
+          Sentences.of("factsIn.there-is-no-part-there", name, String.join(", ", parts)));
     }
     return name;
   }

@@ -1,5 +1,6 @@
 package hazelkeep.web.api;
 
+import hazelkeep.web.said.Sentences;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import tools.jackson.databind.JsonNode;
@@ -18,13 +19,13 @@ final class Fields {
       throw new Refused(
           HttpStatus.BAD_REQUEST,
           at,
-          "A JSON object with " + String.join(", ", fields) + " is expected here.");
+          Sentences.of("fields.a-json-object-with-is", String.join(", ", fields)));
     }
     for (String name : node.propertyNames()) {
       if (!fields.contains(name)) {
         throw Refused.field(
             at.isEmpty() ? name : at + "." + name,
-            "“" + name + "” is not known here; known are " + String.join(", ", fields) + ".");
+            Sentences.of("fields.is-not-known-here-known", name, String.join(", ", fields)));
       }
     }
   }
@@ -33,8 +34,7 @@ final class Fields {
   static void listed(JsonNode root, String field, int most) {
     JsonNode node = root.path(field);
     if (!node.isMissingNode() && (!node.isArray() || node.size() > most)) {
-      throw Refused.field(
-          field, "“" + field + "” is a list of at most " + most + "; leave it out for none.");
+      throw Refused.field(field, Sentences.of("fields.is-a-list-of-at", field, most));
     }
   }
 }

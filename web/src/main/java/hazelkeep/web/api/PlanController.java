@@ -9,6 +9,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.web.config.Callers;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Fact;
 import hazelkeep.workbench.Hand;
@@ -73,7 +74,7 @@ class PlanController {
     } catch (Patience.Lost e) {
       return problem(HttpStatus.SERVICE_UNAVAILABLE, "", Planner.TOO_LONG, Map.of());
     } catch (JacksonException e) {
-      String message = "This is not the JSON that is expected. " + json.reason(e) + ".";
+      String message = Sentences.of("pieceFile.this-is-not-the", json.reason(e));
       return problem(HttpStatus.BAD_REQUEST, "", message, Map.of());
     }
   }
@@ -83,11 +84,11 @@ class PlanController {
       throw new Refused(
           HttpStatus.UNSUPPORTED_MEDIA_TYPE,
           "",
-          "A plan is asked for in JSON: send it with Content-Type application/json.");
+          Sentences.of("planController.a-plan-is-asked-for"));
     }
     if (Callers.elsewhere(request)) {
       throw new Refused(
-          HttpStatus.FORBIDDEN, "", "A page from elsewhere can't ask for plans here.");
+          HttpStatus.FORBIDDEN, "", Sentences.of("planController.a-page-from-elsewhere-cant"));
     }
   }
 
@@ -119,7 +120,7 @@ class PlanController {
     byte[] bytes = request.getInputStream().readNBytes(MOST + 1);
     if (bytes.length > MOST) {
       throw new Refused(
-          HttpStatus.CONTENT_TOO_LARGE, "", "A piece file is at most 256 KB; this one is larger.");
+          HttpStatus.CONTENT_TOO_LARGE, "", Sentences.of("pieceFile.a-piece-file-is"));
     }
     return new String(bytes, StandardCharsets.UTF_8);
   }
@@ -155,6 +156,8 @@ class PlanController {
             .ways().keySet().stream().map(DimKey::path).toList();
     return keys.isEmpty()
         ? ""
-        : " It can be drawn without " + String.join(", or without ", keys) + ".";
+        : " "
+            + Sentences.of(
+                "planController.it-can-be-drawn-without", String.join(", or without ", keys));
   }
 }

@@ -9,6 +9,7 @@ import hazelkeep.route.RouteEdit;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.BadField;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Woods;
 import java.util.Arrays;
 import java.util.List;
@@ -49,7 +50,8 @@ record PlanRequest<D extends Design>(
     Fields.only(piece, "piece", PIECE_FIELDS);
     JsonNode schema = piece.get("schema");
     if (schema != null && !schema.asString("").equals(PieceSchema.NAME)) {
-      throw Refused.field("piece.schema", "The schema read here is " + PieceSchema.NAME + ".");
+      throw Refused.field(
+          "piece.schema", Sentences.of("planRequest.the-schema-read-here-is", PieceSchema.NAME));
     }
     String name = piece.path("kind").asString("");
     Kind<?> kind =
@@ -58,11 +60,10 @@ record PlanRequest<D extends Design>(
                 () ->
                     Refused.field(
                         "piece.kind",
-                        "There is no kind “"
-                            + name
-                            + "”; known are "
-                            + String.join(", ", Kinds.ALL.stream().map(Kind::name).toList())
-                            + "."));
+                        Sentences.of(
+                            "planRequest.there-is-no-kind-known",
+                            name,
+                            String.join(", ", Kinds.ALL.stream().map(Kind::name).toList()))));
     Shop shop = root.has("shop") ? ShopIn.read(root.get("shop"), json) : stored.get();
     Fields.listed(root, "facts", FACTS);
     return of(kind, piece.path("design"), shop, root, json);
@@ -112,7 +113,7 @@ record PlanRequest<D extends Design>(
     try {
       List<T> all = Arrays.asList(json.read(root.get(field), type));
       if (all.contains(null)) {
-        throw Refused.field(field, "None of “" + field + "” may be null.");
+        throw Refused.field(field, Sentences.of("planRequest.none-of-may-be-null", field));
       }
       return all;
     } catch (BadField e) {

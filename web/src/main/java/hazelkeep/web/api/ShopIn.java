@@ -3,6 +3,7 @@ package hazelkeep.web.api;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.BadField;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.said.Sentences;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
@@ -23,7 +24,7 @@ final class ShopIn {
   static Shop read(JsonNode node, Json json) {
     Fields.only(node, "shop", FIELDS);
     if (!node.path("lathe").isObject()) {
-      throw Refused.field("shop.lathe", "A shop has a lathe; all else may be left out.");
+      throw Refused.field("shop.lathe", Sentences.of("shopIn.a-shop-has-a-lathe"));
     }
     try {
       return json.lengths(node, Shop.class);

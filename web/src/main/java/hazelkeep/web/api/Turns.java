@@ -2,6 +2,7 @@ package hazelkeep.web.api;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import hazelkeep.web.said.Sentences;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -33,13 +34,12 @@ class Turns {
     try {
       if (!turn.tryAcquire(WAIT, TimeUnit.SECONDS)) {
         throw new Refused(
-            HttpStatus.TOO_MANY_REQUESTS,
-            "",
-            "Your last plan is still being worked out. Wait for it.");
+            HttpStatus.TOO_MANY_REQUESTS, "", Sentences.of("turns.your-last-plan-is-still"));
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, "", "Hazel Keep is closing.");
+      throw new Refused(
+          HttpStatus.SERVICE_UNAVAILABLE, "", Sentences.of("turns.hazel-keep-is-closing"));
     }
     try {
       return what.get();

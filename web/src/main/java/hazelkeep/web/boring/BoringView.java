@@ -14,6 +14,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.route.Worked;
 import hazelkeep.shop.Gauge;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
@@ -121,14 +122,10 @@ public record BoringView(
   private static List<String> through(BothEnds t, boolean near, Show show) {
     double at = near ? t.meeting() : t.length() - t.meeting();
     return List.of(
-        "It meets the bore from the other end "
-            + show.len(at)
-            + " from here; the two run past one another by "
-            + show.len(t.overlap())
-            + ".",
+        Sentences.of("boringView.it-meets-the-bore-from", show.len(at), show.len(t.overlap())),
         t.step() > 0
-            ? "Where they meet there may be a step of up to " + show.fit(t.step()) + "."
-            : "Neither is so deep that it drifts: no step is to be expected.",
+            ? Sentences.of("boringView.where-they-meet-there-may", show.fit(t.step()))
+            : Sentences.of("boringView.neither-is-so-deep-that"),
         t.seen());
   }
 
@@ -164,13 +161,11 @@ public record BoringView(
     for (Pass x : p.passes()) {
       if (!set.contains(x)) {
         begun.add(
-            "Then open the first "
-                + show.len(x.depth())
-                + " to "
-                + show.len(x.wanted())
-                + ": "
-                + show.fit(x.open())
-                + " a side.");
+            Sentences.of(
+                "boringView.then-open-the-first-to",
+                show.len(x.depth()),
+                show.len(x.wanted()),
+                show.fit(x.open())));
         continue;
       }
       PassView view = pass(p.bore(), x, speed(part, x, plan, show), plan, quill, show);
@@ -194,20 +189,20 @@ public record BoringView(
         .ifPresent(
             e ->
                 how.add(
-                    "First "
-                        + show.len(p.unextended())
-                        + " with the bit alone, then on the "
-                        + e.name()
-                        + "."));
+                    Sentences.of(
+                        "boringView.first-with-the-bit-alone",
+                        show.len(p.unextended()),
+                        e.name())));
     if (p.chuckFollows()) {
-      how.add("The drill chuck follows into the bore.");
+      how.add(Sentences.of("boringView.the-drill-chuck-follows-into"));
     }
-    how.add("Clear the chips every " + show.len(p.chips()) + ": " + p.strokes() + " times.");
+    how.add(
+        Sentences.of("boringView.clear-the-chips-every-times", show.len(p.chips()), p.strokes()));
     if (p.open() > 0) {
-      how.add("Then open it by " + show.fit(p.open()) + " a side.");
+      how.add(Sentences.of("boringView.then-open-it-by-a", show.fit(p.open())));
     }
     if (p.drift() > 0 && !bore.byHand()) {
-      how.add("Its end may lie " + show.fit(p.drift()) + " off the axis.");
+      how.add(Sentences.of("boringView.its-end-may-lie-off", show.fit(p.drift())));
     }
     List<String> settings = new ArrayList<>();
     for (Quill.Setting s : bore.byHand() ? List.<Quill.Setting>of() : quill.to(p.depth())) {
@@ -245,7 +240,7 @@ public record BoringView(
   /** What each device shows when the full diameter is at its depth. */
   private static List<String> stops(Pass p, Bore bore, Plan<?> plan, Show show) {
     List<String> out = new ArrayList<>();
-    out.add("mark on the bit: " + show.len(p.depth()) + " behind its rim");
+    out.add(Sentences.of("boringView.mark-on-the-bit-behind", show.len(p.depth())));
     Gauge g = plan.shop().depthGauge();
     out.add(
         g.name()
@@ -259,8 +254,8 @@ public record BoringView(
       double shoulder = left + plan.shop().drillChuck().length();
       out.add(
           left >= 0
-              ? "drill chuck's nose " + show.len(left) + " from the wood"
-              : "drill chuck's nose " + show.len(-left) + " in the bore");
+              ? Sentences.of("boringView.drill-chucks-nose-from-the", show.len(left))
+              : Sentences.of("boringView.drill-chucks-nose-in-the", show.len(-left)));
       if (shoulder > 0) {
         out.add("its shoulder " + show.len(shoulder) + " from the wood");
       }
@@ -268,10 +263,10 @@ public record BoringView(
           .ifPresent(
               x ->
                   out.add(
-                      x.object().name()
-                          + " just fits between nose and wood: "
-                          + show.len(x.more())
-                          + " more to go"));
+                      Sentences.of(
+                          "boringView.just-fits-between-nose-and",
+                          x.object().name(),
+                          show.len(x.more()))));
     }
     return out;
   }

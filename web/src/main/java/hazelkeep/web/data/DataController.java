@@ -2,13 +2,13 @@ package hazelkeep.web.data;
 
 import hazelkeep.measure.Unit;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.start.Copies;
 import hazelkeep.web.start.Running;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.NotWritten;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.Writes;
-import hazelkeep.web.words.Sentences;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;

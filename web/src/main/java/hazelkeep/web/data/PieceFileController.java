@@ -4,9 +4,9 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.web.api.PieceFile;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
-import hazelkeep.web.words.Sentences;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.ContentDisposition;
@@ -75,7 +75,7 @@ class PieceFileController {
 
   private static String text(MultipartFile file) throws IOException {
     if (file.isEmpty()) {
-      throw new IllegalArgumentException("Choose a file first.");
+      throw new IllegalArgumentException(Sentences.of("any.choose-a-file-first"));
     }
     if (file.getSize() > MOST) {
       throw new IllegalArgumentException(Sentences.of("pieceFile.a-piece-file-is"));

@@ -1,6 +1,7 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.air.Climate;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,7 +22,7 @@ public final class AirDrawing {
             TALL,
             new Chart.Range(0, Climate.DAYS - 1),
             new Chart.Range(DRIEST, DAMPEST),
-            "Moisture of wood through the year");
+            Sentences.of("airDrawing.moisture-of-wood-through-the"));
     double[] moisture = c.moisture();
     List<double[]> points = new ArrayList<>();
     for (int d = 0; d < Climate.DAYS; d += 7) {

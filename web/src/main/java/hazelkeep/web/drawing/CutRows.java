@@ -12,6 +12,7 @@ import hazelkeep.setout.Named;
 import hazelkeep.setout.Pass;
 import hazelkeep.setout.SetOut;
 import hazelkeep.setout.Station;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +56,7 @@ public final class CutRows {
 
   private void end(SetOut told) {
     Figure f = figures.takenOff(told);
-    String says = "take " + show.len(f.mm()) + " off; places count from the new end";
+    String says = Sentences.of("cutRows.take-off-places-count-from", show.len(f.mm()));
     rows.add(
         new CutRow(
             1, "end", says, List.of(), big(f, "off the end"), Optional.empty(), Optional.empty()));

@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import hazelkeep.closing.Closing;
 import hazelkeep.fit.FitClass;
 import hazelkeep.practice.Practice;
+import hazelkeep.web.said.Sentences;
 
 /** A joint enlarged: the clearance across to one scale, the length along to another. */
 public final class FitDrawing {
@@ -53,7 +54,7 @@ public final class FitDrawing {
         "role",
         "img",
         "aria-label",
-        "Recess and spigot enlarged, " + show.fit(gap) + " between them a side");
+        Sentences.of("fitDrawing.recess-and-spigot-enlarged-between", show.fit(gap)));
     double to = LEFT + ALONG;
     // The half with the recess above, its floor beyond the spigot's end; the other with its
     // shoulder.
@@ -179,7 +180,7 @@ public final class FitDrawing {
         "role",
         "img",
         "aria-label",
-        "Classes of fit with a clearance of " + show.fit(s.at()));
+        Sentences.of("fitDrawing.classes-of-fit-with-a", show.fit(s.at())));
     classes(svg, s, p, x, show);
     if (!Double.isNaN(s.low())) {
       double from = x.at(s.low());

@@ -6,6 +6,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.solid.Extent;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Part;
 import java.util.Optional;
 
@@ -42,7 +43,7 @@ public final class FoundDrawing {
         "role",
         "img",
         "aria-label",
-        "The piece, foot left: touch the place",
+        Sentences.of("foundDrawing.the-piece-foot-left-touch"),
         "data-left",
         sheet.left(),
         "data-scale",

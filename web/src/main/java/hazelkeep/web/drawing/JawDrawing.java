@@ -3,7 +3,7 @@ package hazelkeep.web.drawing;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.solid.Span;
-import java.util.Locale;
+import hazelkeep.web.said.Sentences;
 
 /** A jaw set from the end, to scale, with a tenon in it; below it what it squeezes and opens to. */
 public final class JawDrawing {
@@ -133,16 +133,12 @@ public final class JawDrawing {
   public static String bite(JawSet jaws, double tenon, int lines, Show show) {
     if (!jaws.squeeze().holds(tenon)) {
       return jaws.expand().filter(e -> e.holds(tenon)).isPresent()
-          ? "too thick to squeeze; opens in such a recess"
+          ? Sentences.of("jawDrawing.too-thick-to-squeeze-opens")
           : "out of its range";
     }
     return lines == 0
         ? "bites all round"
-        : String.format(
-            Locale.ROOT,
-            "bites on %d lines, misses a full bite by %s",
-            lines,
-            show.fit(jaws.miss(tenon)));
+        : Sentences.of("jawDrawing.bites-on-lines", lines, show.fit(jaws.miss(tenon)));
   }
 
   private static void bars(Svg svg, JawSet jaws, double tenon, double y) {

@@ -5,6 +5,7 @@ import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -58,7 +59,7 @@ public final class PartsDrawing {
         "role",
         "img",
         "aria-label",
-        "The parts side by side, and put together below");
+        Sentences.of("partsDrawing.the-parts-side-by-side"));
     double x = (WIDTH - long_ * scale - gaps) / 2;
     int no = 0;
     for (Item i : items) {
@@ -133,7 +134,7 @@ public final class PartsDrawing {
         "role",
         "img",
         "aria-label",
-        "The side rolled out, from the grain mark all round");
+        Sentences.of("partsDrawing.the-side-rolled-out-from"));
     svg.rect("rolled", left, TOP, round * scale, side.height() * scale, null);
     for (int quarter = 0; quarter <= 4; quarter++) {
       double x = left + quarter / 4.0 * round * scale;

@@ -10,6 +10,7 @@ import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StockRules;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
@@ -106,7 +107,7 @@ public final class PieceDrawing {
    */
   public static String dragging(Sketch<?> sketch, Show show, Drag drag) {
     if (!drag.lies()) {
-      throw new IllegalArgumentException("No drawing lies so.");
+      throw new IllegalArgumentException(Sentences.of("pieceDrawing.no-drawing-lies-so"));
     }
     return new PieceDrawing(sketch, show, null, drag).draw();
   }
@@ -128,7 +129,7 @@ public final class PieceDrawing {
         "role",
         "img",
         "aria-label",
-        "Section of the piece, lying as on the lathe");
+        Sentences.of("pieceDrawing.section-of-the-piece-lying"));
     for (Part p : sketch.aim().parts()) {
       String wood = WoodColour.of(sketch.aim(), p.name());
       svg.region("wood", sheet.both(p.target().in(p.closed())), wood);
@@ -156,7 +157,7 @@ public final class PieceDrawing {
         "role",
         "group",
         "aria-label",
-        "The piece in its blank, section above the axis, outside below",
+        Sentences.of("pieceDrawing.the-piece-in-its-blank"),
         "data-left",
         Double.toString(sheet.left()),
         "data-axis",

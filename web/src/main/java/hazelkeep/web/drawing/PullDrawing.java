@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import hazelkeep.closing.Feel;
 import hazelkeep.fit.AirCushion;
 import hazelkeep.measure.Rounding;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -26,9 +27,9 @@ public final class PullDrawing {
             TALL,
             new Chart.Range(0, length),
             new Chart.Range(0, top),
-            "Force of the air while the lid is pulled off, at most "
-                + Rounding.text(AirCushion.peak(feel.pull()), 1)
-                + " N");
+            Sentences.of(
+                "pullDrawing.force-of-the-air-while",
+                Rounding.text(AirCushion.peak(feel.pull()), 1)));
     c.band("pull-band", points(feel.loosePull()), points(feel.pull()));
     c.curve("pull-line", points(feel.pull()));
     c.frame();

@@ -10,6 +10,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Lathe;
 import hazelkeep.shop.Speeds;
+import hazelkeep.web.said.Sentences;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -144,6 +145,6 @@ public record Show(Unit unit) {
       return "very stiff";
     }
     double force = practice.of(Line.STIFF_FINISHING_FORCE);
-    return "a fine cut bends it " + fit(force / k) + " (" + whole(k) + " N/mm)";
+    return Sentences.of("show.a-fine-cut-bends-it", fit(force / k), whole(k));
   }
 }

@@ -4,6 +4,7 @@ import hazelkeep.fit.Aimed;
 import hazelkeep.fit.Belief;
 import hazelkeep.fit.FitClass;
 import hazelkeep.fit.SneakUp;
+import hazelkeep.web.said.Sentences;
 import java.util.List;
 
 /** What is thought of a clearance, narrowing from reading to reading over the classes of fit. */
@@ -48,10 +49,10 @@ public final class SneakDrawing {
   }
 
   private static String label(SneakUp s, Show show) {
-    return "Clearance thought to be "
-        + show.fit(s.belief().clearance())
-        + ", give or take "
-        + show.fit(2 * s.belief().spread());
+    return Sentences.of(
+        "sneakDrawing.clearance-thought-to-be-give",
+        show.fit(s.belief().clearance()),
+        show.fit(2 * s.belief().spread()));
   }
 
   private record Scale(double least, double most) {

@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import hazelkeep.piece.Posed;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.Point;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Strip;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +37,7 @@ public final class StandingDrawing {
         "role",
         "img",
         "aria-label",
-        "The piece as it stands, seen from outside");
+        Sentences.of("standingDrawing.the-piece-as-it-stands"));
     place(svg, new Sheet(0, 0, scale), things, middle, ground);
     double hand = HAND * scale;
     double from = MARGIN / 2;
@@ -68,7 +69,7 @@ public final class StandingDrawing {
         "role",
         "img",
         "aria-label",
-        "The one on the left, the other on the right, the other's outline over the one between");
+        Sentences.of("standingDrawing.the-one-on-the-left"));
     Sheet sheet = new Sheet(0, 0, scale);
     place(svg, sheet, one, third / 2, ground);
     place(svg, sheet, one, 1.5 * third, ground);
@@ -134,7 +135,7 @@ public final class StandingDrawing {
         "role",
         "img",
         "aria-label",
-        "It stands, seen from outside on the left and cut open on the right");
+        Sentences.of("standingDrawing.it-stands-seen-from-outside"));
     svg.open("g", "transform", Svg.d("translate(", wide / 2, high + 2.4, ") rotate(-90)"));
     Sheet sheet = new Sheet(0, 0, SHELF);
     outsides(svg, sheet, things);

@@ -4,6 +4,7 @@ import hazelkeep.air.Climate;
 import hazelkeep.fit.FitClass;
 import hazelkeep.practice.Practice;
 import hazelkeep.season.Year;
+import hazelkeep.web.said.Sentences;
 import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -29,10 +30,10 @@ public final class YearDrawing {
             TALL,
             new Chart.Range(0, Climate.DAYS - 1),
             new Chart.Range(low, high),
-            "Clearance through the year, from "
-                + show.fit(year.tightest())
-                + " to "
-                + show.fit(year.loosest()));
+            Sentences.of(
+                "yearDrawing.clearance-through-the-year-from",
+                show.fit(year.tightest()),
+                show.fit(year.loosest())));
     classes(c, year, p, new Chart.Range(low, high), show);
     c.band("year-band", points(year.least()), points(year.most()));
     c.curve("year-line", points(year.least()));

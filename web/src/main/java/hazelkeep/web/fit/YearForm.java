@@ -5,7 +5,7 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.season.Coat;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Woods;
 import java.util.Locale;
 
@@ -73,7 +73,7 @@ public record YearForm(
     try {
       return Double.parseDouble(t);
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(what + " is a number like " + like, e);
+      throw new IllegalArgumentException(Sentences.of("yearForm.is-a-number-like", what, like), e);
     }
   }
 }

@@ -18,6 +18,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.web.drawing.ChuckDrawing;
 import hazelkeep.web.drawing.JawDrawing;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Unknown;
 import java.util.ArrayList;
 import java.util.List;
@@ -157,7 +158,7 @@ public record HoldView(
         out.add("plug ⌀ " + show.fit(2 * c.outer(p)) + " at its root");
         out.add("⌀ " + show.fit(2 * c.outer(c.maxZ() - p)) + " at its end");
         out.add(show.len(c.maxZ()) + " long");
-        out.add("face ⌀ " + show.len(2 * c.outer(-1)) + ", cleared at the plug's root");
+        out.add(Sentences.of("holdView.face-cleared-at-the-plugs", show.len(2 * c.outer(-1))));
       }
       out.add("from " + j.wood().name() + (j.paper() > 0 ? ", paper between" : ""));
     }
@@ -197,7 +198,7 @@ public record HoldView(
     double force = a.force(work.radius(), work.most());
     String much = show.stands(a, force, work.practice());
     return (Double.isNaN(force)
-            ? "What it stands is not known"
+            ? Sentences.of("holdView.what-it-stands-is-not")
             : "Stands " + much + (much.endsWith("N") ? " at the far rim" : ""))
         + (a.towardsHeadOnly() ? ", pressed towards the headstock only" : "")
         + " ("

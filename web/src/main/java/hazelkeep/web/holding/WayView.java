@@ -6,6 +6,7 @@ import hazelkeep.piece.End;
 import hazelkeep.route.Finding;
 import hazelkeep.web.drawing.ChuckDrawing;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -93,7 +94,7 @@ public record WayView(
     long share = Math.round(100 * c.reach());
     return share >= 100
         ? "the whole " + end.name()
-        : share + " % of the " + end.name() + ", the rest by hand";
+        : Sentences.of("wayView.of-the-the-rest-by", share, end.name());
   }
 
   private static String force(Compared c, Show show) {
@@ -118,7 +119,7 @@ public record WayView(
                 h -> {
                   double share = h.allowed().splitting();
                   return Double.isNaN(share)
-                      ? "splitting not judged: strength across the grain is not known"
+                      ? Sentences.of("wayView.splitting-not-judged-strength-across")
                       : Math.round(100 * share) + " % of what splits it";
                 })
             .orElse("no splitting force");

@@ -1,7 +1,7 @@
 package hazelkeep.web.instrument;
 
 import hazelkeep.instrument.Sent;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;

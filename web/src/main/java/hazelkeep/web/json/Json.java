@@ -26,6 +26,7 @@ import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.workbench.Fact;
 import java.math.BigDecimal;
 import java.util.Map;
@@ -185,24 +186,23 @@ public class Json {
   public <D extends Design> D design(Kind<D> kind, JsonNode stated) {
     ObjectNode whole = mapper.valueToTree(kind.fresh());
     if (!(stated instanceof ObjectNode given)) {
-      throw new BadField("", "A design is a JSON object");
+      throw new BadField("", Sentences.of("json.a-design-is-a-json"));
     }
     for (Map.Entry<String, JsonNode> e : given.properties()) {
       if (!whole.has(e.getKey())) {
         throw new BadField(
             e.getKey(),
-            "A "
-                + kind.title()
-                + " has no field “"
-                + e.getKey()
-                + "”; it has "
-                + String.join(", ", whole.propertyNames()));
+            Sentences.of(
+                "json.a-has-no-field-it",
+                kind.title(),
+                e.getKey(),
+                String.join(", ", whole.propertyNames())));
       }
       whole.set(e.getKey(), e.getValue());
     }
     for (Map.Entry<String, JsonNode> e : given.path("sizes").properties()) {
       if (e.getValue().isNull()) {
-        throw new BadField("sizes." + e.getKey(), "A size is expected here; leave it out for none");
+        throw new BadField("sizes." + e.getKey(), Sentences.of("json.a-size-is-expected-here"));
       }
     }
     return read(whole, kind.type());
@@ -251,7 +251,7 @@ public class Json {
       public T deserialize(JsonParser p, DeserializationContext ctx) {
         String text = p.getValueAsString();
         if (text == null) {
-          throw new IllegalArgumentException("A text is expected here");
+          throw new IllegalArgumentException(Sentences.of("json.a-text-is-expected-here"));
         }
         return from.apply(text);
       }

@@ -2,6 +2,7 @@ package hazelkeep.web.json;
 
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
+import hazelkeep.web.said.Sentences;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
@@ -35,7 +36,7 @@ final class Lengths {
 
   private static JsonNode list(JsonNode node, Type held, String at) {
     if (!(node instanceof ArrayNode array)) {
-      throw new BadField(at, "A list is expected here; leave it out for none.");
+      throw new BadField(at, Sentences.of("lengths.a-list-is-expected-here"));
     }
     ArrayNode out = array.deepCopy().removeAll();
     for (int i = 0; i < array.size(); i++) {

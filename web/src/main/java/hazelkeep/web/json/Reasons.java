@@ -1,7 +1,7 @@
 package hazelkeep.web.json;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;

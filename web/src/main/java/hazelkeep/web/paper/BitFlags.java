@@ -7,6 +7,7 @@ import hazelkeep.piece.Boring;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.boring.BoringView;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,11 +22,7 @@ final class BitFlags {
 
   static void draw(Sheet s, Printed of) {
     s.sheet("Bit flags 1:1");
-    s.text(
-        Sheet.LEFT,
-        Sheet.TOP,
-        9.5,
-        "Lay the line on the rim of the bit and wrap the flag's edge round the shank.");
+    s.text(Sheet.LEFT, Sheet.TOP, 9.5, Sentences.of("bitFlags.lay-the-line-on-the"));
     Plan<?> plan = of.plan();
     Show show = of.show();
     double y = bits(s, plan, show, flags(s, plan, show) + 4);

@@ -8,6 +8,7 @@ import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
 import hazelkeep.web.paper.Faces.Face;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -99,7 +100,8 @@ final class CutSheet {
 
   private static double positions(Sheet s, Plan<?> plan, Show show, double from) {
     double y = s.room(from, 40);
-    s.text(Face.TITLE, Sheet.LEFT, y + 5, 11.5, "Cuts across the blank, from its foot end");
+    s.text(
+        Face.TITLE, Sheet.LEFT, y + 5, 11.5, Sentences.of("cutSheet.cuts-across-the-blank-from"));
     y += 12;
     for (Cut c : cuts(plan, show)) {
       y = s.room(y, 8);

@@ -2,6 +2,7 @@ package hazelkeep.web.paper;
 
 import hazelkeep.piece.Rolled;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 
 /** The side rolled out, to be wrapped round it and pricked through. */
 final class HoleTemplate {
@@ -9,14 +10,13 @@ final class HoleTemplate {
 
   static void draw(Sheet s, Printed of) {
     s.sheet("Hole template 1:1");
-    s.text(
-        Sheet.LEFT, Sheet.TOP, 9.5, "The left edge on the grain mark, the long edge on the foot.");
+    s.text(Sheet.LEFT, Sheet.TOP, 9.5, Sentences.of("holeTemplate.the-left-edge-on-the"));
     of.plan()
         .sketch()
         .rolled()
         .ifPresentOrElse(
             r -> strips(s, r, of.show()),
-            () -> s.text(18, 56, 10, "This piece has no holes in its side."));
+            () -> s.text(18, 56, 10, Sentences.of("holeTemplate.this-piece-has-no-holes")));
   }
 
   /** Wider than the page, what is further round goes on the next strip below. */

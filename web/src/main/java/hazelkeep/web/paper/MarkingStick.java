@@ -6,6 +6,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,7 +74,7 @@ final class MarkingStick {
     s.line(EDGE, TOP, EDGE, TOP + to - from);
     s.line(LEFT - 6, TOP, EDGE + 6, TOP);
     String datum =
-        from == 0 ? "0 \u00b7 foot end of the blank, the datum" : "begins at " + show.len(from);
+        from == 0 ? Sentences.of("markingStick.0-foot-end-of-the") : "begins at " + show.len(from);
     s.text(EDGE + 9, TOP - 1, 8, datum);
     if (from > 0) {
       double end = TOP + OVERLAP;

@@ -4,6 +4,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Made;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.paper.Faces.Face;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Closing;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,9 @@ final class RecordSheet {
     s.sheet("Record");
     Optional<Closing> closing = of.closing();
     String when =
-        closing.isPresent() ? "finished and recorded" : "not recorded yet: as it stands now";
+        closing.isPresent()
+            ? "finished and recorded"
+            : Sentences.of("recordSheet.not-recorded-yet-as-it");
     s.text(Sheet.LEFT, Sheet.TOP, 10, of.piece().design().species() + " \u00b7 " + when);
     double y = SectionPlate.draw(s, of.plan(), of.show(), Sheet.TOP + 4);
     y = made(s, of.plan(), closing, of.show(), y + 2);

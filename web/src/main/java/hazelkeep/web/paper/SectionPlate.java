@@ -5,6 +5,7 @@ import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
 import hazelkeep.solid.Extent;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Part;
 import java.util.Locale;
 
@@ -56,7 +57,7 @@ final class SectionPlate {
     plate.wood();
     plate.numbers();
     double end = plate.axis + plate.radius + BELOW;
-    String to = "Drawn " + ratio(plate.scale) + "; places count from the foot of the closed piece.";
+    String to = Sentences.of("sectionPlate.drawn-places-count-from-the", ratio(plate.scale));
     sheet.text(Sheet.LEFT, end, 8.5, to);
     return end + 8;
   }

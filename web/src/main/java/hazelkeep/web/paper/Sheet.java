@@ -4,6 +4,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.web.paper.Faces.Face;
+import hazelkeep.web.said.Sentences;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -268,8 +269,7 @@ final class Sheet implements AutoCloseable {
   private void head(int i) {
     text(Face.TITLE, LEFT, 16, 15, piece);
     right(RIGHT, 16, 9, "page " + (i + 1) + " of " + titles.size());
-    String under =
-        titles.get(i) + " \u00b7 " + LocalDate.now().format(DAY) + " \u00b7 sizes in " + unit;
+    String under = Sentences.of("sheet.sizes-in", titles.get(i), LocalDate.now().format(DAY), unit);
     text(LEFT, 22, 9.5, under);
     bar(LEFT, 33);
   }
@@ -280,7 +280,7 @@ final class Sheet implements AutoCloseable {
     for (int i = 0; i <= 10; i++) {
       line(x + 10 * i, y, x + 10 * i, y - (i % 10 == 0 ? 4 : 2));
     }
-    text(x + 103, y, 7.5, "This bar measures 100 mm (3 15/16 in). If not, print at 100 %.");
+    text(x + 103, y, 7.5, Sentences.of("sheet.this-bar-measures-100-mm"));
   }
 
   @Override

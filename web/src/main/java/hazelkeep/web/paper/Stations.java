@@ -5,6 +5,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.paper.Faces.Face;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Part;
 import java.util.List;
 
@@ -45,7 +46,7 @@ final class Stations {
     HalfSection h = plan.aim().part(name).target();
     double y = s.room(from, 40);
     s.text(Face.TITLE, Sheet.LEFT, y + 5, 11.5, "Stations of the " + name);
-    s.text(Sheet.LEFT, y + 9.6, 8.5, "Places from its lower end; the wall straight across.");
+    s.text(Sheet.LEFT, y + 9.6, 8.5, Sentences.of("stations.places-from-its-lower-end"));
     y += 15;
     row(s, y, List.of("at", "outside \u2300", "inside \u2300", "wall", ""));
     double every = plan.shop().custom(Line.PAPER_STATION);

@@ -5,6 +5,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.paper.Faces.Face;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
@@ -74,7 +75,7 @@ final class Templates {
       if (i > 0) {
         double y = Sheet.TOP + 8 + OVERLAP;
         sheet.faint(() -> sheet.line(Sheet.LEFT, y, Sheet.RIGHT, y));
-        sheet.text(Sheet.RIGHT - 62, y - 1, 8, "lay this line on the end of the part before");
+        sheet.text(Sheet.RIGHT - 62, y - 1, 8, Sentences.of("templates.lay-this-line-on-the"));
       }
     }
   }
@@ -94,7 +95,10 @@ final class Templates {
     sheet.line(edge.get(0)[0], top, back, top);
     double[] last = edge.get(edge.size() - 1);
     sheet.line(last[0], top + to - from, back, top + to - from);
-    String card = inside ? "the card is on this side" : "the card is on the far side of the line";
+    String card =
+        inside
+            ? Sentences.of("templates.the-card-is-on-this")
+            : Sentences.of("templates.the-card-is-on-the");
     sheet.text(Face.STRONG, axis + 2, top - 2, 8, (inside ? "axis; " : "") + card);
     marks(h, inside, from, to, axis, top);
   }

@@ -7,6 +7,7 @@ import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Sketch;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -43,7 +44,7 @@ public record ChoiceView(Choice choice, String other) {
               .collect(Collectors.joining(", "));
       return differs.isEmpty() ? "" : option.label() + " would give " + differs + ".";
     } catch (BadDesign e) {
-      return option.label() + " can't be drawn at these sizes.";
+      return Sentences.of("choiceView.cant-be-drawn-at-these", option.label());
     }
   }
 }

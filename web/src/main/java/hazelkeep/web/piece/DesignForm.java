@@ -7,7 +7,7 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Woods;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;

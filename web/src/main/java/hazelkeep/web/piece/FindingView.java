@@ -9,7 +9,7 @@ import hazelkeep.route.Remedy;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.json.Json;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -181,7 +181,10 @@ public record FindingView(
           .by()
           .tail()
           .map(t -> Sentences.of("findingView.take-the-centre", t))
-          .orElseThrow(() -> new IllegalArgumentException("a remedy changes the tail centre only"));
+          .orElseThrow(
+              () ->
+                  new IllegalArgumentException(
+                      Sentences.of("findingView.a-remedy-changes-the-tail")));
     }
     return Sentences.of("findingView.back-to-the-recipe");
   }

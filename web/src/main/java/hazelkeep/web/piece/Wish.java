@@ -15,6 +15,7 @@ import hazelkeep.web.drawing.BlankDrawing;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -164,8 +165,8 @@ final class Wish {
         stops == 0
             ? plan.route().steps().size() + " steps, nothing in the way"
             : stops == 1
-                ? "one thing stands in the way; it is told on the next page"
-                : stops + " things stand in the way; they are told on the next page");
+                ? Sentences.of("wish.one-thing-stands-in-the")
+                : Sentences.of("wish.things-stand-in-the-way", stops));
     return new Preview(BlankDrawing.of(plan.sketch()), lines, "");
   }
 }

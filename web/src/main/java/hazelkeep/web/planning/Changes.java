@@ -3,6 +3,7 @@ package hazelkeep.web.planning;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.route.RouteEdit;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.Stale;
@@ -66,8 +67,6 @@ public class Changes {
 
   private static Refused stale() {
     return new Refused(
-        HttpStatus.CONFLICT.value(),
-        "This piece was changed in another tab. Your change was not saved; here is the newest. Make"
-            + " it again if you still want it.");
+        HttpStatus.CONFLICT.value(), Sentences.of("changes.this-piece-was-changed-in"));
   }
 }

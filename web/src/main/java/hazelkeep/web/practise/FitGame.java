@@ -9,6 +9,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.practise.FitRun;
 import hazelkeep.practise.Hands;
 import hazelkeep.practise.Manner;
+import hazelkeep.web.said.Sentences;
 import java.util.SplittableRandom;
 
 /** A fit that is practised: the wood is hidden, what is seen of it is not. */
@@ -82,7 +83,7 @@ final class FitGame {
    */
   synchronized void take(What what, double amount) {
     if (!(amount > 0 && amount < 2)) {
-      throw new IllegalArgumentException("A cut of a fit takes more than 0 and less than 2 mm");
+      throw new IllegalArgumentException(Sentences.of("fitGame.a-cut-of-a-fit"));
     }
     if (over) {
       return;

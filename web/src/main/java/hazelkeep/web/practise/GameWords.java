@@ -3,12 +3,12 @@ package hazelkeep.web.practise;
 import hazelkeep.fit.Aimed;
 import hazelkeep.fit.Seen.What;
 import hazelkeep.fit.SneakUp;
+import hazelkeep.measure.Phrases;
 import hazelkeep.measure.Rounding;
 import hazelkeep.practice.Line;
 import hazelkeep.practise.FitRun;
 import hazelkeep.practise.RunThrough;
 import hazelkeep.web.drawing.Show;
-import hazelkeep.web.words.Phrases;
 import java.util.ArrayList;
 import java.util.List;
 

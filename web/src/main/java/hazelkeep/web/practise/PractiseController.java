@@ -17,10 +17,10 @@ import hazelkeep.route.Joint;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.SneakDrawing;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
-import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -142,13 +142,13 @@ class PractiseController {
 
   private static String advice(Next next, Show show) {
     return switch (next.what()) {
-      case MEASURE_RECESS -> "Measure the recess.";
-      case MEASURE_SPIGOT -> "Measure the spigot.";
+      case MEASURE_RECESS -> Sentences.of("practiseController.measure-the-recess");
+      case MEASURE_SPIGOT -> Sentences.of("practiseController.measure-the-spigot");
       case CUT, SCRAPE -> "Take off " + show.fit(next.amount()) + ".";
-      case EASE -> "Ease it by " + show.fit(next.amount()) + ".";
-      case TRY -> "Try the lid.";
+      case EASE -> Sentences.of("practiseController.ease-it-by", show.fit(next.amount()));
+      case TRY -> Sentences.of("practiseController.try-the-lid");
       case THERE -> Sentences.of("practise.it-is-there-stop");
-      case OVER -> "It went past.";
+      case OVER -> Sentences.of("practiseController.it-went-past");
     };
   }
 

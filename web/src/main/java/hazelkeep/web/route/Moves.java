@@ -5,7 +5,7 @@ import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -13,6 +13,7 @@ import hazelkeep.route.StepKey;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Changes;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import java.util.List;
@@ -73,7 +74,7 @@ class OrdersController {
         words = "“" + o.what() + "” right after “" + o.after() + "”";
         fields = Map.of("setup", o.edit().setup(), "after", o.edit().after());
       } else if (a.change() instanceof Alternative.Change.Within w) {
-        words = "“" + w.what() + "” right after “" + w.after() + "”, in the same hold";
+        words = Sentences.of("ordersController.right-after-in-the-same", w.what(), w.after());
         fields = Map.of("step", w.edit().what().path(), "behind", w.edit().after().path());
       } else if (a.change() instanceof Alternative.Change.Held h) {
         Choice c = h.choice();

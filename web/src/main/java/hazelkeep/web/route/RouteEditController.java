@@ -8,9 +8,9 @@ import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.web.planning.Changes;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
-import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -163,7 +163,8 @@ class RouteEditController {
           StepKey anchor = new StepKey(after);
           String[] surface = on.split("/", 2);
           if (surface.length != 2) {
-            throw new IllegalArgumentException("Choose a surface.");
+            throw new IllegalArgumentException(
+                Sentences.of("routeEditController.choose-a-surface"));
           }
           return new RouteEdit.Add(
               own(plan.route(), anchor, does),

@@ -2,7 +2,7 @@ package hazelkeep.web.share;
 
 import hazelkeep.measure.Unit;
 import hazelkeep.web.drawing.Show;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;

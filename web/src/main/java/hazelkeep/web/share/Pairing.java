@@ -1,7 +1,7 @@
 package hazelkeep.web.share;
 
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.DeviceStore;
-import hazelkeep.web.words.Sentences;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

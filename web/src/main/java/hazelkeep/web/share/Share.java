@@ -1,6 +1,6 @@
 package hazelkeep.web.share;
 
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import java.io.File;
 import java.net.Inet4Address;
 import java.net.InetAddress;

@@ -12,6 +12,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StandingDrawing;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.RunStore.Standing;
@@ -73,7 +74,8 @@ class Cards {
     Place place = Place.of(standing);
     Plan<?> plan = planner.current(p);
     String href = "/pieces/" + p.id();
-    String next = plan.stops() > 0 ? "Next: solve what stands in the way" : "Ready for the lathe";
+    String next =
+        plan.stops() > 0 ? Sentences.of("cards.next-solve-what-stands-in") : "Ready for the lathe";
     int done = 0;
     if (place == Place.DONE) {
       next = "Finished and recorded";

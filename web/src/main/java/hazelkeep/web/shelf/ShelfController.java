@@ -4,6 +4,7 @@ import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Kind;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
@@ -12,7 +13,6 @@ import hazelkeep.web.store.RunStore.Standing;
 import hazelkeep.web.store.ShelfStore;
 import hazelkeep.web.store.ShelfStore.Ask;
 import hazelkeep.web.store.ShelfStore.Board;
-import hazelkeep.web.words.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -103,7 +103,7 @@ class ShelfController {
       return switch (did) {
         case "named" -> Sentences.of("shelf.it-is-called-now", name);
         case "unnamed" -> Sentences.of("shelf.a-piece-has-a", name);
-        case "away" -> "“" + name + "” was put away.";
+        case "away" -> Sentences.of("shelfController.was-put-away", name);
         case "back" -> Sentences.of("shelf.is-back-on-the", name);
         case "waits" -> Sentences.of("shelf.waits-now", name);
         case "taken-up" -> Sentences.of("shelf.no-longer-waits", name);

@@ -2,7 +2,7 @@ package hazelkeep.web.shop;
 
 import hazelkeep.air.Climate;
 import hazelkeep.measure.Rounding;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -224,7 +224,7 @@ final class AirFile {
 
     private List<String> notes(int read, List<Integer> missing) {
       List<String> out = new ArrayList<>();
-      out.add(read + " readings were taken.");
+      out.add(Sentences.of("airFile.readings-were-taken", read));
       if (unread > 0) {
         out.add(Sentences.of("airFile.lines-could-not-be", unread));
       }

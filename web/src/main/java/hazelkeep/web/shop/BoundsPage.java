@@ -13,7 +13,7 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Bound;
 import hazelkeep.practice.Practice;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;

@@ -7,6 +7,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
@@ -58,7 +59,7 @@ class Broken {
     } catch (Patience.Lost e) {
       // What was not tried stands in nobody's way; it is said beside what was found.
       if (!out.isEmpty()) {
-        out.add("more were not tried, for want of time");
+        out.add(Sentences.of("broken.more-were-not-tried-for"));
       }
     }
     return String.join("; ", out);

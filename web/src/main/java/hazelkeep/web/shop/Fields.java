@@ -13,6 +13,7 @@ import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.ShopKind;
 import java.util.List;
 
@@ -71,24 +72,24 @@ final class Fields {
   /** Why one would keep them, in a sentence. */
   static String why(ShopKind kind) {
     return switch (kind) {
-      case LATHE -> "Swing and length bound every blank; its speeds are the ones that are shown.";
-      case JAWS -> "Tenons are sized for the true circle of these.";
-      case CENTRE -> "What stands in the way at the ends, and the marks they leave.";
-      case TOOL -> "What they reach decides what can be cut in a hold.";
-      case BIT -> "The point counts: a floor is counted from it.";
-      case EXTENSION -> "Slimmer than the bore; added once the bit has found its way.";
-      case DRILL -> "A bore wider than its nose lets it follow.";
-      case GAUGE -> "What the bench shows is what the device shows. Most show the length itself.";
-      case LANDMARK -> "A shoulder, the width of a skew: its length is measured once.";
-      case STEADY -> "Keeps long work from giving way; its band must stay round.";
-      case SCREW -> "For blanks that are hollowed before they get a tenon.";
-      case CHUCK -> "Jam chucks worth keeping: trued again, they fit the next mouth.";
-      case REST -> "Short ones go where long ones can't.";
-      case PUSH -> "A round bar in the jaws, pushed sideways, says how far lathe and chuck give.";
-      case WOOD -> "Your own figures win over the library's.";
-      case PRACTICE -> "What is planned and judged by, where you go by another value.";
-      case CLIMATE -> "What the seasons do to a lid is worked out from it.";
-      case BOUND -> "What may be typed for a size goes by them.";
+      case LATHE -> Sentences.of("fields.swing-and-length-bound-every");
+      case JAWS -> Sentences.of("fields.tenons-are-sized-for-the");
+      case CENTRE -> Sentences.of("fields.what-stands-in-the-way");
+      case TOOL -> Sentences.of("fields.what-they-reach-decides-what");
+      case BIT -> Sentences.of("fields.the-point-counts-a-floor");
+      case EXTENSION -> Sentences.of("fields.slimmer-than-the-bore-added");
+      case DRILL -> Sentences.of("fields.a-bore-wider-than-its");
+      case GAUGE -> Sentences.of("fields.what-the-bench-shows-is");
+      case LANDMARK -> Sentences.of("fields.a-shoulder-the-width-of");
+      case STEADY -> Sentences.of("fields.keeps-long-work-from-giving");
+      case SCREW -> Sentences.of("fields.for-blanks-that-are-hollowed");
+      case CHUCK -> Sentences.of("fields.jam-chucks-worth-keeping-trued");
+      case REST -> Sentences.of("fields.short-ones-go-where-long");
+      case PUSH -> Sentences.of("fields.a-round-bar-in-the");
+      case WOOD -> Sentences.of("fields.your-own-figures-win-over");
+      case PRACTICE -> Sentences.of("fields.what-is-planned-and-judged");
+      case CLIMATE -> Sentences.of("fields.what-the-seasons-do-to");
+      case BOUND -> Sentences.of("fields.what-may-be-typed-for");
     };
   }
 
@@ -104,7 +105,7 @@ final class Fields {
               numbers("steps", "Its fixed speeds", "empty when it is stepless"),
               length("quillTravel", "Travel of the quill"),
               text("spindle", "Spindle thread").or("if you like"),
-              tick("drawbar", "A drawbar keeps tapers in the quill"));
+              tick("drawbar", Sentences.of("fields.a-drawbar-keeps-tapers-in")));
       case JAWS ->
           List.of(
               NAME,
@@ -121,20 +122,20 @@ final class Fields {
           List.of(
               NAME,
               choice("form", "What it looks like", Centre.Form.values(), Centre.Form::words),
-              length("dimple", "Depth of its mark, 0 for none"),
+              length("dimple", Sentences.of("fields.depth-of-its-mark-0")),
               length("dimpleRadius", "Radius of its mark"),
-              length("radius", "Room it takes round the axis"));
+              length("radius", Sentences.of("fields.room-it-takes-round-the")));
       case TOOL ->
           List.of(
               NAME,
               length("shape.nose", "Radius of the nose"),
               length("shape.shank", "Half its thickness"),
-              length("shape.length", "Reach in front of the rest"),
+              length("shape.length", Sentences.of("fields.reach-in-front-of-the")),
               tick("does.CUT", "It cuts"),
               tick("does.SAND", "It sands"),
               tick("does.FINISH", "It lays on finish"),
-              length("width", "Width of its kerf, 0 unless it parts"),
-              length("hook", "Tip stands out from the bar's middle, 0 for a straight tool"));
+              length("width", Sentences.of("fields.width-of-its-kerf-0")),
+              length("hook", Sentences.of("fields.tip-stands-out-from-the")));
       case BIT ->
           List.of(
               NAME,
@@ -143,7 +144,7 @@ final class Fields {
               length("tip", "Point beyond the full diameter"),
               length("reach", "Reach from the cutting rim"),
               length("shank", "Diameter of its shank"),
-              tick("needsCentre", "Its spur needs wood at the centre"),
+              tick("needsCentre", Sentences.of("fields.its-spur-needs-wood-at")),
               perhaps("own.drift", "It drifts in 100 mm by", "mm"),
               perhaps("own.slow", "Cuts well from", "rpm"),
               perhaps("own.fast", "Cuts well up to", "rpm"));
@@ -153,19 +154,19 @@ final class Fields {
           List.of(
               NAME,
               length("nose", "Diameter of its nose"),
-              length("length", "From its nose to its shoulder"));
+              length("length", Sentences.of("fields.from-its-nose-to-its")));
       case GAUGE ->
           List.of(
               NAME,
-              length("dead", "Dead length, added to what it shows"),
-              tick("depth", "It reads depths, from a rim or a mouth"));
+              length("dead", Sentences.of("fields.dead-length-added-to-what")),
+              tick("depth", Sentences.of("fields.it-reads-depths-from-a")));
       case LANDMARK -> List.of(NAME, length("length", "Its length"));
       case STEADY ->
           List.of(
               NAME,
               length("range.from", "Takes from"),
               length("range.to", "Takes to"),
-              length("width", "Width of the band under its wheels"));
+              length("width", Sentences.of("fields.width-of-the-band-under")));
       case SCREW ->
           List.of(
               NAME,
@@ -176,9 +177,9 @@ final class Fields {
           List.of(
               NAME,
               choice("form", "What it looks like", KeptChuck.Form.values(), KeptChuck.Form::words),
-              length("diameter", "Diameter of the plug or recess"),
+              length("diameter", Sentences.of("fields.diameter-of-the-plug-or")),
               length("length", "How long, how deep"),
-              length("face", "Face round the plug, outside of a cup"),
+              length("face", Sentences.of("fields.face-round-the-plug-outside")),
               wood("wood", "Its wood").or("if you know"));
       case REST -> List.of(NAME, length("length", "Length"));
       case PUSH ->
@@ -186,8 +187,8 @@ final class Fields {
               wood("species", "Wood of the bar"),
               length("diameter", "Diameter of the bar"),
               length("tenon", "Diameter of its tenon"),
-              length("at", "Pushed and read so far in front of the jaws"),
-              number("force", "Force: a kilogram on a scale is 9.81", "N"),
+              length("at", Sentences.of("fields.pushed-and-read-so-far")),
+              number("force", Sentences.of("fields.force-a-kilogram-on-a"), "N"),
               length("deflection", "Deflection read"));
       case PRACTICE -> List.of(NAME, number("value", "Value", "in its unit"));
       case CLIMATE -> List.of(NAME);

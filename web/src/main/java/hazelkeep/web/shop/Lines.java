@@ -16,6 +16,7 @@ import hazelkeep.shop.Tool;
 import hazelkeep.shop.WoodScrew;
 import hazelkeep.solid.Span;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Doing;
 import java.util.stream.Collectors;
 
@@ -61,10 +62,8 @@ final class Lines {
           + show.len(t.shape().nose())
           + (t.parts() ? ", kerf " + show.len(t.width()) : "")
           + (t.hook() > 0
-              ? ", hooked by "
-                  + show.len(t.hook())
-                  + ", passes a mouth of "
-                  + show.len(t.leastMouth())
+              ? Sentences.of(
+                  "lines.hooked-by-passes-a-mouth", show.len(t.hook()), show.len(t.leastMouth()))
               : "");
     }
     if (thing instanceof Bit b) {
@@ -123,17 +122,14 @@ final class Lines {
           + (c.wood().isEmpty() ? "" : ", " + c.wood());
     }
     PushTest p = (PushTest) thing;
-    return p.species()
-        + " ⌀ "
-        + show.len(p.diameter())
-        + " on a tenon of "
-        + show.len(p.tenon())
-        + ": "
-        + show.whole(p.force())
-        + " N at "
-        + show.len(p.at())
-        + " move it "
-        + show.fit(p.deflection());
+    return Sentences.of(
+        "lines.on-a-tenon-of-n",
+        p.species(),
+        show.len(p.diameter()),
+        show.len(p.tenon()),
+        show.whole(p.force()),
+        show.len(p.at()),
+        show.fit(p.deflection()));
   }
 
   private static String range(Span s, Show show) {

@@ -6,6 +6,7 @@ import hazelkeep.practice.Custom;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.web.drawing.CustomWords;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,11 +27,11 @@ public record PracticePage(List<Group> groups) {
           Map.entry("bore", "Boring"),
           Map.entry("fit", "Fits"),
           Map.entry("sneak", "Sneaking up on a fit"),
-          Map.entry("cure", "When a fit is too loose"),
+          Map.entry("cure", Sentences.of("practicePage.when-a-fit-is-too")),
           Map.entry("season", "Wood and the seasons"),
           Map.entry("play", "Practice runs and simulated instruments"),
-          Map.entry("read", "How close a size has to be"),
-          Map.entry("setout", "What a step is set out by"),
+          Map.entry("read", Sentences.of("practicePage.how-close-a-size-has")),
+          Map.entry("setout", Sentences.of("practicePage.what-a-step-is-set")),
           Map.entry("route", "The order of work"),
           Map.entry("stock", "Blank, kerf and foot"),
           Map.entry("tail", "Starting with the tailstock up"),
@@ -41,21 +42,21 @@ public record PracticePage(List<Group> groups) {
           Map.entry("box", "Usual sizes of lidded boxes"),
           Map.entry("vessel", "Usual sizes of bored vessels"),
           Map.entry("case", "Usual sizes of bored cases"),
-          Map.entry("mill", "Usual sizes of mills and shakers"),
+          Map.entry("mill", Sentences.of("practicePage.usual-sizes-of-mills-and")),
           Map.entry("house", "Usual sizes of little houses"),
           Map.entry("jar", "Usual sizes of jars"),
           Map.entry("goblet", "Usual sizes of goblets"),
           Map.entry("ring", "Captive rings"),
           Map.entry("handle", "Usual sizes of handles"),
           Map.entry("paper", "What is printed"),
-          Map.entry("seam", "Blanks glued up of two woods"),
+          Map.entry("seam", Sentences.of("practicePage.blanks-glued-up-of-two")),
           Map.entry("lid", "Lids for vessels that exist"),
-          Map.entry("finial", "Finials and knobs of their own"),
-          Map.entry("inlay", "Rings, discs and collars of another wood"),
+          Map.entry("finial", Sentences.of("practicePage.finials-and-knobs-of-their")),
+          Map.entry("inlay", Sentences.of("practicePage.rings-discs-and-collars-of")),
           Map.entry("insert", "Threaded pairs"),
           Map.entry("strip", "Strips along the grain"),
           Map.entry("advice", "Ways out that are offered"),
-          Map.entry("detail", "Lines, beads, coves, holes and knobs"));
+          Map.entry("detail", Sentences.of("practicePage.lines-beads-coves-holes-and")));
 
   /** Lines about one thing. */
   public record Group(String key, String title, List<Row> rows) {}
@@ -177,10 +178,9 @@ public record PracticePage(List<Group> groups) {
       // said below
     }
     throw new IllegalArgumentException(
-        "A number in "
-            + line.text().unit()
-            + " is expected here, like "
-            + Custom.plain(line.text().value())
-            + ".");
+        Sentences.of(
+            "practicePage.a-number-in-is-expected",
+            line.text().unit(),
+            Custom.plain(line.text().value())));
   }
 }

@@ -4,8 +4,8 @@ import hazelkeep.measure.Unit;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.BadField;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.ShopKind;
-import hazelkeep.web.words.Sentences;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -92,7 +92,7 @@ final class ShopFile {
     for (Record t : things) {
       if (!names.add(kind.nameOf(t))) {
         throw new IllegalArgumentException(
-            Fields.all(kind) + ": “" + kind.nameOf(t) + "” is there twice");
+            Sentences.of("shopFile.is-there-twice", Fields.all(kind), kind.nameOf(t)));
       }
     }
   }

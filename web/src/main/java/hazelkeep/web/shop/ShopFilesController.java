@@ -3,9 +3,9 @@ package hazelkeep.web.shop;
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
-import hazelkeep.web.words.Sentences;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -126,7 +126,7 @@ class ShopFilesController {
       throw new IllegalArgumentException(Sentences.of("shop.a-file-for-the"));
     }
     if (file.isEmpty()) {
-      throw new IllegalArgumentException("Choose a file first.");
+      throw new IllegalArgumentException(Sentences.of("any.choose-a-file-first"));
     }
     return new String(file.getBytes(), StandardCharsets.UTF_8);
   }

@@ -4,9 +4,9 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.Gauge;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.web.shop.Field.Form;
 import hazelkeep.web.store.ShopKind;
-import hazelkeep.web.words.Sentences;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.WoodProperty;
@@ -145,7 +145,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
       if (f.mayBeEmpty()) {
         in.put(name, "");
       } else {
-        refuse(f.path(), "Enter a value: " + f.label() + ".");
+        refuse(f.path(), Sentences.of("thingForm.enter-a-value", f.label()));
       }
       return;
     }

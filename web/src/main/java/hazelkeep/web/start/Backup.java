@@ -1,5 +1,6 @@
 package hazelkeep.web.start;
 
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.net.URI;
@@ -34,7 +35,7 @@ final class Backup {
    */
   void write() {
     if (folder.database().isEmpty()) {
-      throw new CantStart("There are no data in " + folder.path() + " to copy.");
+      throw new CantStart(Sentences.of("backup.there-are-no-data-in", folder.path()));
     }
     try {
       out.println("Copied to " + running().orElseGet(this::closed));
@@ -42,7 +43,7 @@ final class Backup {
       throw new CantStart("The copy can't be written: " + e.getMessage(), e);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw new CantStart("The copy was interrupted.", e);
+      throw new CantStart(Sentences.of("backup.the-copy-was-interrupted"), e);
     }
   }
 
@@ -62,7 +63,7 @@ final class Backup {
                       .build(),
                   HttpResponse.BodyHandlers.ofString());
       if (answer.statusCode() != 200) {
-        throw new CantStart("The running Hazel Keep could not copy: " + answer.body());
+        throw new CantStart(Sentences.of("backup.the-running-hazel-keep-could", answer.body()));
       }
       return Optional.of(answer.body());
     } catch (java.net.ConnectException e) {

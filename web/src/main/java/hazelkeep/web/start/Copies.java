@@ -1,5 +1,6 @@
 package hazelkeep.web.start;
 
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -112,14 +113,13 @@ public final class Copies {
     try (ZipFile zip = new ZipFile(copy.toFile())) {
       ZipEntry entry = zip.getEntry(Folder.DATABASE);
       if (entry == null) {
-        throw new CantStart(
-            copy + " is no copy of Hazel Keep's data: " + Folder.DATABASE + " is not in it.");
+        throw new CantStart(Sentences.of("copies.is-no-copy-of-hazel", copy, Folder.DATABASE));
       }
       try (InputStream in = zip.getInputStream(entry)) {
         Files.copy(in, to, StandardCopyOption.REPLACE_EXISTING);
       }
     } catch (java.util.zip.ZipException e) {
-      throw new CantStart(copy + " is no copy of Hazel Keep's data: it is no zip file.", e);
+      throw new CantStart(Sentences.of("copies.is-no-copy-of-hazel-keeps", copy), e);
     }
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.web.start;
 
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -54,13 +55,7 @@ final class Database {
         int knows = knows();
         if (is > knows) {
           throw new CantStart(
-              "The data in "
-                  + folder.path()
-                  + " were written by a newer Hazel Keep (its step "
-                  + is
-                  + ", this one knows "
-                  + knows
-                  + "): start that one. Nothing was changed.");
+              Sentences.of("database.the-data-in-were-written", folder.path(), is, knows));
         }
         if (is < knows) {
           Files.writeString(
@@ -70,7 +65,7 @@ final class Database {
       folder.ownerOnly();
     } catch (IOException e) {
       throw new CantStart(
-          "The data in " + folder.path() + " can't be read or written: " + e.getMessage(), e);
+          Sentences.of("database.the-data-in-cant-be", folder.path(), e.getMessage()), e);
     } catch (SQLException e) {
       throw damaged(e);
     }
@@ -116,10 +111,10 @@ final class Database {
     } catch (SQLException e) {
       if (e.getErrorCode() == IN_USE) {
         throw new CantStart(
-            "Hazel Keep is running already on the data in "
-                + folder.path()
-                + Address.of(folder).map(a -> ": it is open at " + a.url()).orElse("")
-                + ". Use that one, or stop it first.",
+            Sentences.of(
+                "database.hazel-keep-is-running-already",
+                folder.path(),
+                Address.of(folder).map(a -> ": it is open at " + a.url()).orElse("")),
             e);
       }
       throw e;
@@ -129,18 +124,17 @@ final class Database {
   private CantStart damaged(SQLException e) {
     Optional<Copies.Copy> newest = copies.newest();
     return new CantStart(
-        "The data in "
-            + folder.path().resolve(Folder.DATABASE)
-            + " can't be opened, the file is damaged or is none of Hazel Keep's; it stays as it is. "
-            + newest
+        Sentences.of(
+            "database.the-data-in-cant-be-opened",
+            folder.path().resolve(Folder.DATABASE),
+            newest
                 .map(
                     c ->
-                        "The newest copy is of "
-                            + c.at().atZone(ZoneId.systemDefault()).toLocalDateTime().withNano(0)
-                            + ": ./hazel restore "
-                            + c.path()
-                            + " brings it back.")
-                .orElse("There is no copy in " + copies.path() + "."),
+                        Sentences.of(
+                            "database.the-newest-copy-is-of",
+                            c.at().atZone(ZoneId.systemDefault()).toLocalDateTime().withNano(0),
+                            c.path()))
+                .orElse(Sentences.of("database.there-is-no-copy-in", copies.path()))),
         e);
   }
 

@@ -1,5 +1,6 @@
 package hazelkeep.web.start;
 
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.nio.file.FileStore;
 import java.nio.file.Files;
@@ -38,12 +39,11 @@ public record Folder(Path path) {
           named.isEmpty() ? usual(env, home).resolve(demo ? "demo" : "own") : Path.of(named);
       Path absolute = path.toAbsolutePath().normalize();
       if (absolute.toString().contains(";")) {
-        throw new CantStart(
-            "HAZEL_DATA is “" + named + "”: the path of the data can't hold a semicolon.");
+        throw new CantStart(Sentences.of("folder.hazel-data-is-the-path", named));
       }
       return new Folder(absolute);
     } catch (InvalidPathException e) {
-      throw new CantStart("HAZEL_DATA is “" + named + "”: that is no path of a folder.", e);
+      throw new CantStart(Sentences.of("folder.hazel-data-is-that-is", named), e);
     }
   }
 
@@ -68,18 +68,15 @@ public record Folder(Path path) {
   public void made() {
     try {
       if (Files.exists(path) && !Files.isDirectory(path)) {
-        throw new CantStart(
-            "The data can't lie in " + path + ": that is a file. HAZEL_DATA names a folder.");
+        throw new CantStart(Sentences.of("folder.the-data-cant-lie-in", path));
       }
       Files.createDirectories(path);
       ownerOnly();
     } catch (IOException e) {
-      throw new CantStart(
-          "The folder " + path + " can't be made: name one that can with HAZEL_DATA.", e);
+      throw new CantStart(Sentences.of("folder.the-folder-cant-be-made", path), e);
     }
     if (!Files.isWritable(path)) {
-      throw new CantStart(
-          "The folder " + path + " can't be written: name one that can with HAZEL_DATA.");
+      throw new CantStart(Sentences.of("folder.the-folder-cant-be-written", path));
     }
   }
 

@@ -1,5 +1,6 @@
 package hazelkeep.web.start;
 
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -24,11 +25,8 @@ final class Port {
       s.bind(new InetSocketAddress(InetAddress.getLoopbackAddress(), port));
     } catch (IOException e) {
       throw new CantStart(
-          "Port "
-              + port
-              + " is taken or can't be opened: name another with HAZEL_PORT, for example HAZEL_PORT="
-              + (port < LAST && port >= 1024 ? port + 1 : 8081)
-              + " ./hazel start.",
+          Sentences.of(
+              "port.port-is-taken-or-cant", port, port < LAST && port >= 1024 ? port + 1 : 8081),
           e);
     }
   }
@@ -42,7 +40,6 @@ final class Port {
     } catch (NumberFormatException e) {
       // Told below, with what would do.
     }
-    throw new CantStart(
-        "HAZEL_PORT is “" + named + "”: a port is a whole number from 1 to " + LAST + ".");
+    throw new CantStart(Sentences.of("port.hazel-port-is-a-port", named, LAST));
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.web.start;
 
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -58,13 +59,12 @@ final class Restore {
     }
 
     String words() {
-      return pieces.size()
-          + " pieces, "
-          + designs
-          + " designs, "
-          + entries
-          + " entries of the bench"
-          + (changed == null ? "" : ", last changed " + changed);
+      return Sentences.of(
+          "restore.pieces-designs-entries-of-the",
+          pieces.size(),
+          designs,
+          entries,
+          changed == null ? "" : ", last changed " + changed);
     }
   }
 
@@ -76,7 +76,7 @@ final class Restore {
    */
   void from(Path copy, BooleanSupplier sure) {
     if (!Files.isRegularFile(copy)) {
-      throw new CantStart("There is no file " + copy + ".");
+      throw new CantStart(Sentences.of("restore.there-is-no-file", copy));
     }
     Path beside = folder.path().resolve("restoring");
     try {
@@ -85,7 +85,7 @@ final class Restore {
       Copies.unpacked(copy, unpacked);
       compare(new Folder(beside), copy);
       if (!sure.getAsBoolean()) {
-        out.println("Nothing was changed.");
+        out.println(Sentences.of("restore.nothing-was-changed"));
         return;
       }
       Path now = folder.path().resolve(Folder.DATABASE);
@@ -95,13 +95,13 @@ final class Restore {
                 .format(DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss"));
         Path kept = folder.path().resolve("hazel-before-restore-" + stamp + ".mv.db");
         Files.move(now, kept);
-        out.println("What was there is kept as " + kept);
+        out.println(Sentences.of("restore.what-was-there-is-kept", kept));
       }
       Files.move(unpacked, now);
       folder.ownerOnly();
       out.println("Brought back: " + copy);
     } catch (IOException e) {
-      throw new CantStart("The copy can't be brought back: " + e.getMessage(), e);
+      throw new CantStart(Sentences.of("restore.the-copy-cant-be-brought", e.getMessage()), e);
     } finally {
       tidied(beside);
     }
@@ -112,26 +112,27 @@ final class Restore {
     Holds copyHolds;
     try (Connection db = database.open(copied.url(";ACCESS_MODE_DATA=r"))) {
       if (Database.version(db) > Database.knows()) {
-        throw new CantStart(copy + " was written by a newer Hazel Keep: restore it with that one.");
+        throw new CantStart(Sentences.of("restore.was-written-by-a-newer", copy));
       }
       copyHolds = Holds.of(db);
     } catch (SQLException e) {
-      throw new CantStart(copy + " can't be opened: it is damaged or no copy of these data.", e);
+      throw new CantStart(Sentences.of("restore.cant-be-opened-it-is", copy), e);
     }
-    out.println("The copy holds " + copyHolds.words() + ".");
+    out.println(Sentences.of("restore.the-copy-holds", copyHolds.words()));
     if (folder.database().isEmpty()) {
-      out.println("There are no data in " + folder.path() + " now.");
+      out.println(Sentences.of("restore.there-are-no-data-in", folder.path()));
       return;
     }
     try (Connection db = database.open(folder.url(";IFEXISTS=TRUE"))) {
       Holds now = Holds.of(db);
-      out.println("Now there are " + now.words() + ".");
+      out.println(Sentences.of("restore.now-there-are", now.words()));
       now.pieces().keySet().removeAll(copyHolds.pieces().keySet());
       if (!now.pieces().isEmpty()) {
-        out.println("Not in the copy: " + String.join(", ", now.pieces().values()) + ".");
+        out.println(
+            Sentences.of("restore.not-in-the-copy", String.join(", ", now.pieces().values())));
       }
     } catch (SQLException e) {
-      out.println("What is there now can't be opened; it is kept beside the copy.");
+      out.println(Sentences.of("restore.what-is-there-now-cant"));
     }
   }
 

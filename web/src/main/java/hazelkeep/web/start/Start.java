@@ -1,5 +1,6 @@
 package hazelkeep.web.start;
 
+import hazelkeep.web.said.Sentences;
 import java.io.Console;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -60,7 +61,7 @@ public record Start(Folder folder, String port, PrintStream out) {
             .skip(1)
             .filter(a -> !a.equals("demo") && !a.equals("--yes"))
             .findFirst()
-            .orElseThrow(() -> new CantStart("Name the copy: ./hazel restore FILE"));
+            .orElseThrow(() -> new CantStart(Sentences.of("start.name-the-copy-hazel-restore")));
     boolean yes = Arrays.asList(args).contains("--yes");
     folder.made();
     new Restore(folder, out).from(Path.of(file).toAbsolutePath(), () -> yes || asked());
@@ -69,10 +70,10 @@ public record Start(Folder folder, String port, PrintStream out) {
   private boolean asked() {
     Console console = System.console();
     if (console == null) {
-      out.println("Say --yes to bring the copy back.");
+      out.println(Sentences.of("start.say-yes-to-bring-the"));
       return false;
     }
-    return "yes".equals(console.readLine("Bring the copy back? Type yes: "));
+    return "yes".equals(console.readLine(Sentences.of("start.bring-the-copy-back-type") + " "));
   }
 
   private void application(Consumer<Path> application) {
@@ -83,7 +84,7 @@ public record Start(Folder folder, String port, PrintStream out) {
       application.accept(folder.path());
     } catch (RuntimeException e) {
       throw new CantStart(
-          "It can't start: " + root(e).getMessage() + ". In full in " + noted(e), e);
+          Sentences.of("start.it-cant-start-in-full", root(e).getMessage(), noted(e)), e);
     }
   }
 

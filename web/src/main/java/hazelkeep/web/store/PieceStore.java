@@ -12,7 +12,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.json.Json;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.workbench.Fact;
 import java.time.Instant;
 import java.time.OffsetDateTime;

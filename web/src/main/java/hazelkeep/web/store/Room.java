@@ -1,5 +1,6 @@
 package hazelkeep.web.store;
 
+import hazelkeep.web.said.Sentences;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,7 +42,7 @@ public class Room {
       long free = Files.getFileStore(folder).getUsableSpace();
       return free < reserve
           ? Optional.of(
-              "Only " + (free >> 20) + " MB are free for " + folder + ", of " + (reserve >> 20))
+              Sentences.of("room.only-mb-are-free-for", free >> 20, folder, reserve >> 20))
           : Optional.empty();
     } catch (IOException e) {
       return Optional.of("The folder " + folder + " can't be read: " + e.getMessage());

@@ -11,6 +11,7 @@ import static org.jooq.impl.DSL.not;
 import static org.jooq.impl.DSL.selectOne;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.web.said.Sentences;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -173,7 +174,7 @@ public class ShelfStore {
 
   private static void changed(long id, int rows) {
     if (rows == 0) {
-      throw new NotThere("There is no piece number " + id + " on the shelf.");
+      throw new NotThere(Sentences.of("pieceStore.there-is-no-piece", id));
     }
   }
 }

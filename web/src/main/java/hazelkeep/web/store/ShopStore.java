@@ -23,7 +23,7 @@ import hazelkeep.shop.Steady;
 import hazelkeep.shop.Tool;
 import hazelkeep.shop.WoodScrew;
 import hazelkeep.web.json.Json;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.Woods;
 import java.util.List;

@@ -1,6 +1,7 @@
 package hazelkeep.web.workbench;
 
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.workbench.Cost;
 import hazelkeep.workbench.FreshBlank;
 import hazelkeep.workbench.Way;
@@ -26,11 +27,10 @@ final class CostWords {
     blank.ifPresent(
         b ->
             words.out.add(
-                "a fresh blank of "
-                    + show.bare(b.length())
-                    + " \u00d7 "
-                    + show.len(b.across())
-                    + " across"));
+                Sentences.of(
+                    "costWords.a-fresh-blank-of-across",
+                    show.bare(b.length()),
+                    show.len(b.across()))));
     words.length(c.narrower(), "narrower", "wider");
     words.length(c.shorter(), "shorter", "taller");
     if (Math.abs(c.less()) >= 0.5) {

@@ -7,6 +7,7 @@ import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import java.util.ArrayList;
@@ -49,13 +50,13 @@ public record LogLine(long no, String text, boolean withdrawn) {
       return found(f, show);
     }
     if (fact instanceof Fact.Replaced r) {
-      return "Made again from a fresh blank: " + r.part();
+      return Sentences.of("logLine.made-again-from-a-fresh", r.part());
     }
     if (fact instanceof Fact.Changed) {
       return "The design was changed";
     }
     if (fact instanceof Fact.RunOut r) {
-      return "Ran out after gripping again: " + show.fit(r.side()) + " a side";
+      return Sentences.of("logLine.ran-out-after-gripping-again", show.fit(r.side()));
     }
     if (fact instanceof Fact.Tried t) {
       return tried(t.seen(), show);

@@ -3,7 +3,7 @@ package hazelkeep.web.workbench;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.Show;
-import hazelkeep.web.words.Sentences;
+import hazelkeep.web.said.Sentences;
 import hazelkeep.workbench.Leaves;
 import hazelkeep.workbench.Taken;
 import java.util.List;
@@ -30,7 +30,9 @@ public record Question(String words, String more, String stays, String gauge, Li
             show.number(d, j.prompt().least()),
             show.words(d, j.prompt().most()),
             show.words(d, off),
-            (more ? " or more is still to be cut." : " too much is gone."));
+            more
+                ? Sentences.of("question.or-more-is-still-to")
+                : Sentences.of("question.too-much-is-gone"));
     return new Question(
         words,
         more ? Sentences.of("question.still-to-cut-i") : "",

@@ -6,12 +6,12 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.fit.Next;
 import hazelkeep.fit.Seen;
 import hazelkeep.fit.SneakUp;
+import hazelkeep.measure.Phrases;
 import hazelkeep.measure.Rounding;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Tool;
 import hazelkeep.web.drawing.Show;
-import hazelkeep.web.words.Phrases;
 import java.util.List;
 import java.util.Locale;
 

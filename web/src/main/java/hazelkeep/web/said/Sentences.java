@@ -1,6 +1,6 @@
-package hazelkeep.web.words;
+package hazelkeep.web.said;
 
-import java.util.Arrays;
+import hazelkeep.measure.Phrases;
 
 /** What pages answer beside their own text, in one file to be read through. */
 public final class Sentences {
@@ -14,6 +14,6 @@ public final class Sentences {
    * @throws IllegalArgumentException when there is none of that name
    */
   public static String of(String key, Object... words) {
-    return ALL.of(key, Arrays.stream(words).map(String::valueOf).toArray());
+    return ALL.of(key, words);
   }
 }

@@ -1,22 +1,21 @@
-package hazelkeep.web.words;
+package hazelkeep.measure;
 
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.text.MessageFormat;
-import java.util.Locale;
 import java.util.Properties;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
-/** Sentences that stand together in a file, with places for their numbers. */
+/** Sentences that stand together in a file, with places like {0} for their numbers. */
 public final class Phrases {
+  private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
+
   private final Properties all = new Properties();
 
-  /**
-   * Reads a file that lies beside a class.
-   *
-   * @throws IllegalStateException when there is none
-   */
+  /** Reads a file that lies beside a class. */
   public Phrases(Class<?> beside, String file) {
     String path = "/" + beside.getPackageName().replace('.', '/') + "/" + file;
     try (InputStreamReader in =
@@ -28,7 +27,7 @@ public final class Phrases {
   }
 
   /**
-   * A sentence with what stands in it.
+   * A sentence with what stands in it, written as it is given.
    *
    * @throws IllegalArgumentException when there is none of that name
    */
@@ -37,11 +36,21 @@ public final class Phrases {
     if (pattern == null) {
       throw new IllegalArgumentException("There is no sentence “" + key + "”");
     }
-    return new MessageFormat(pattern, Locale.ROOT).format(words);
+    return words.length == 0 ? pattern : filled(pattern, words);
+  }
+
+  private static String filled(String pattern, Object[] words) {
+    Matcher place = PLACE.matcher(pattern);
+    StringBuilder out = new StringBuilder();
+    while (place.find()) {
+      String word = String.valueOf(words[Integer.parseInt(place.group(1))]);
+      place.appendReplacement(out, Matcher.quoteReplacement(word));
+    }
+    return place.appendTail(out).toString();
   }
 
   /** All names. */
-  public java.util.Set<String> keys() {
+  public Set<String> keys() {
     return all.stringPropertyNames();
   }
 }

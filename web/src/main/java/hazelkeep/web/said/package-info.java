@@ -1,0 +1,2 @@
+/** What pages answer in words, beside their own text: in one file, to be read through. */
+package hazelkeep.web.said;
