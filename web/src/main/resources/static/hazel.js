@@ -63,6 +63,8 @@ document.addEventListener("keydown", (e) => {
     if (button && !button.disabled) { e.preventDefault(); button.click(); }
     return;
   }
+  // No number holds a question mark.
+  if (e.key === "?" && !t.closest?.("input:not([data-takes]):not([data-length]):not(.dim-input), textarea, select")) { e.preventDefault(); keys(); return; }
   if (t.classList?.contains("dim-input")) {
     if (e.key === "Escape") { typing = null; clearTimeout(pending); t.value = t.defaultValue; t.dataset.sent = t.value; t.blur(); return; }
     if (e.key === "Enter") { e.preventDefault(); clearTimeout(pending); saveSize(t); return; }
@@ -90,8 +92,27 @@ document.addEventListener("keydown", (e) => {
     drop(t.dataset.handle, z, r);
     return;
   }
-  if (e.key === "?" && !t.closest?.("input, textarea, select")) { location.assign("/words"); return; }
 });
+
+// The keys are listed over the page that is open: nothing typed is left behind.
+async function keys() {
+  let list = document.getElementById("keys-list");
+  if (!list) {
+    const help = await fetch("/words").catch(() => null);
+    const told = help?.ok ? new DOMParser().parseFromString(await help.text(), "text/html").getElementById("keys") : null;
+    if (!told) return;
+    list = document.createElement("dialog");
+    list.id = "keys-list";
+    list.setAttribute("aria-label", "Keys");
+    const close = document.createElement("button");
+    close.className = "btn";
+    close.textContent = "Close";
+    close.addEventListener("click", () => list.close());
+    list.append(document.adoptNode(told), close);
+    document.body.append(list);
+  }
+  list.showModal();
+}
 
 // The first click on a size selects it: what is typed next takes its place.
 let entered = null;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.PieceStore;
@@ -16,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.cos.COSName;
@@ -262,6 +264,22 @@ class PaperTest {
     assertThat(visitor.get("/pieces/3/all.pdf?paper=POSTER").statusCode()).isEqualTo(400);
   }
 
+  /** What is let into a foot is no wall: the thinnest place is the spigot's. */
+  @Test
+  void stations_say_the_wall_round_the_hollow() throws IOException {
+    long id = box("Stations", LiddedBox.fresh());
+    Part body = app.bean(Planner.class).plan(pieces.get(id)).aim().part("body");
+    double top = body.target().maxZ() - 1;
+    double wall = body.target().outer(top) - body.target().inner(top);
+    try (PDDocument d = pdf(id, "cut-sheet")) {
+      String text = new PDFTextStripper().getText(d);
+      String stations = text.substring(text.indexOf("Stations of the body"));
+      assertThat(stations).containsPattern("0\\.0 [0-9.]+ [0-9.]+ let into the end");
+      assertThat(stations)
+          .containsPattern(" " + Pattern.quote(Unit.MM.show(wall)) + " thinnest: nothing more");
+    }
+  }
+
   /** Read back by Poppler, which is none of ours: pages, their size, the words. */
   @Test
   void another_reader_finds_the_same_pages_and_words(@TempDir Path dir) throws Exception {
@@ -274,6 +292,7 @@ class PaperTest {
         .contains("Fraunces")
         .doesNotContain(" no  ");
     assertThat(said("/usr/bin/pdftotext", "-layout", file.toString(), "-"))
+        .doesNotContain("Warning")
         .contains("Cut sheet", "Marking stick 1:1", "Template 1:1", "Record");
   }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDFontDescriptor;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** The faces of the screens, embedded in a document. */
@@ -27,6 +28,9 @@ final class Faces {
     }
   }
 
+  /** Weights of letters go by so much. */
+  private static final int WEIGHTS = 100;
+
   /** mm. */
   private static final double POINT = 25.4 / 72;
 
@@ -44,7 +48,11 @@ final class Faces {
   private PDFont load(Face face) {
     try (InputStream in =
         Faces.class.getResourceAsStream("/hazelkeep/faces/" + face.file + ".ttf")) {
-      return PDType0Font.load(document, in);
+      PDType0Font font = PDType0Font.load(document, in);
+      PDFontDescriptor told = font.getDescendantFont().getFontDescriptor();
+      // A weight of 450 is none that the format knows; some readers warn of it.
+      told.setFontWeight(WEIGHTS * Math.round(told.getFontWeight() / WEIGHTS));
+      return font;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -16,6 +16,9 @@ final class Stations {
   /** Ends are corners: what is read there belongs to neither side, mm. */
   private static final double INSET = 0.05;
 
+  /** How finely an inside is looked for, mm. */
+  private static final double STEP = 0.25;
+
   /** Walls that a rule can't tell apart, mm. */
   private static final double SAME = 0.05;
 
@@ -25,21 +28,44 @@ final class Stations {
     double y = from;
     double every = plan.shop().custom(Line.PAPER_STATION);
     for (Part p : plan.aim().parts()) {
-      HalfSection h = p.target();
-      if (hollow(h, every)) {
+      if (hollow(p.target()).length() > every) {
         y = part(s, plan, p.name(), show, y) + 6;
       }
     }
     return y;
   }
 
-  private static boolean hollow(HalfSection h, double every) {
-    for (double z = h.minZ() + INSET; z < h.maxZ(); z += every) {
-      if (h.inner(z) > 1) {
-        return true;
+  /**
+   * A stretch along a part that is open inside.
+   *
+   * @param from its lower end
+   * @param to its upper end
+   */
+  private record Hollow(double from, double to) {
+    double length() {
+      return to - from;
+    }
+
+    boolean has(double z) {
+      return z >= from && z <= to;
+    }
+  }
+
+  /** The longest open stretch: what is let into a foot is no inside. */
+  private static Hollow hollow(HalfSection h) {
+    Hollow longest = new Hollow(0, 0);
+    double from = Double.NaN;
+    for (double z = h.minZ() + INSET; z < h.maxZ() + STEP; z += STEP) {
+      boolean open = z < h.maxZ() && h.inner(z) > 0;
+      if (open && Double.isNaN(from)) {
+        from = z;
+      } else if (!open && !Double.isNaN(from)) {
+        Hollow run = new Hollow(from, Math.min(z, h.maxZ()));
+        longest = run.length() > longest.length() ? run : longest;
+        from = Double.NaN;
       }
     }
-    return false;
+    return longest;
   }
 
   private static double part(Sheet s, Plan<?> plan, String name, Show show, double from) {
@@ -50,33 +76,41 @@ final class Stations {
     y += 15;
     row(s, y, List.of("at", "outside \u2300", "inside \u2300", "wall", ""));
     double every = plan.shop().custom(Line.PAPER_STATION);
-    double thin = thinnest(h, every);
+    Hollow hollow = hollow(h);
+    double thin = thinnest(h, hollow, every);
     for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += every) {
       double z = inset(h, at);
-      double outside = h.outer(z);
-      double inside = h.inner(z);
       y = s.room(y, 2 * ROW) + ROW;
-      double wall = outside - inside;
-      String solid =
-          inside == 0 ? "solid" : wall < thin + SAME ? "thinnest: nothing more off here" : "";
-      row(
-          s,
-          y,
-          List.of(
-              show.bare(at),
-              show.bare(2 * outside),
-              inside == 0 ? "" : show.bare(2 * inside),
-              inside == 0 ? "" : show.bare(wall),
-              solid));
+      row(s, y, cells(h, hollow, thin, z, show.bare(at), show));
     }
     return y + ROW;
   }
 
-  private static double thinnest(HalfSection h, double every) {
+  private static List<String> cells(
+      HalfSection h, Hollow hollow, double thin, double z, String at, Show show) {
+    double outside = h.outer(z);
+    double inside = h.inner(z);
+    double wall = outside - inside;
+    boolean walled = inside > 0 && hollow.has(z);
+    String note =
+        inside == 0
+            ? "solid"
+            : !walled
+                ? "let into the end"
+                : wall < thin + SAME ? "thinnest: nothing more off here" : "";
+    return List.of(
+        at,
+        show.bare(2 * outside),
+        inside == 0 ? "" : show.bare(2 * inside),
+        walled ? show.bare(wall) : "",
+        note);
+  }
+
+  private static double thinnest(HalfSection h, Hollow hollow, double every) {
     double least = Double.POSITIVE_INFINITY;
     for (double at = 0; at <= h.maxZ() - h.minZ() + 1e-6; at += every) {
       double z = inset(h, at);
-      if (h.inner(z) > 0) {
+      if (hollow.has(z)) {
         least = Math.min(least, h.outer(z) - h.inner(z));
       }
     }
