@@ -4,6 +4,7 @@ import hazelkeep.web.start.Start;
 import java.util.Arrays;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.aot.AbstractAotProcessor;
 
 /** Hazel Keep in the browser. */
 @SpringBootApplication
@@ -13,6 +14,11 @@ public class HazelKeepApplication {
    * copy back: {@code backup}, {@code restore FILE}.
    */
   public static void main(String[] args) {
+    if (Boolean.getBoolean(AbstractAotProcessor.AOT_PROCESSING)) {
+      // While it is built its wiring is looked at: no data, no port.
+      SpringApplication.run(HazelKeepApplication.class, args);
+      return;
+    }
     int ended =
         Start.of(
             args,

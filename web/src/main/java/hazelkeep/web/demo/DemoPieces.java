@@ -43,7 +43,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.context.annotation.Profile;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Component;
 
 /**
@@ -51,29 +52,39 @@ import org.springframework.stereotype.Component;
  * demo profile.
  */
 @Component
-@Profile("demo")
 class DemoPieces implements ApplicationRunner {
   /** Days that the blank of the one that waits still has to lie. */
   private static final int DRIES = 9;
+
+  /** Asked when it starts: what is wired to what is settled when it is built. */
+  private static final Profiles DEMO = Profiles.of("demo");
 
   private final PieceStore pieces;
   private final RunStore runs;
   private final Planner planner;
   private final FitStore fits;
   private final ShelfStore shelf;
+  private final Environment environment;
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
-  DemoPieces(PieceStore pieces, RunStore runs, Planner planner, FitStore fits, ShelfStore shelf) {
+  DemoPieces(
+      PieceStore pieces,
+      RunStore runs,
+      Planner planner,
+      FitStore fits,
+      ShelfStore shelf,
+      Environment environment) {
     this.pieces = pieces;
     this.runs = runs;
     this.planner = planner;
     this.fits = fits;
     this.shelf = shelf;
+    this.environment = environment;
   }
 
   @Override
   public void run(ApplicationArguments args) {
-    if (!pieces.isEmpty()) {
+    if (!environment.acceptsProfiles(DEMO) || !pieces.isEmpty()) {
       return;
     }
     saltBox();

@@ -5,10 +5,8 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Sketch;
 import hazelkeep.shop.Shop;
-import hazelkeep.solid.Extent;
 import hazelkeep.web.drawing.BlankDrawing;
 import hazelkeep.web.drawing.StandingDrawing;
-import java.util.Comparator;
 import java.util.Map;
 
 /**
@@ -19,18 +17,15 @@ import java.util.Map;
  * @param example one that is there to be played
  */
 public record FirstPiece(String wish, String wood, String example) {
-  /** The kind that a form begins with, and the tallest, drawn once. */
+  /** The kind that a form begins with, and one far from it in the list, drawn once. */
   static final FirstPiece DRAWN = drawn();
 
   private static FirstPiece drawn() {
-    Sketch<?> tallest =
-        Kinds.ALL.stream()
-            .<Sketch<?>>map(FirstPiece::fresh)
-            .max(Comparator.comparingDouble(s -> Extent.of(s.aim().closed()).length()))
-            .orElseThrow();
     Sketch<?> first = fresh(Kinds.ALL.get(0));
     return new FirstPiece(
-        StandingDrawing.onShelf(tallest), BlankDrawing.of(first), StandingDrawing.onShelf(first));
+        StandingDrawing.onShelf(fresh(Kinds.ALL.get(Kinds.ALL.size() / 2))),
+        BlankDrawing.of(first),
+        StandingDrawing.onShelf(first));
   }
 
   private static <D extends Design> Sketch<D> fresh(Kind<D> kind) {
