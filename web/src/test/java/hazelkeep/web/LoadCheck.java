@@ -9,7 +9,10 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.function.IntConsumer;
 import org.jooq.DSLContext;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
@@ -17,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
  * page of the same server, and how soon the first page is there. A measurement for a quiet machine:
  * {@code ./hazel load}, not one of the tests.
  */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class LoadCheck {
   private static final int PIECES = 10_000;
   private static final int WARM = 300;
@@ -58,6 +62,7 @@ class LoadCheck {
   }
 
   @Test
+  @Order(2)
   void a_changed_size_with_ten_thousand_pieces() {
     App app = App.start("jdbc:h2:mem:load;DB_CLOSE_DELAY=-1", "default");
     try {
@@ -84,7 +89,9 @@ class LoadCheck {
     }
   }
 
+  /** First, while nothing else is compiled on this machine. */
   @Test
+  @Order(1)
   void from_the_start_to_the_first_page(@TempDir Path data) throws Exception {
     long from = System.nanoTime();
     RealProcess p = RealProcess.packaged(data);

@@ -38,20 +38,10 @@ final class RealProcess {
     return started(data, command);
   }
 
-  /** The same as it is unpacked for its users, with its classes kept parsed. */
+  /** The same as its users start it, built already. */
   static RealProcess packaged(Path data) throws IOException {
-    Path app = Path.of("target/app").toAbsolutePath();
-    return started(
-        data,
-        List.of(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "-Xmx384m",
-            "-XX:+UseSerialGC",
-            "-XX:SharedArchiveFile=" + app.resolve("app.jsa"),
-            "-Xshare:auto",
-            "-Xlog:cds=off",
-            "-jar",
-            app.resolve("hazel-keep.jar").toString()));
+    String command = Path.of("..", "hazel").toAbsolutePath().normalize().toString();
+    return started(data, List.of(command, "start"));
   }
 
   private static RealProcess started(Path data, List<String> command) throws IOException {

@@ -176,11 +176,12 @@ class StartTest {
       s.execute("drop table device");
       s.execute("drop table piece_fit");
       s.execute("drop index piece_changed");
-      for (String column : new String[] {"wood", "away", "gone_at"}) {
+      s.execute("drop index piece_wood");
+      for (String column : new String[] {"wood", "away", "gone_at", "waits_until", "waits_for"}) {
         s.execute("alter table piece drop column " + column);
       }
       s.execute(
-          "delete from \"flyway_schema_history\" where \"version\" in ('3', '4', '5', '6', '7')");
+          "delete from \"flyway_schema_history\" where \"version\" in ('3', '4', '5', '6', '7', '8')");
     }
     interrupted = true;
     assertThat(on(data).code).isZero();
