@@ -13,9 +13,11 @@ import hazelkeep.wood.Lump;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A design drawn and judged by geometry alone: what can be answered while a point is being dragged.
@@ -142,6 +144,15 @@ public record Sketch<D extends Design>(
   /** The boards that are glued into its blank along the grain. */
   public List<Strip> strips() {
     return aim.blank().strips();
+  }
+
+  /** All woods that it is made of, each once: that of its foot first, then as they come. */
+  public List<String> species() {
+    Set<String> names = new LinkedHashSet<>(List.of(design.species()));
+    layers().forEach(l -> names.add(l.wood().name()));
+    strips().forEach(s -> names.add(s.wood().name()));
+    aim.made().forEach(p -> aim.own(p.name()).ifPresent(b -> names.add(b.wood().name())));
+    return List.copyOf(names);
   }
 
   /** A region of what comes off the piece's blank, wood by wood. */

@@ -206,7 +206,9 @@ class AddedTest {
         "version",
         "2");
     HttpResponse<String> sheet = visitor.get("/pieces/" + id);
-    assertThat(sheet.body()).contains("Blank of its own for the lid");
+    assertThat(sheet.body())
+        .contains("Blank of its own for the lid", ", Black walnut \u00b7 bored");
+    assertThat(visitor.get("/pieces/" + id + "/card").body()).contains(", Black walnut<");
     assertThat(sheet.body().split("class=\"blank\"", -1)).as("two blanks are drawn").hasSize(3);
     assertThat(visitor.get("/pieces/" + id + "/route").body())
         .contains("Cut both blanks to length", "of Black walnut")

@@ -1,5 +1,6 @@
 package hazelkeep.web.drawing;
 
+import hazelkeep.piece.Plan;
 import hazelkeep.route.LastChance;
 import hazelkeep.route.Prompt;
 import java.util.LinkedHashMap;
@@ -21,6 +22,11 @@ public final class Words {
   private static String alike(String part) {
     Matcher m = NUMBERED.matcher(part);
     return m.matches() ? "each " + m.group(1) : part;
+  }
+
+  /** The woods that a piece is made of, that of its foot first. */
+  public static String woods(Plan<?> plan) {
+    return String.join(", ", plan.sketch().species());
   }
 
   /** Last chances surface by surface: lid inside: cut, sand, finish; those that are alike once. */

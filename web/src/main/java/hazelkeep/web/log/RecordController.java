@@ -6,6 +6,7 @@ import hazelkeep.web.drawing.Made;
 import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StandingDrawing;
+import hazelkeep.web.drawing.Words;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Closing;
@@ -97,7 +98,7 @@ class RecordController {
     model.addAttribute("finished", over || closing.isPresent());
     model.addAttribute("entries", entries);
     model.addAttribute("error", error);
-    model.addAttribute("species", piece.design().species());
+    model.addAttribute("species", Words.woods(plan));
     model.addAttribute("card", PieceDrawing.card(plan.sketch()));
     model.addAttribute("standing", StandingDrawing.onShelf(plan.sketch()));
     return "log/record";

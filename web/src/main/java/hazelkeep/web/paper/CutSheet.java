@@ -9,7 +9,6 @@ import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
 import hazelkeep.web.paper.Faces.Face;
 import hazelkeep.web.said.Sentences;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -68,7 +67,7 @@ final class CutSheet {
     Show show = of.show();
     s.sheet("Cut sheet");
     String blank =
-        woods(plan)
+        Words.woods(plan)
             + (plan.sketch().blanks().size() == 1 ? ", blank " : ", two blanks ")
             + plan.sketch().blanks().stream()
                 .map(b -> show.len(b.length()))
@@ -87,15 +86,6 @@ final class CutSheet {
     y = positions(s, plan, show, y);
     y = sizes(s, plan, show, y + 6);
     Stations.draw(s, plan, show, y + 6);
-  }
-
-  /** The woods of its blank, that of the foot first. */
-  private static String woods(Plan<?> plan) {
-    List<String> names = new ArrayList<>();
-    names.add(plan.design().species());
-    plan.sketch().layers().forEach(l -> names.add(l.wood().name()));
-    plan.sketch().strips().forEach(s -> names.add(s.wood().name()));
-    return names.stream().distinct().collect(Collectors.joining(", "));
   }
 
   private static double positions(Sheet s, Plan<?> plan, Show show, double from) {

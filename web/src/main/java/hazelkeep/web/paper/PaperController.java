@@ -6,6 +6,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.drawing.Words;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
@@ -56,7 +57,7 @@ class PaperController {
     model.addAttribute("chapter", "paper");
     model.addAttribute("cuts", CutSheet.cuts(plan, show));
     model.addAttribute("turns", CutSheet.turns(plan, show));
-    model.addAttribute("species", piece.design().species());
+    model.addAttribute("species", Words.woods(plan));
     model.addAttribute("octagon", octagon(plan, show));
     return "paper/paper";
   }

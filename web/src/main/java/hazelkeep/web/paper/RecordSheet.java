@@ -3,6 +3,7 @@ package hazelkeep.web.paper;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Made;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.drawing.Words;
 import hazelkeep.web.paper.Faces.Face;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Closing;
@@ -21,7 +22,7 @@ final class RecordSheet {
         closing.isPresent()
             ? "finished and recorded"
             : Sentences.of("recordSheet.not-recorded-yet-as-it");
-    s.text(Sheet.LEFT, Sheet.TOP, 10, of.piece().design().species() + " \u00b7 " + when);
+    s.text(Sheet.LEFT, Sheet.TOP, 10, Words.woods(of.plan()) + " \u00b7 " + when);
     double y = SectionPlate.draw(s, of.plan(), of.show(), Sheet.TOP + 4);
     y = made(s, of.plan(), closing, of.show(), y + 2);
     for (List<String> said :

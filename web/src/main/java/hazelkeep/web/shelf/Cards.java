@@ -11,6 +11,7 @@ import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StandingDrawing;
+import hazelkeep.web.drawing.Words;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
@@ -97,7 +98,7 @@ class Cards {
     return new Card(
         p.id(),
         p.name(),
-        plan.design().species(),
+        Words.woods(plan),
         "⌀ " + show.bare(plan.aim().across()) + " × " + show.len(plan.aim().mm(StockRules.HEIGHT)),
         next,
         href,

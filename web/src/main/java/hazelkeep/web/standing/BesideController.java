@@ -7,6 +7,7 @@ import hazelkeep.piece.Properties;
 import hazelkeep.route.Stage;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StandingDrawing;
+import hazelkeep.web.drawing.Words;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
@@ -90,7 +91,7 @@ class BesideController {
     Properties p = a.sketch().properties();
     Properties q = b.sketch().properties();
     List<Row> out = new ArrayList<>();
-    out.add(Row.of("Wood", a.design().species(), b.design().species()));
+    out.add(Row.of("Wood", Words.woods(a), Words.woods(b)));
     for (String key : List.of("outside.height", "outside.diameter", "stick.need")) {
       out.add(
           Row.of(
