@@ -53,11 +53,14 @@ async function show(no, scroll) {
     return line;
   }));
   if (scroll) card.scrollIntoView({ block: "nearest" });
-  // Without an answer the small picture is shown large.
-  const svg = (await picture(no)) ?? card.querySelector("svg").cloneNode(true);
+  // Until there is an answer, and without one, the small picture is shown large.
+  const small = card.querySelector("svg").cloneNode(true);
+  const place = document.getElementById("film-picture");
+  if (!place.firstChild) place.replaceChildren(small);
+  const svg = (await picture(no)) ?? small;
   if (mine !== turn) return null;
   svg.classList.remove("playing");
-  document.getElementById("film-picture").replaceChildren(svg);
+  place.replaceChildren(svg);
   document.getElementById("film-tools").textContent = [...new Set([...svg.querySelectorAll(".tool")].map((t) => t.dataset.name))].join(", ");
   return svg;
 }

@@ -9,6 +9,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every page on a screen, a tablet and a phone, looked at by axe. */
 class AccessibilityTest extends Browsing {
+  private static final List<String> BY_WIDTH =
+      List.of("scrollable-region-focusable", "target-size", "heading-order", "region");
+
+  /** {@code -Dhazel.axe=all} looks at every rule at every width. */
+  private static final boolean ALL = "all".equals(System.getProperty("hazel.axe"));
+
   @ParameterizedTest
   @MethodSource("hazelkeep.web.App#pages")
   @ValueSource(strings = "/nowhere")
@@ -16,9 +22,8 @@ class AccessibilityTest extends Browsing {
     go(path);
     for (int width : new int[] {1280, 820, 390}) {
       page.setViewportSize(width, 1000);
-      // At the lathe colours are looked at on the tablet too; elsewhere they are the same.
-      boolean colours = width == 1280 || path.contains("bench");
-      accessible(colours ? List.of() : List.of("color-contrast"));
+      // At the lathe all is looked at on the tablet too; elsewhere what a width can change.
+      accessible(width == 1280 || path.contains("bench") || ALL ? List.of() : BY_WIDTH);
       double wide = ((Number) page.evaluate("document.documentElement.scrollWidth")).doubleValue();
       assertThat(wide).as("nothing sticks out at %d px", width).isLessThanOrEqualTo(width);
     }

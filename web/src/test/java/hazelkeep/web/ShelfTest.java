@@ -148,6 +148,30 @@ class ShelfTest {
     assertThat(shelf.page(Board.BENCH, ask, 0, 9)).containsExactly(id);
   }
 
+  @Test
+  void what_was_left_at_the_bench_says_what_comes_next_and_how_long_it_waits() {
+    long id = box("Sloe tin", "White ash");
+    visitor.get("/");
+    String bench = "/pieces/" + id + "/bench";
+    visitor.post(bench + "/start");
+    LocalDate until = LocalDate.now().plusDays(2);
+    String[] past = {"next", "Sharpen first", "last", "0", "until", until.minusDays(9).toString()};
+    HttpResponse<String> refused = visitor.post(bench + "/pause", past);
+    assertThat(refused.statusCode()).isEqualTo(422);
+    assertThat(refused.body()).contains("Choose a day after today", "Sharpen first");
+    String[] left = {"next", "Sharpen first", "last", "0", "until", until.toString()};
+    assertThat(visitor.post(bench + "/pause", left).statusCode()).isEqualTo(302);
+    String card = visitor.get("/pieces/" + id + "/card").body();
+    assertThat(card).contains("Next: sharpen first", "datetime=\"" + until + "\"");
+    assertThat(visitor.get(bench).body()).contains("You left it with:", "Sharpen first");
+    Planner planner = APP.bean(Planner.class);
+    var now = planner.bench(pieces.get(id));
+    APP.bean(RunStore.class).add(id, 1, 1, now.did(now.next().orElseThrow().key()));
+    assertThat(visitor.get("/pieces/" + id + "/card").body())
+        .doesNotContain("sharpen first", "<time");
+    assertThat(visitor.get(bench).body()).doesNotContain("You left it with:");
+  }
+
   private String then(HttpResponse<String> done) {
     String at = done.headers().firstValue("Location").orElseThrow();
     return visitor.get(at.substring(at.indexOf("/?"))).body();

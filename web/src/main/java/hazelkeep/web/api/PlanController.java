@@ -25,6 +25,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -41,15 +42,19 @@ class PlanController {
   private final Planner planner;
   private final Turns turns;
 
+  /** Worked out when it is first asked for: thousands of numbers are tried for it. */
+  private final SingletonSupplier<String> pieceSchema;
+
   PlanController(Json json, Planner planner, Turns turns) {
     this.json = json;
     this.planner = planner;
     this.turns = turns;
+    this.pieceSchema = SingletonSupplier.of(() -> PieceSchema.text(json));
   }
 
   @GetMapping(value = "/api/piece.schema.json", produces = "application/schema+json")
   String schema() {
-    return PieceSchema.text(json);
+    return pieceSchema.obtain();
   }
 
   @GetMapping(value = "/api/shop.schema.json", produces = "application/schema+json")

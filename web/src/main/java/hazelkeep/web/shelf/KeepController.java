@@ -19,9 +19,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 class KeepController {
   private static final int LONGEST = 120;
 
-  /** No blank dries longer. */
-  private static final int YEARS = 20;
-
   private final PieceStore pieces;
   private final ShelfStore shelf;
 
@@ -74,16 +71,9 @@ class KeepController {
       shelf.leave(id, Wait.NONE);
       return did("taken-up", id);
     }
-    String said = what.strip();
-    LocalDate today = LocalDate.now();
-    if (until == null
-        || !until.isAfter(today)
-        || until.isAfter(today.plusYears(YEARS))
-        || said.length() > LONGEST) {
-      return did("no-day", id);
-    }
-    shelf.leave(id, new Wait(Optional.of(until), said));
-    return did("waits", id);
+    Optional<Wait> asked = Wait.asked(until, what);
+    asked.ifPresent(w -> shelf.leave(id, w));
+    return did(asked.isPresent() ? "waits" : "no-day", id);
   }
 
   /** Nothing is lost: the shelf offers to bring it back. */

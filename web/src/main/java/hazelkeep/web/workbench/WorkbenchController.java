@@ -11,15 +11,19 @@ import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.ShelfStore;
 import hazelkeep.web.store.Stale;
+import hazelkeep.web.store.Wait;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import hazelkeep.workbench.Leaves;
 import hazelkeep.workbench.Taken;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,12 +45,15 @@ class WorkbenchController {
 
   private final PieceStore pieces;
   private final RunStore runs;
+  private final ShelfStore shelf;
   private final Planner planner;
   private final BenchPage page;
 
-  WorkbenchController(PieceStore pieces, RunStore runs, Planner planner, BenchPage page) {
+  WorkbenchController(
+      PieceStore pieces, RunStore runs, ShelfStore shelf, Planner planner, BenchPage page) {
     this.pieces = pieces;
     this.runs = runs;
+    this.shelf = shelf;
     this.planner = planner;
     this.page = page;
   }
@@ -250,26 +257,44 @@ class WorkbenchController {
     }
   }
 
+  /**
+   * The work is left for now.
+   *
+   * @param next what comes next, for the one who comes back
+   * @param last the last entry that the page has seen
+   * @param until the day until which it waits; null when it may go on at any time
+   */
+  record Left(
+      String next, long last, @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate until) {
+    String note() {
+      return next == null ? "" : next.strip();
+    }
+
+    /** What is wrong with it; empty when nothing is. */
+    String refused() {
+      if (note().length() > NOTE_MOST) {
+        return Sentences.of("workbench.keep-the-note-below", note());
+      }
+      boolean day = until == null || Wait.asked(until, "").isPresent();
+      return day ? "" : Sentences.of("workbench.a-day-after-today", note());
+    }
+  }
+
   @PostMapping("/pause")
   String pause(
-      @PathVariable long id,
-      @RequestParam String next,
-      @RequestParam long last,
-      Unit unit,
-      Model model,
-      HttpServletResponse response) {
+      @PathVariable long id, Left left, Unit unit, Model model, HttpServletResponse response) {
     Piece piece = pieces.get(id);
-    String note = next.strip();
-    if (note.length() > NOTE_MOST) {
+    if (!left.refused().isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return page.show(
-          piece, unit, model, Said.of(Sentences.of("workbench.keep-the-note-below", note)));
+      return page.show(piece, unit, model, Said.of(left.refused()));
     }
     try {
-      runs.add(id, last, piece.version(), new Fact.Paused(note));
+      runs.add(id, left.last, piece.version(), new Fact.Paused(left.note()));
     } catch (Stale e) {
-      return page.stale(piece, unit, model, response, note);
+      return page.stale(piece, unit, model, response, left.note());
     }
+    // The note says what comes next: it stands on the card beside the day.
+    Wait.asked(left.until, "").ifPresent(w -> shelf.leave(id, w));
     return "redirect:/";
   }
 }
