@@ -109,7 +109,7 @@ function speak() {
 function voice() {
   const button = document.getElementById("aloud");
   if (!button || !("speechSynthesis" in window)) return;
-  button.hidden = false;
+  button.classList.remove("unheard");
   button.setAttribute("aria-pressed", localStorage.getItem("aloud") === "on");
 }
 

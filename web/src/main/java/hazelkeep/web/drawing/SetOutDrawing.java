@@ -146,7 +146,7 @@ final class SetOutDrawing {
     strip.sort(Comparator.comparingDouble(Mark::x));
     boolean crowded = strip.size() * APART > width;
     double apart = crowded ? CROWDED : APART;
-    double[] at = spread(strip.stream().mapToDouble(Mark::x).toArray(), apart);
+    double[] at = spread(strip.stream().mapToDouble(Mark::x).toArray(), apart, width);
     for (int i = 0; i < strip.size(); i++) {
       Mark m = strip.get(i);
       String css = (m.picked ? "set-out picked" : "set-out") + (crowded ? " crowded" : "");
@@ -164,21 +164,36 @@ final class SetOutDrawing {
     }
   }
 
-  /** Moves places apart as little as it takes, and none off the sheet. */
-  private double[] spread(double[] x, double apart) {
-    double[] out = x.clone();
-    for (int i = 1; i < out.length; i++) {
-      out[i] = Math.max(out[i], out[i - 1] + apart);
+  /**
+   * Moves places apart as little as it takes (least squares: what is pushed together shares one
+   * mean, so that a crowd stands round its middle), and none off the sheet.
+   *
+   * @param x in order
+   * @param apart how near two may stand
+   * @param width of the sheet
+   */
+  static double[] spread(double[] x, double apart, double width) {
+    // Less its turn times the distance, each place is at least the one before it.
+    double[] mean = new double[x.length];
+    int[] size = new int[x.length];
+    int crowds = 0;
+    for (int i = 0; i < x.length; i++) {
+      mean[crowds] = x[i] - i * apart;
+      size[crowds++] = 1;
+      while (crowds > 1 && mean[crowds - 2] >= mean[crowds - 1]) {
+        crowds--;
+        int both = size[crowds - 1] + size[crowds];
+        mean[crowds - 1] =
+            (mean[crowds - 1] * size[crowds - 1] + mean[crowds] * size[crowds]) / both;
+        size[crowds - 1] = both;
+      }
     }
-    double most = width - apart / 2;
-    for (int i = out.length - 1; i >= 0; i--) {
-      double back = i == out.length - 1 ? most : out[i + 1] - apart;
-      double over = out[i] - back;
-      if (over > 0) {
-        out[i] = back;
-      } else {
-        // Half of the push goes the other way, so that a crowd stands round its middle.
-        out[i] = Math.max(i > 0 ? out[i - 1] + apart : apart / 2, out[i]);
+    double most = width - apart / 2 - (x.length - 1) * apart;
+    double[] out = new double[x.length];
+    for (int crowd = 0, i = 0; crowd < crowds; crowd++) {
+      double at = Math.max(apart / 2, Math.min(most, mean[crowd]));
+      for (int j = 0; j < size[crowd]; j++, i++) {
+        out[i] = at + i * apart;
       }
     }
     return out;
