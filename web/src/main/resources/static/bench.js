@@ -79,6 +79,8 @@ document.addEventListener("click", (e) => {
 // A foot pedal sends Page Down and Page Up: done, and back.
 document.addEventListener("keydown", (e) => {
   if (e.ctrlKey || e.metaKey || (e.altKey ? !["d", "b"].includes(e.key.toLowerCase()) : !["PageDown", "PageUp"].includes(e.key))) return;
+  // What lies over the bench is closed first.
+  if (document.querySelector("dialog[open]")) return;
   const on = e.key === "PageDown" || e.key.toLowerCase() === "d";
   const button = (on && document.getElementById("leave-open")) || document.getElementById(on ? "done" : "back");
   e.preventDefault();

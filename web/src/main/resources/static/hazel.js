@@ -56,6 +56,7 @@ let nudged = null;
 document.addEventListener("input", (e) => { if (e.target.classList?.contains("dim-input")) type(e.target); });
 document.addEventListener("keydown", (e) => {
   const t = e.target;
+  if (document.querySelector("dialog[open]")) return;
   // Undo and redo reach the design from a field too, unless something is typed there: that is undone first.
   const typed = t.matches?.("input, textarea") && t.value !== t.defaultValue;
   if ((e.altKey || ((e.ctrlKey || e.metaKey) && !typed)) && ["z", "y"].includes(e.key.toLowerCase())) {

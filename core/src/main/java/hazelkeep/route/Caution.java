@@ -5,13 +5,9 @@ import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.Pressed;
 import hazelkeep.hold.ScrewedOn;
+import hazelkeep.measure.Phrases;
 import hazelkeep.shop.Speeds;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import java.util.Properties;
 
 /**
  * What to watch in a step: one caution, the one that belongs to it (common practice). Their words
@@ -31,23 +27,11 @@ public enum Caution {
   HOLLOW,
   TURNING;
 
-  private static final Properties WORDS = read();
-
-  private static Properties read() {
-    Properties out = new Properties();
-    try (InputStreamReader in =
-        new InputStreamReader(
-            Caution.class.getResourceAsStream("cautions.properties"), StandardCharsets.UTF_8)) {
-      out.load(in);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out;
-  }
+  private static final Phrases WORDS = new Phrases(Caution.class, "cautions.properties");
 
   /** The caution in words. */
   public String words() {
-    return WORDS.getProperty(name().toLowerCase(Locale.ROOT));
+    return WORDS.of(name().toLowerCase(Locale.ROOT));
   }
 
   /**

@@ -42,8 +42,12 @@ class KeysTest extends Browsing {
     value.fill("58");
     value.press("?");
     assertThat(page.locator("#keys-list")).isVisible();
+    String title = page.locator("h2").first().textContent();
+    page.keyboard().press("PageDown");
+    assertThat(page.locator("#keys-list")).isVisible();
     page.keyboard().press("Escape");
     assertThat(value).hasValue("58");
+    assertThat(page.locator("h2").first()).hasText(title);
   }
 
   @Test

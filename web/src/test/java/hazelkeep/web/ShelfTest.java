@@ -124,6 +124,7 @@ class ShelfTest {
           .contains("Choose a day after today");
     }
     assertThat(then(visitor.post(keep, "until", "", "what", ""))).contains("Choose a day");
+    assertThat(visitor.post(keep, "until", "soon", "what", "").statusCode()).isEqualTo(400);
     assertThat(shelf.page(Board.PLAN, ask, 0, 9)).containsExactly(id);
     LocalDate until = today.plusDays(3);
     String said = then(visitor.post(keep, "until", until.toString(), "what", "glue <cures>"));
@@ -188,6 +189,9 @@ class ShelfTest {
     assertThat(guest.get(at.substring(at.indexOf("/pieces"))).body())
         .contains("Seed canister, an example", "Round");
     assertThat(guest.get("/").body()).doesNotContain("With a wish");
+    HttpResponse<String> again = guest.post("/pieces/example");
+    assertThat(again.headers().firstValue("Location").orElseThrow()).as("once").endsWith("/");
+    assertThat(fresh.bean(PieceStore.class).names()).hasSize(1);
     fresh.stop();
   }
 

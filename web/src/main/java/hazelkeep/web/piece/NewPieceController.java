@@ -93,9 +93,12 @@ class NewPieceController {
         .collect(Collectors.toMap(Choice::name, Function.identity()));
   }
 
-  /** One that is planned already, to be watched and tried. */
+  /** One that is planned already, to be watched and tried: offered where nothing stands yet. */
   @PostMapping("/pieces/example")
   String example() {
+    if (!pieces.isEmpty()) {
+      return "redirect:/";
+    }
     Kind<?> first = Kinds.ALL.get(0);
     String name = Sentences.of("newPiece.example");
     return "redirect:/pieces/" + pieces.create(name, first, first.fresh()) + "/route";
