@@ -261,6 +261,8 @@ class SneakUpPageTest {
         .contains("value=\"lots\"");
     assertThat(visitor.post(at, "what", "CUT", "amount", "5").statusCode()).isEqualTo(422);
     visitor.post(at, "what", "CUT", "amount", "1,6");
+    // How much is there to begin with is a throw of the dice: both together are more than ever.
+    visitor.post(at, "what", "CUT", "amount", "1.5");
     visitor.post(at, "what", "STOP");
     assertThat(visitor.get(at).body())
         .contains("It went past")
