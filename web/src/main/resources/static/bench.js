@@ -5,12 +5,13 @@ const bench = () => document.getElementById("bench");
 // What is sent is kept until it is answered, and sent again when the server is back: once.
 const pause = (ms) => new Promise((go) => setTimeout(go, ms));
 let sending = false;
-// Calipers that send twice for one press: the very same number at once is one reading.
-const entered = { text: "", at: 0 };
+// Calipers may send twice for one press. The very same number right after the last entry is left out once: entered
+// once more it is a reading of its own. However slow the page is, that is judged by what was entered, not when.
+const entered = { text: "", told: false };
 function bounced(form) {
   const text = form.querySelector(".entry")?.value ?? "";
-  const twice = text !== "" && text === entered.text && performance.now() - entered.at < 1500;
-  Object.assign(entered, { text, at: performance.now() });
+  const twice = text !== "" && text === entered.text && !entered.told;
+  Object.assign(entered, { text, told: twice });
   return twice;
 }
 async function deliver(url, body) {
@@ -40,12 +41,13 @@ document.addEventListener("submit", async (e) => {
   if (!bench()?.contains(form)) return;
   e.preventDefault();
   if (sending) return;
-  if (bounced(form)) { tell("The same number came twice at once: the second was left out. Press Enter again if it is a reading of its own."); return; }
+  if (bounced(form)) { tell("The same number came twice: the second was left out. Press Enter again if it is a reading of its own."); return; }
   sending = true;
   const answer = await deliver(form.action, new URLSearchParams(new FormData(form, e.submitter)));
   sending = false;
+  document.dispatchEvent(new Event("answered"));
   if (answer.redirected) {
-    sessionStorage.setItem("entered", JSON.stringify({ text: entered.text, at: Date.now() }));
+    sessionStorage.setItem("entered", entered.text);
     location.assign(answer.url);
     return;
   }
@@ -132,8 +134,7 @@ function ready() {
     field.inputMode = "none";
   }
   field?.focus({ preventScroll: true });
-  const before = JSON.parse(sessionStorage.getItem("entered") ?? "null");
-  if (before) Object.assign(entered, { text: before.text, at: performance.now() - (Date.now() - before.at) });
+  Object.assign(entered, { text: sessionStorage.getItem("entered") ?? "", told: false });
   sessionStorage.removeItem("entered");
   voice();
   if (localStorage.getItem("aloud") === "on" && "speechSynthesis" in window) speak();

@@ -241,6 +241,59 @@ document.addEventListener("input", (e) => {
 });
 document.addEventListener("focusout", () => { hint.hidden = true; });
 
+// What takes long says that it works, and how far it has come: a page that is gone to, a form that is sent, a
+// part of the page that is asked for.
+const LONG = 700;
+let waits = null;
+const bar = document.createElement("div");
+bar.className = "working";
+bar.hidden = true;
+bar.setAttribute("role", "progressbar");
+bar.setAttribute("aria-label", "Working it out");
+bar.innerHTML = "<span></span>";
+document.body.append(bar);
+async function far() {
+  const now = waits;
+  if (!now) return;
+  bar.hidden = false;
+  const answer = await fetch(`/working?of=${encodeURIComponent(now.path)}`).catch(() => null);
+  if (waits !== now) return;
+  if (answer?.status === 200) {
+    const percent = await answer.text();
+    bar.setAttribute("aria-valuenow", percent);
+    bar.firstChild.textContent = `${percent} % worked out`;
+    bar.firstChild.style.width = `${percent}%`;
+  } else {
+    // Nothing is worked on any more: a file that was saved leaves the page where it is.
+    if (++now.idle > 2) { answered(); return; }
+    bar.removeAttribute("aria-valuenow");
+    bar.firstChild.textContent = "Working it out";
+  }
+  now.soon = setTimeout(far, LONG);
+}
+function awaited(address) {
+  const to = new URL(address, location.href);
+  if (to.origin !== location.origin) return;
+  answered();
+  waits = { path: to.pathname, idle: 0, soon: setTimeout(far, LONG) };
+}
+function answered() {
+  clearTimeout(waits?.soon);
+  waits = null;
+  bar.hidden = true;
+}
+document.addEventListener("click", (e) => {
+  const link = e.target.closest?.("a[href]");
+  const elsewhere = e.defaultPrevented || e.button || e.ctrlKey || e.metaKey || e.shiftKey || e.altKey;
+  if (!link || elsewhere || link.target || link.hasAttribute("download") || link.getAttribute("href").startsWith("#")) return;
+  awaited(link.href);
+});
+document.addEventListener("submit", (e) => { if (!e.defaultPrevented) awaited(e.submitter?.formAction || e.target.action); });
+document.addEventListener("htmx:beforeRequest", (e) => awaited(e.detail.pathInfo?.finalRequestPath ?? e.detail.pathInfo?.requestPath ?? ""));
+document.addEventListener("htmx:afterRequest", answered);
+document.addEventListener("answered", answered);
+addEventListener("pageshow", answered);
+
 document.documentElement.classList.add("js");
 
 // A link to a field leads into it.

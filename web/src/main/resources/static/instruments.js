@@ -3,6 +3,7 @@
 const page = document.documentElement;
 if (page.dataset.instruments === "on" && "EventSource" in window) {
   const stream = new EventSource("/instruments/stream");
+  stream.addEventListener("open", () => page.classList.add("listening"));
   stream.addEventListener("reading", (e) => take(JSON.parse(e.data)));
   addEventListener("pagehide", () => stream.close());
 }

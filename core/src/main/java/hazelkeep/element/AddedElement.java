@@ -25,6 +25,8 @@ import hazelkeep.wood.Body;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
+import hazelkeep.wood.SurfaceId;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -167,8 +169,16 @@ public interface AddedElement {
   default void remedies(Finding finding, Form form, Aim aim, Tries tries) {}
 
   /** Its sizes that are read at the bench, and the surface that they are read on. */
-  default List<Feature> features() {
+  default List<Feature> features(Form form) {
     return List.of();
+  }
+
+  /** Sizes that are read on the outside that it is on; none where it found no room. */
+  default List<Feature> on(Form form, DimKey... sizes) {
+    return form.on(added().id())
+        .map(s -> new SurfaceId(added().part(), s))
+        .map(s -> Arrays.stream(sizes).map(k -> new Feature(k, s, Feature.Kind.SKIN, k)).toList())
+        .orElse(List.of());
   }
 
   /** Where its sizes lie. */

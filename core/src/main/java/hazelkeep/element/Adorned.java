@@ -338,9 +338,12 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   @Override
-  public List<Feature> features(D design) {
-    List<Feature> out = new ArrayList<>(plain.features(design));
-    Elements.of(design).forEach(e -> out.addAll(e.features()));
+  public List<Feature> features(D design, Aim aim, Shop shop) {
+    List<Feature> out = new ArrayList<>(plain.features(design, aim, shop));
+    if (!none(design)) {
+      Drawn d = drawn(design, aim, shop);
+      d.elements().forEach(e -> out.addAll(e.features(d.form(e))));
+    }
     return out;
   }
 

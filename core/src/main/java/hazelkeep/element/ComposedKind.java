@@ -398,7 +398,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   @Override
-  public final List<Feature> features(D design) {
+  public final List<Feature> features(D design, Aim aim, Shop shop) {
     return each(design, Element::features);
   }
 }

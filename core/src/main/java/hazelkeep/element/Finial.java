@@ -253,7 +253,7 @@ final class Finial implements AddedElement {
   }
 
   @Override
-  public List<Feature> features() {
+  public List<Feature> features(Form form) {
     SurfaceId hole = new SurfaceId(added.part(), label() + " hole");
     SurfaceId tenon = new SurfaceId(part(), FinialPart.TENON);
     return List.of(

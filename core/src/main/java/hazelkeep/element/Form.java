@@ -35,22 +35,14 @@ public final class Form {
   /** A part as its kind drew it. */
   public Form(Part part) {
     this.plain = part;
-    double low = Double.POSITIVE_INFINITY;
-    double high = Double.NEGATIVE_INFINITY;
-    for (Surface s : part.surfaces()) {
-      if (outside(s)) {
-        for (Point p : s.line().points()) {
-          low = Math.min(low, p.z());
-          high = Math.max(high, p.z());
-        }
-      }
-    }
-    this.zero = low;
-    this.end = high;
-  }
-
-  private static boolean outside(Surface s) {
-    return !s.inside() && s.role() == Role.SHOW;
+    this.zero = part.datum();
+    this.end =
+        part.surfaces().stream()
+            .filter(Surface::seen)
+            .flatMap(s -> s.line().points().stream())
+            .mapToDouble(Point::z)
+            .max()
+            .orElse(zero);
   }
 
   /** The part as its kind drew it. */
@@ -109,7 +101,7 @@ public final class Form {
   double least(List<Point> line, boolean inside) {
     double least = Double.POSITIVE_INFINITY;
     for (Surface s : plain.surfaces()) {
-      if (inside ? s.inside() : outside(s)) {
+      if (inside ? s.inside() : s.seen()) {
         for (Point p : line) {
           least = Math.min(least, Wall.nearest(s.line(), p).distance(p));
         }
@@ -135,7 +127,7 @@ public final class Form {
     return taker(from, to).isPresent() || !hasSide()
         ? Optional.empty()
         : plain.surfaces().stream()
-            .filter(Form::outside)
+            .filter(Surface::seen)
             .filter(
                 s -> Rising.is(s.line()) && s.line().first().z() < z0 && s.line().last().z() > z1)
             .findFirst();
@@ -226,7 +218,7 @@ public final class Form {
   /** The top, where there is one. */
   public Optional<Top> top() {
     return plain.surfaces().stream()
-        .filter(s -> outside(s) && s.line().last().r() < SAME && s.line().last().z() > zero + SAME)
+        .filter(s -> s.seen() && s.line().last().r() < SAME && s.line().last().z() > zero + SAME)
         .map(
             s ->
                 new Top(

@@ -237,14 +237,10 @@ final class Inlay implements AddedElement {
   }
 
   @Override
-  public List<Feature> features() {
-    if (place == InlayPlace.COLLAR) {
-      return List.of();
-    }
-    SurfaceId on = new SurfaceId(added.part(), place == InlayPlace.RING ? "side" : "top");
-    return place.sizes().stream()
-        .map(s -> new Feature(key(s), on, Feature.Kind.SKIN, key(s)))
-        .toList();
+  public List<Feature> features(Form form) {
+    return place == InlayPlace.COLLAR
+        ? List.of()
+        : on(form, place.sizes().stream().map(this::key).toArray(DimKey[]::new));
   }
 
   @Override

@@ -180,11 +180,8 @@ final class Knob implements AddedElement {
   }
 
   @Override
-  public List<Feature> features() {
-    SurfaceId on = new SurfaceId(added.part(), "top");
-    return List.of(
-        new Feature(wide, on, Feature.Kind.SKIN, wide),
-        new Feature(neck, on, Feature.Kind.SKIN, neck));
+  public List<Feature> features(Form form) {
+    return on(form, wide, neck);
   }
 
   @Override

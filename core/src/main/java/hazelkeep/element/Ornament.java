@@ -198,9 +198,8 @@ final class Ornament implements AddedElement {
   }
 
   @Override
-  public List<Feature> features() {
-    SurfaceId on = new SurfaceId(added.part(), "side");
-    return List.of(new Feature(height, on, Feature.Kind.SKIN, height));
+  public List<Feature> features(Form form) {
+    return on(form, height);
   }
 
   @Override

@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Progress;
 import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -40,6 +41,9 @@ public record Alternative(
     List<Finding> worst) {
   /** More than so many are no help to choose. */
   private static final int SHOWN = 6;
+
+  /** Whole routes that are played at most. */
+  private static final int MOST = 200;
 
   /** What is otherwise than in the route as it is. */
   public sealed interface Change {
@@ -96,11 +100,15 @@ public record Alternative(
    */
   public static <D extends Design> List<Alternative> of(Plan<D> plan) {
     Alternative now = judged(new Change.None(), plan, plan);
+    List<Change> changes =
+        Stream.of(orders(plan), fits(plan), begun(plan)).flatMap(List::stream).limit(MOST).toList();
+    Runnable done = Progress.rounds(changes.size());
     List<Alternative> others =
-        Stream.of(orders(plan), fits(plan), begun(plan))
-            .flatMap(List::stream)
+        changes.stream()
             .parallel()
-            .flatMap(c -> played(plan, c).stream())
+            .map(c -> played(plan, c))
+            .peek(a -> done.run())
+            .flatMap(Optional::stream)
             .filter(a -> a.stops <= now.stops)
             .sorted(
                 Comparator.comparingLong(Alternative::stops)

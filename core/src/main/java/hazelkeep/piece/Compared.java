@@ -5,6 +5,7 @@ import hazelkeep.hold.Hold;
 import hazelkeep.hold.JamChuck;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Progress;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Stage;
 import hazelkeep.wood.Doing;
@@ -80,8 +81,10 @@ public record Compared(
   /** Every way to finish an end of a plan's piece: possible ones first, as they are offered. */
   public static <D extends Design> List<Compared> of(Plan<D> plan, End end) {
     // Each way is a whole route to play: they are played side by side.
+    Runnable done = Progress.rounds(end.choice().options().size());
     return end.choice().options().parallelStream()
         .map(o -> one(plan, played(plan, end, o), end, o))
+        .peek(c -> done.run())
         .sorted(Comparator.comparing(c -> !c.possible()))
         .toList();
   }

@@ -45,16 +45,6 @@ public final class Gone {
     };
   }
 
-  /** Where places along the part are counted from: its foot, or its rim at the join. */
-  public double datum() {
-    return part.surfaces().stream()
-        .filter(s -> s.id().name().equals("side"))
-        .flatMap(s -> s.line().points().stream())
-        .mapToDouble(Point::z)
-        .min()
-        .orElse(low);
-  }
-
   /** Whether its mouth lies at its upper end, as on a body; else at its lower one, as on a lid. */
   public boolean opensUp() {
     return part.surfaces().stream()
@@ -88,6 +78,22 @@ public final class Gone {
     };
   }
 
+  /**
+   * Refuses what takes nothing of the part: wood that is to go in any case, or air.
+   *
+   * @throws IllegalArgumentException saying how thick it is to become there
+   */
+  public void missing(AsFound f) {
+    if (!f.takesWood() || of(f).and(target).area() > HalfSection.DUST_AREA) {
+      return;
+    }
+    String said =
+        f.what() == AsFound.What.DIAMETER
+            ? Wording.of("gone.it-is-to-become", part.name(), Dims.both(2 * outer(f)))
+            : Wording.of("gone.nothing-of-it-is-missing", part.name());
+    throw new IllegalArgumentException(said);
+  }
+
   /** All that lies beyond a plane, on the side of the mouth. */
   private HalfSection beyond(double z) {
     return opensUp()
@@ -96,12 +102,12 @@ public final class Gone {
   }
 
   private double outer(AsFound f) {
-    return target.outer(Math.max(low + SAME, Math.min(high - SAME, datum() + f.at())));
+    return target.outer(Math.max(low + SAME, Math.min(high - SAME, part.datum() + f.at())));
   }
 
   private HalfSection groove(AsFound f, double r) {
-    double from = datum() + f.at();
-    double to = datum() + f.to();
+    double from = part.datum() + f.at();
+    double to = part.datum() + f.to();
     double half = f.what() == AsFound.What.DIAMETER ? GROOVE : GROOVE / 2;
     return HalfSection.box(from - half, to + half, r, HalfSection.FAR);
   }

@@ -159,7 +159,7 @@ public interface Kind<D extends Design> {
   List<DimKey> stays(D design, Set<DimKey> named);
 
   /** What dimensions measure on the wood, for those that can be read at the bench. */
-  List<Feature> features(D design);
+  List<Feature> features(D design, Aim aim, Shop shop);
 
   /** The dimensions that the record of a finished piece keeps, in order. */
   List<DimKey> recorded(D design);

@@ -6,6 +6,8 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Patience;
+import hazelkeep.measure.Progress;
 import hazelkeep.measure.Size;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -84,7 +86,10 @@ public record Plan<D extends Design>(
   public static <D extends Design> Plan<D> of(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, Standing standing) {
     Set<Line> asked = Practice.none();
-    Plan<D> plan = Practice.noting(asked, () -> made(kind, design, shop, edits, standing));
+    Plan<D> plan =
+        Patience.within(
+            Patience.PLAN,
+            () -> Practice.noting(asked, () -> made(kind, design, shop, edits, standing)));
     asked.addAll(Line.SETTING_OUT);
     return new Plan<>(plan.sketch, plan.edits, plan.route, plan.rehearsal, asked);
   }
@@ -175,16 +180,24 @@ public record Plan<D extends Design>(
     WaysOut ways = new WaysOut(sketch);
     List<Finding> out = new ArrayList<>();
     for (Finding f : findings()) {
-      List<Remedy> helps = new ArrayList<>(f.remedies());
-      for (Remedy r : ways.of(f, kind().remedies(design(), f, aim(), shop()))) {
-        if (helps.size() < 2
-            && memo.computeIfAbsent(r, x -> applied(r)).filter(p -> helps(p, f)).isPresent()) {
-          helps.add(r);
-        }
-      }
-      out.add(f.with(List.copyOf(helps)));
+      out.add(Progress.round(out.size(), findings().size(), () -> f.with(helping(f, ways, memo))));
     }
     return new Plan<>(sketch.with(out), edits, route, rehearsal, practice);
+  }
+
+  /** Whole plans that are tried for the ways out of all findings, the gravest first. */
+  private static final int TRIED = 200;
+
+  private List<Remedy> helping(Finding f, WaysOut ways, Map<Object, Optional<Plan<D>>> memo) {
+    List<Remedy> helps = new ArrayList<>(f.remedies());
+    for (Remedy r : ways.of(f, kind().remedies(design(), f, aim(), shop()))) {
+      if (helps.size() < 2
+          && memo.size() < TRIED
+          && memo.computeIfAbsent(r, x -> applied(r)).filter(p -> helps(p, f)).isPresent()) {
+        helps.add(r);
+      }
+    }
+    return List.copyOf(helps);
   }
 
   /**

@@ -29,7 +29,7 @@ public record Weakness(AsFound as, double reaches, double plane) {
   Optional<Finding> told(Aim aim, double now) {
     Part part = aim.part(as.part());
     String name = as.part();
-    double place = new Gone(part).datum() + as.at();
+    double place = part.datum() + as.at();
     return switch (as.what()) {
       case RIM -> rim(part, now);
       case CRACK -> {

@@ -32,7 +32,7 @@ public record Approach(String tool, double nose, List<Point> bar, List<Lie> lies
   static Approach of(List<Tool> tools, int places, Function<Tool, List<Lie>> lies) {
     Approach best = new Approach("", 0, List.of(), List.of());
     for (Tool t : tools) {
-      Patience.check();
+      Patience.spend(places);
       Approach way = of(t, lies.apply(t));
       best = best.tool.isEmpty() || way.lies.size() > best.lies.size() ? way : best;
       if (best.lies.size() >= ENOUGH * places) {

@@ -6,6 +6,7 @@ import hazelkeep.hold.Hold;
 import hazelkeep.hold.Work;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Progress;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
@@ -30,6 +31,9 @@ final class Player {
 
   /** A cut that takes less than this, mm3, took nothing. */
   private static final double NOTHING = 0.5;
+
+  /** What a step takes beside its cuts, as {@link Patience} counts: its stiffness above all. */
+  private static final int STEP = 200;
 
   private final Aim aim;
   private final Shop shop;
@@ -57,13 +61,15 @@ final class Player {
 
   Rehearsal play(State start, Route route) {
     State now = start;
+    int all = route.steps().size();
     for (Setup setup : route.setups()) {
       if (!setup.steps().isEmpty()) {
         log.held(setup.hold());
         now = mount(setup, now);
         for (Step step : setup.steps()) {
-          Patience.check();
-          now = step(setup, step, now);
+          Patience.spend(STEP);
+          State before = now;
+          now = Progress.round(stages.size(), all, () -> step(setup, step, before));
         }
       }
     }

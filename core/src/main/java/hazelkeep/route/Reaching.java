@@ -84,6 +84,8 @@ final class Reaching {
     } else {
       wood.add(work.bodies().get(part).swept());
     }
+    Patience.spend(
+        surface.line().points().size() + wood.stream().mapToInt(HalfSection::corners).sum());
     return memo.computeIfAbsent(
         new Key(setup, wood, surface, doing),
         k -> answer(setup, state, work, surface, doing, false));
@@ -118,7 +120,6 @@ final class Reaching {
         doing == Doing.CUT ? shop.custom(Line.ROUTE_OPEN) : shop.custom(Line.ROUTE_OPEN_SOFT);
     double giveUp = full ? 1 : 1 - needs + GIVE_UP_SPARE;
     for (Tool tool : tools(surface, doing)) {
-      Patience.check();
       Reach r = at.reach(tool, giveUp);
       if (best == null || r.open() > best.open()) {
         best = r;

@@ -1,6 +1,7 @@
 package hazelkeep.solid;
 
 import hazelkeep.measure.Memory;
+import hazelkeep.measure.Patience;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -98,6 +99,11 @@ public final class HalfSection {
     return with(Polygons.box(z0, z1, r0, r1));
   }
 
+  /** How many corners its outlines have: what it costs to work with it. */
+  public int corners() {
+    return area.getNumPoints();
+  }
+
   /** This without another. */
   public HalfSection minus(HalfSection o) {
     return apart(o) ? this : overlay(o, OverlayNG.DIFFERENCE);
@@ -145,6 +151,7 @@ public final class HalfSection {
   private record Overlay(HalfSection one, HalfSection other, int op) {}
 
   private HalfSection overlay(HalfSection o, int op) {
+    Patience.spend(corners() + o.corners());
     return OVERLAYS.of(new Overlay(this, o, op), () -> with(Polygons.overlaid(area, o.area, op)));
   }
 

@@ -37,6 +37,20 @@ public record Part(
             () -> new IllegalArgumentException(Wording.of("part.has-no-surface", name, surface)));
   }
 
+  /**
+   * Where heights on it are counted from, in the blank's z: the low end of what is seen of it from
+   * outside. That is where it stands, the rim of a lid, the shoulder over a spigot that goes into
+   * its mate, the low side of a ring: a face that exists and that a rule can be laid against.
+   */
+  public double datum() {
+    return surfaces.stream()
+        .filter(Surface::seen)
+        .flatMap(s -> s.line().points().stream())
+        .mapToDouble(Point::z)
+        .min()
+        .orElse(target.minZ());
+  }
+
   /** This part moved along the blank, mm. */
   public Part shifted(double dz) {
     if (dz == 0) {

@@ -44,6 +44,11 @@ public record Surface(
     return new Surface(id, role, line, zone, inside, EnumSet.of(Doing.CUT, Doing.GLUE));
   }
 
+  /** Whether it is seen from outside. */
+  public boolean seen() {
+    return !inside && role == Role.SHOW;
+  }
+
   /** The directions from which a tool may come to it on the lathe. */
   public LineOfWork.From from() {
     return inside ? LineOfWork.From.TAIL : LineOfWork.From.OUTSIDE;

@@ -1,6 +1,7 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Patience;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
@@ -57,8 +58,12 @@ public final class Bench<D extends Design> {
    */
   public static <D extends Design> Bench<D> replay(
       Kind<D> kind, D design, Shop shop, List<RouteEdit> edits, List<Entry> log) {
-    Replay<D> all = Replay.of(kind, design, shop, log);
-    return new Bench<>(new Standing<>(kind, design, shop, edits, all), all);
+    return Patience.within(
+        Patience.LOG,
+        () -> {
+          Replay<D> all = Replay.of(kind, design, shop, log);
+          return new Bench<>(new Standing<>(kind, design, shop, edits, all), all);
+        });
   }
 
   /**
@@ -124,7 +129,7 @@ public final class Bench<D extends Design> {
             .map(p -> p.dim().key())
             .collect(Collectors.toSet());
     Map<DimKey, Double> out = new LinkedHashMap<>();
-    for (Feature f : plan.kind().features(plan.design())) {
+    for (Feature f : plan.kind().features(plan.design(), plan.aim(), plan.shop())) {
       if (cut.contains(f.key())) {
         out.put(f.keeps(), plan.aim().dims().get(f.keeps()).mm());
       }

@@ -144,7 +144,7 @@ final class Notes<D extends Design> {
     sizes.remove(what);
     sizes.put(what, truth);
     Map<DimKey, Feature> features = new LinkedHashMap<>();
-    kind.features(design).forEach(f -> features.put(f.key(), f));
+    kind.features(design, then, shop).forEach(f -> features.put(f.key(), f));
     State is = there;
     for (Map.Entry<DimKey, Double> e : sizes.entrySet()) {
       Feature f = features.get(e.getKey());
@@ -165,8 +165,8 @@ final class Notes<D extends Design> {
 
   /** The fact that the wood was found otherwise than planned, as things stand now. */
   Fact.Found found(AsFound as, String words) {
-    aim.part(as.part());
     Gone gone = new Gone(aim.part(as.part()));
+    gone.missing(as);
     return new Fact.Found(
         as, gone.of(as), words, aim.sizes(), where(), shortened(gone, as), reaches(gone, as));
   }
@@ -206,7 +206,7 @@ final class Notes<D extends Design> {
     Optional<Body> stock = now.stock(aim.part(as.part()));
     return stock.isEmpty() || as.value() == 0
         ? 0
-        : stock.get().sound().outer(gone.datum() + as.at()) - as.value();
+        : stock.get().sound().outer(aim.part(as.part()).datum() + as.at()) - as.value();
   }
 
   /** The least blank that a part can be made again from. */

@@ -45,10 +45,12 @@ final class Replay<D extends Design> {
   private static final List<DimKey> BLANK =
       List.of(new DimKey("blank.length"), new DimKey("blank.across"));
 
+  /** What taking up a fact takes beside its cuts, as {@link Patience} counts. */
+  private static final int FACT = 200;
+
   private final Kind<D> kind;
   private final D design;
   private final Shop shop;
-  private final Map<DimKey, Feature> features = new LinkedHashMap<>();
   private final Map<DimKey, Double> readings = new LinkedHashMap<>();
   private final Map<DimKey, Long> taken = new HashMap<>();
   private final Map<StepKey, Fact.Done> logged = new LinkedHashMap<>();
@@ -62,13 +64,14 @@ final class Replay<D extends Design> {
   private Where at = Where.UNSAID;
   private Aim aim;
   private Aim lately;
+  private Aim featuresOf;
+  private Map<DimKey, Feature> features = Map.of();
   private Map<DimKey, Double> standing;
 
   Replay(Kind<D> kind, D design, Shop shop) {
     this.kind = kind;
     this.design = design;
     this.shop = shop;
-    kind.features(design).forEach(f -> features.put(f.key(), f));
   }
 
   /** All facts of a log that stand. */
@@ -215,7 +218,7 @@ final class Replay<D extends Design> {
 
   /** Takes the next fact. */
   void take(Entry e) {
-    Patience.check();
+    Patience.spend(FACT);
     if (wood == null) {
       wood = start(e.fact());
     }
@@ -246,13 +249,23 @@ final class Replay<D extends Design> {
       unresolved();
     }
     for (Map.Entry<DimKey, Long> t : taken.entrySet()) {
-      Feature f = features.get(t.getKey());
+      Feature f = features().get(t.getKey());
       if (f != null
           && d.acts().stream().noneMatch(a -> reads(a, t.getKey()))
           && Correction.changed(before, wood, then, f)) {
         expire(t.getKey(), t.getValue());
       }
     }
+  }
+
+  private Map<DimKey, Feature> features() {
+    Aim by = drawn();
+    if (featuresOf != by) {
+      features = new LinkedHashMap<>();
+      kind.features(design, by, shop).forEach(f -> features.put(f.key(), f));
+      featuresOf = by;
+    }
+    return features;
   }
 
   private static boolean reads(Act a, DimKey key) {
@@ -338,7 +351,7 @@ final class Replay<D extends Design> {
     logged.values().removeIf(d -> isOf(part, d));
     taken.forEach(
         (key, no) -> {
-          Feature f = features.get(key);
+          Feature f = features().get(key);
           if (f != null && f.surface().part().equals(part)) {
             expire(key, no);
           }

@@ -4,6 +4,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Progress;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * A way on from where the run stands, tried through the same play.
@@ -66,15 +68,13 @@ public record Way(
    */
   public static <D extends Design> List<Way> on(Bench<D> bench, List<Entry> log) {
     List<Way> out = new ArrayList<>();
-    for (String part : replaceable(bench)) {
-      made(bench, log, part).ifPresent(out::add);
-    }
-    Set<Remedy> candidates = candidates(bench, log);
-    int tried = out.size();
-    for (Remedy r : candidates) {
-      if (tried++ < MOST) {
-        changed(bench, log, r).ifPresent(out::add);
-      }
+    List<Supplier<Optional<Way>>> tries = new ArrayList<>();
+    replaceable(bench).forEach(part -> tries.add(() -> made(bench, log, part)));
+    candidates(bench, log).stream()
+        .limit(MOST)
+        .forEach(r -> tries.add(() -> changed(bench, log, r)));
+    for (int i = 0; i < tries.size(); i++) {
+      Progress.round(i, tries.size(), tries.get(i)).ifPresent(out::add);
     }
     long now = bench.plan().stops();
     return out.stream()

@@ -1,6 +1,7 @@
 package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.element.Adorned;
@@ -23,6 +24,7 @@ import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.route.Act;
+import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
@@ -119,7 +121,7 @@ class EveryKindTest {
 
   private static <D extends Design> List<DimKey> keysOf(Plan<D> plan) {
     List<DimKey> out = new ArrayList<>(plan.kind().recorded(plan.design()));
-    for (Feature f : plan.kind().features(plan.design())) {
+    for (Feature f : plan.kind().features(plan.design(), plan.aim(), plan.shop())) {
       out.add(f.key());
       out.add(f.keeps());
       Part part = plan.aim().part(f.surface().part());
@@ -399,7 +401,7 @@ class EveryKindTest {
               case LOST, DROPPED, PIERCED, SPIGOT -> 0;
               case FLAW, CRACK, RIM, OFF -> 2;
               case DEPTH -> 0.99 * high;
-              case DIAMETER -> part.target().outer(gone.datum() + 0.4 * high);
+              case DIAMETER -> part.target().outer(begins(plan.aim(), part) + 0.4 * high);
               default -> 0.8 * high;
             };
         AsFound f = new AsFound(part.name(), what, 0.4 * high, value);
@@ -421,20 +423,52 @@ class EveryKindTest {
     }
   }
 
-  /** A flaw at a waist or a neck is measured from the outside that is there. */
+  /**
+   * Where a rule is laid against a part, by the closed piece alone: the lowest height at which the
+   * part is the outermost wood there is. What goes into a mate is hidden by it.
+   */
+  private static double begins(Aim aim, Part part) {
+    HalfSection own = part.target().in(part.closed());
+    for (double z = own.minZ() + 0.01; z < own.maxZ(); z += 0.01) {
+      double at = z;
+      double most =
+          aim.parts().stream()
+              .mapToDouble(p -> p.target().in(p.closed()).outer(at))
+              .max()
+              .orElse(0);
+      if (own.outer(at) > most - 1e-6) {
+        return part.closed().inverse().x(at - 0.01);
+      }
+    }
+    throw new AssertionError(part.name() + " is hidden");
+  }
+
+  /** What is found at a height, measured from where the part begins, is gone at that height. */
   @ParameterizedTest
   @MethodSource("kinds")
-  void a_flaw_turned_off_all_round_takes_what_was_said_where_it_is(Kind<?> kind) {
-    for (Part part : fresh(kind).aim().parts()) {
+  void a_find_at_a_height_takes_wood_at_that_height(Kind<?> kind) {
+    Aim aim = fresh(kind).aim();
+    for (Part part : aim.made()) {
       Gone gone = new Gone(part);
-      double high = part.target().maxZ() - gone.datum();
-      for (double share : new double[] {0.2, 0.5, 0.8}) {
-        double z = gone.datum() + share * high;
+      double low = begins(aim, part);
+      assertThat(part.datum()).as(part.name()).isCloseTo(low, within(0.02));
+      double high = part.target().maxZ() - low;
+      for (double share : new double[] {0.1, 0.2, 0.3, 0.5, 0.65, 0.8}) {
+        double z = low + share * high;
         double outer = part.target().outer(z);
-        AsFound f = new AsFound(part.name(), AsFound.What.FLAW, share * high, 0.5).allRound();
-        assertThat(part.target().minus(gone.of(f)).outer(z))
+        AsFound thin = new AsFound(part.name(), AsFound.What.DIAMETER, share * high, 2 * outer - 1);
+        assertThat(part.target().minus(gone.of(thin)).outer(z))
             .as("%s at %s", part.name(), share)
             .isCloseTo(outer - 0.5, within(1e-3));
+        AsFound flaw = new AsFound(part.name(), AsFound.What.FLAW, share * high, 0.5).allRound();
+        assertThat(part.target().minus(gone.of(flaw)).outer(z))
+            .as("%s at %s", part.name(), share)
+            .isCloseTo(outer - 0.5, within(0.02));
+        // As thick as anything there: nothing of the piece is missing.
+        double wide = 2 * aim.blank().swept().maxR();
+        assertThatThrownBy(
+                () -> gone.missing(new AsFound(part.name(), AsFound.What.DIAMETER, high / 2, wide)))
+            .hasMessageContaining("nothing of it is missing");
       }
     }
   }

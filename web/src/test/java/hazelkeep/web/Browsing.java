@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
@@ -31,6 +32,9 @@ abstract class Browsing {
   private static Playwright playwright;
   static Browser browser;
 
+  /** No page may take so long, ms, however busy the machine is: nothing hangs on less. */
+  static final int LONG = 180_000;
+
   final App app = App.shared();
   final PieceStore pieces = app.bean(PieceStore.class);
   final RunStore runs = app.bean(RunStore.class);
@@ -41,6 +45,7 @@ abstract class Browsing {
 
   @BeforeAll
   static void open() {
+    PlaywrightAssertions.setDefaultAssertionTimeout(LONG);
     playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -69,7 +74,7 @@ abstract class Browsing {
   void visit() {
     context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
     page = context.newPage();
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(LONG);
     page.onConsoleMessage(
         m -> {
           // What the server refuses on purpose is logged by the browser too.

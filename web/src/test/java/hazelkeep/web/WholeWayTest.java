@@ -91,7 +91,7 @@ class WholeWayTest extends Browsing {
         browser.newContext(
             new Browser.NewContextOptions().setViewportSize(820, 1180).setHasTouch(true));
     page = context.newPage();
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(LONG);
     go("/");
     page.tap("text=Start a piece");
     page.tap("[name='name']");

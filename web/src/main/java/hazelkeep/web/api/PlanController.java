@@ -70,14 +70,12 @@ class PlanController {
       allowed(request);
       String body = body(request);
       PlanAnswer answer =
-          turns.of(
-              request.getRemoteAddr(),
-              () -> Patience.within(Planner.MOST, () -> answer(json.mapper().readTree(body))));
+          turns.of(request.getRemoteAddr(), () -> answer(json.mapper().readTree(body)));
       return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(json.write(answer));
     } catch (Refused e) {
       return problem(e.status(), e.field(), e.getMessage(), Map.of());
     } catch (Patience.Lost e) {
-      return problem(HttpStatus.SERVICE_UNAVAILABLE, "", Planner.TOO_LONG, Map.of());
+      return problem(HttpStatus.UNPROCESSABLE_CONTENT, "", e.getMessage(), Map.of());
     } catch (JacksonException e) {
       String message = Sentences.of("pieceFile.this-is-not-the", json.reason(e));
       return problem(HttpStatus.BAD_REQUEST, "", message, Map.of());

@@ -5,7 +5,6 @@ import com.github.benmanes.caffeine.cache.LoadingCache;
 import hazelkeep.web.said.Sentences;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -13,8 +12,8 @@ import org.springframework.stereotype.Component;
 /** One plan at a time for each caller: nobody keeps all of the machine to himself. */
 @Component
 class Turns {
-  /** How long a caller waits for his own plan before he is asked to come back, s. */
-  private static final int WAIT = 6;
+  /** So many plans of a caller may wait for his first; of more he is asked to come back. */
+  private static final int WAITING = 8;
 
   private static final int CALLERS = 1_000;
 
@@ -22,7 +21,7 @@ class Turns {
       Caffeine.newBuilder()
           .maximumSize(CALLERS)
           .expireAfterAccess(Duration.ofMinutes(10))
-          .build(caller -> new Semaphore(1));
+          .build(caller -> new Semaphore(1, true));
 
   /**
    * Does something in a caller's turn.
@@ -32,10 +31,11 @@ class Turns {
   <T> T of(String caller, Supplier<T> what) {
     Semaphore turn = callers.get(caller);
     try {
-      if (!turn.tryAcquire(WAIT, TimeUnit.SECONDS)) {
+      if (turn.getQueueLength() >= WAITING) {
         throw new Refused(
             HttpStatus.TOO_MANY_REQUESTS, "", Sentences.of("turns.your-last-plan-is-still"));
       }
+      turn.acquire();
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new Refused(

@@ -16,6 +16,7 @@ import hazelkeep.kinds.mill.Mill;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.kinds.vessel.BoredVessel;
 import hazelkeep.kinds.vessel.VesselKind;
+import hazelkeep.measure.Progress;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
@@ -35,6 +36,7 @@ import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.ShelfStore;
 import hazelkeep.web.store.Wait;
+import hazelkeep.web.working.Working;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Fact;
 import java.time.LocalDate;
@@ -64,6 +66,7 @@ class DemoPieces implements ApplicationRunner {
   private final Planner planner;
   private final FitStore fits;
   private final ShelfStore shelf;
+  private final Working working;
   private final Environment environment;
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
 
@@ -73,12 +76,14 @@ class DemoPieces implements ApplicationRunner {
       Planner planner,
       FitStore fits,
       ShelfStore shelf,
+      Working working,
       Environment environment) {
     this.pieces = pieces;
     this.runs = runs;
     this.planner = planner;
     this.fits = fits;
     this.shelf = shelf;
+    this.working = working;
     this.environment = environment;
   }
 
@@ -87,22 +92,34 @@ class DemoPieces implements ApplicationRunner {
     if (!environment.acceptsProfiles(DEMO) || !pieces.isEmpty()) {
       return;
     }
-    saltBox();
-    pinBox();
-    canister();
-    well();
-    vase();
-    barley();
-    needles();
-    mill();
-    house();
-    goblet();
+    List<Runnable> all =
+        List.of(
+            this::saltBox,
+            this::pinBox,
+            this::canister,
+            this::well,
+            this::vase,
+            this::barley,
+            this::needles,
+            this::mill,
+            this::house,
+            this::goblet,
+            this::pull,
+            () -> create("Lid for the sorting bowl", LidKind.LID, DemoDesigns.bowlLid()),
+            () -> create("Pea jar for the seed shelf", JarKind.JAR, DemoDesigns.jar()),
+            () ->
+                create(
+                    "Small goblet from a rail's offcut", GobletKind.GOBLET, DemoDesigns.small()));
+    try (Progress.Telling telling = working.on(Working.DEMO)) {
+      Progress.each(all);
+    }
+  }
+
+  /** Its blank is not dry yet. */
+  private void pull() {
     long pull = create("Pull for the ship's bell rope", HandleKind.HANDLE, DemoDesigns.pull());
     LocalDate dry = LocalDate.now().plusDays(DRIES);
     shelf.leave(pull, new Wait(Optional.of(dry), "its blank dries by the stove"));
-    create("Lid for the sorting bowl", LidKind.LID, DemoDesigns.bowlLid());
-    create("Pea jar for the seed shelf", JarKind.JAR, DemoDesigns.jar());
-    create("Small goblet from a rail's offcut", GobletKind.GOBLET, DemoDesigns.small());
   }
 
   /** A piece that things may be added to. */

@@ -50,7 +50,7 @@ public final class FoundDrawing {
         scale);
     for (Part p : plan.aim().parts()) {
       String d = sheet.both(p.target().in(p.closed()));
-      double datum = p.closed().x(new Gone(p).datum());
+      double datum = p.closed().x(p.datum());
       svg.empty(
           "path",
           "class",
@@ -78,8 +78,8 @@ public final class FoundDrawing {
     if (!lost.isEmpty()) {
       svg.region("missing", sheet.both(lost), "none");
     } else if (f.what().says().contains(AsFound.Says.AT)) {
-      double x = sheet.x(closed.x(gone.datum() + f.at()));
-      double r = part.target().outer(gone.datum() + f.at());
+      double x = sheet.x(closed.x(part.datum() + f.at()));
+      double r = part.target().outer(part.datum() + f.at());
       svg.line("weak", x, sheet.up(r + 3), x, sheet.up(Math.max(0, r - Math.max(1, f.value()))));
     }
   }

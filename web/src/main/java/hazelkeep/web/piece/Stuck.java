@@ -45,14 +45,14 @@ class Stuck {
     return page(e.getMessage(), request);
   }
 
-  /** A piece that takes too long is as stuck as one that can't be drawn. */
+  /** A piece that takes too much work is as stuck as one that can't be drawn. */
   @ExceptionHandler(Patience.Lost.class)
-  ModelAndView tooLong(Patience.Lost e, HttpServletRequest request) {
+  ModelAndView tooMuch(Patience.Lost e, HttpServletRequest request) {
     Matcher m = PIECE.matcher(request.getRequestURI());
     if (!m.matches()) {
       throw e;
     }
-    return page(Planner.TOO_LONG, request);
+    return page(e.getMessage(), request);
   }
 
   private ModelAndView page(String why, HttpServletRequest request) {

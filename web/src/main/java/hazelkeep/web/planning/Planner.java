@@ -24,7 +24,6 @@ import hazelkeep.web.store.Stale;
 import hazelkeep.workbench.Bench;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,12 +37,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Planner {
-  /** A plan that takes longer is given up. */
-  public static final Duration MOST = Duration.ofSeconds(5);
-
-  /** What is said of it then. */
-  public static final String TOO_LONG = Sentences.of("planner.this-takes-longer-than");
-
   private static final int REMEMBERED = 40;
 
   private static final DimKey UNKNOWN = new DimKey("design");
@@ -199,7 +192,7 @@ public class Planner {
     // Not made inside the cache: one plan asks for another.
     Object made;
     try {
-      made = Patience.within(MOST, make);
+      made = make.get();
     } catch (BadDesign | Patience.Lost | Stale | NotThere e) {
       throw e;
     } catch (RuntimeException e) {

@@ -3,7 +3,6 @@ package hazelkeep.web.problem;
 import hazelkeep.measure.Patience;
 import hazelkeep.web.config.Callers;
 import hazelkeep.web.config.Trouble;
-import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.NotWritten;
@@ -50,8 +49,8 @@ class Problems {
   }
 
   @ExceptionHandler(Patience.Lost.class)
-  Object tooLong(HttpServletRequest request) {
-    return told(HttpStatus.SERVICE_UNAVAILABLE, "Given up", Planner.TOO_LONG, request);
+  Object tooMuch(Patience.Lost e, HttpServletRequest request) {
+    return told(HttpStatus.UNPROCESSABLE_CONTENT, "Given up", e.getMessage(), request);
   }
 
   @ExceptionHandler(Stale.class)

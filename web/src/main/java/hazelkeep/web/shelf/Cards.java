@@ -64,10 +64,8 @@ class Cards {
   private Card orWhyNot(Piece p, Standing standing, Show show) {
     try {
       return made(p, standing, show);
-    } catch (BadDesign e) {
+    } catch (BadDesign | Patience.Lost e) {
       return Card.stuck(p, standing.waits(), e.getMessage());
-    } catch (Patience.Lost e) {
-      return Card.stuck(p, standing.waits(), Planner.TOO_LONG);
     }
   }
 

@@ -13,10 +13,12 @@ import hazelkeep.web.store.RunStore.Standing;
 import hazelkeep.web.store.ShelfStore;
 import hazelkeep.web.store.ShelfStore.Ask;
 import hazelkeep.web.store.ShelfStore.Board;
+import hazelkeep.web.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Controller;
@@ -40,16 +42,21 @@ class ShelfController {
 
   private static final int LONGEST = 120;
 
+  private static final double PERCENT = 100;
+
   private final PieceStore pieces;
   private final RunStore runs;
   private final ShelfStore shelf;
   private final Cards cards;
+  private final Working working;
 
-  ShelfController(PieceStore pieces, RunStore runs, ShelfStore shelf, Cards cards) {
+  ShelfController(
+      PieceStore pieces, RunStore runs, ShelfStore shelf, Cards cards, Working working) {
     this.pieces = pieces;
     this.runs = runs;
     this.shelf = shelf;
     this.cards = cards;
+    this.working = working;
   }
 
   /**
@@ -167,7 +174,9 @@ class ShelfController {
     model.addAttribute("titles", Kinds.ALL.stream().map(Kind::title).toList());
     model.addAttribute("woods", shelf.woods());
     model.addAttribute("unreadable", unreadable);
-    boolean empty = !wanted.asks() && pieces.isEmpty();
+    OptionalDouble filling = working.share(Working.DEMO);
+    filling.ifPresent(s -> model.addAttribute("filling", Math.round(PERCENT * s)));
+    boolean empty = !wanted.asks() && pieces.isEmpty() && filling.isEmpty();
     model.addAttribute("empty", empty);
     model.addAttribute("first", empty ? FirstPiece.DRAWN : null);
     model.addAttribute("show", new Show(unit));

@@ -2,6 +2,7 @@ package hazelkeep.web.shop;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Progress;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
@@ -11,7 +12,6 @@ import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -27,8 +27,6 @@ import org.springframework.stereotype.Component;
 class Broken {
   /** Pieces that are tried: those changed last, and not finished. */
   private static final int TRIED = 20;
-
-  private static final Duration MOST = Duration.ofSeconds(4);
 
   private final PieceStore pieces;
   private final RunStore runs;
@@ -46,21 +44,16 @@ class Broken {
     List<Long> open =
         pieces.names().keySet().stream()
             .filter(id -> !standings.containsKey(id) || !standings.get(id).closed())
-            .limit(TRIED)
             .toList();
     List<String> out = new ArrayList<>();
-    try {
-      Patience.within(
-          MOST,
-          () -> {
-            open.forEach(id -> breaks(pieces.get(id), next).ifPresent(out::add));
-            return out;
-          });
-    } catch (Patience.Lost e) {
-      // What was not tried stands in nobody's way; it is said beside what was found.
-      if (!out.isEmpty()) {
-        out.add(Sentences.of("broken.more-were-not-tried-for"));
-      }
+    Progress.each(
+        open.stream()
+            .limit(TRIED)
+            .<Runnable>map(id -> () -> breaks(pieces.get(id), next).ifPresent(out::add))
+            .toList());
+    // What was not tried stands in nobody's way; it is said beside what was found.
+    if (!out.isEmpty() && open.size() > TRIED) {
+      out.add(Sentences.of("broken.more-were-not-tried", TRIED));
     }
     return String.join("; ", out);
   }
@@ -69,7 +62,7 @@ class Broken {
     Set<String> stops;
     try {
       stops = stops(planner.plan(piece));
-    } catch (BadDesign e) {
+    } catch (BadDesign | Patience.Lost e) {
       return Optional.empty();
     }
     try {
@@ -82,7 +75,7 @@ class Broken {
                       + " ("
                       + f.verdict().title().toLowerCase(java.util.Locale.ROOT)
                       + ")");
-    } catch (BadDesign e) {
+    } catch (BadDesign | Patience.Lost e) {
       return Optional.of(piece.name() + " (" + e.getMessage() + ")");
     }
   }

@@ -1,6 +1,7 @@
 package hazelkeep.web.shop;
 
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Progress;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.practice.Line;
@@ -17,7 +18,6 @@ import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -35,8 +35,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class PracticeController {
   /** Pieces that are asked whether a line shapes them: those changed last. */
   private static final int ASKED = 40;
-
-  private static final Duration MOST = Duration.ofSeconds(3);
 
   private final ShopStore store;
   private final PieceStore pieces;
@@ -155,41 +153,47 @@ class PracticeController {
 
   @GetMapping("/shop/practice/{key:[a-z]+\\.[a-z-]+}")
   String line(@PathVariable String key, Unit unit, Model model) {
-    Line line =
-        Line.named(key)
-            .orElseThrow(() -> new NotThere(Sentences.of("practice.practice-has-no-line", key)));
-    List<Use> uses = new ArrayList<>();
-    boolean all = true;
-    try {
-      Patience.within(
-          MOST,
-          () -> {
-            pieces.names().keySet().stream()
-                .limit(ASKED)
-                .map(pieces::get)
-                .filter(p -> asks(p, line))
-                .forEach(p -> uses.add(new Use("/pieces/" + p.id(), p.name())));
-            return uses;
-          });
-      all = pieces.names().size() <= ASKED;
-    } catch (Patience.Lost e) {
-      all = false;
-    }
+    Line line = named(key);
     Practice own = store.shop().practice();
     String value = own.own(line).isPresent() ? CustomWords.words(line, own.of(line), unit) : "";
     model.addAttribute("row", PracticePage.row(line, unit, value, ""));
     model.addAttribute("least", CustomWords.words(line, line.text().least(), unit));
     model.addAttribute("most", CustomWords.words(line, line.text().most(), unit));
     model.addAttribute("show", new Show(unit));
-    model.addAttribute("uses", uses);
-    model.addAttribute("all", all);
     return "shop/line";
+  }
+
+  private static Line named(String key) {
+    return Line.named(key)
+        .orElseThrow(() -> new NotThere(Sentences.of("practice.practice-has-no-line", key)));
+  }
+
+  /** The pieces that a line shapes: each has to be planned to know. */
+  @GetMapping("/shop/practice/{key:[a-z]+\\.[a-z-]+}/uses")
+  String uses(@PathVariable String key, Model model) {
+    Line line = named(key);
+    List<Use> uses = new ArrayList<>();
+    Map<Long, String> names = pieces.names();
+    Progress.each(
+        names.keySet().stream()
+            .limit(ASKED)
+            .<Runnable>map(
+                id ->
+                    () -> {
+                      if (asks(pieces.get(id), line)) {
+                        uses.add(new Use("/pieces/" + id, names.get(id)));
+                      }
+                    })
+            .toList());
+    model.addAttribute("uses", uses);
+    model.addAttribute("all", names.size() <= ASKED);
+    return "shop/uses :: uses";
   }
 
   private boolean asks(Piece piece, Line line) {
     try {
       return planner.plan(piece).practice().contains(line);
-    } catch (BadDesign e) {
+    } catch (BadDesign | Patience.Lost e) {
       return false;
     }
   }

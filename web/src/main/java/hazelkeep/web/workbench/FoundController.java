@@ -31,6 +31,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -204,12 +205,28 @@ class FoundController {
         .filter(w -> w.name().equalsIgnoreCase(typed.what()))
         .findFirst()
         .flatMap(
-            w -> part.filter(p -> new Gone(p).can(w)).map(p -> new Asked(p.name(), w, from(p))));
+            w ->
+                part.filter(p -> new Gone(p).can(w))
+                    .map(p -> new Asked(p.name(), w, from(p, plan.kind().stands()))));
   }
 
-  private static String from(Part part) {
-    return new Gone(part).opensUp() ? "from its foot" : Sentences.of("found.from-its-rim-at");
+  /** What a rule is laid against: the face that lies where heights on a part begin. */
+  private static String from(Part part, boolean stands) {
+    double at = part.datum();
+    List<String> faces =
+        part.surfaces().stream()
+            .filter(s -> s.line().points().stream().anyMatch(p -> Math.abs(p.z() - at) < FACE))
+            .map(s -> s.id().name())
+            .toList();
+    return Stream.of("foot", "rim", "shoulder")
+        .filter(f -> faces.contains(f) && (stands || !f.equals("foot")))
+        .findFirst()
+        .map(f -> "from its " + f)
+        .orElseGet(() -> Sentences.of("found.from-its-left-end"));
   }
+
+  /** A face lies at a height when it is as near as this, mm. */
+  private static final double FACE = 0.05;
 
   @PostMapping("/found")
   String found(
