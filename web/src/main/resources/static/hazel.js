@@ -248,9 +248,11 @@ let waits = null;
 const bar = document.createElement("div");
 bar.className = "working";
 bar.hidden = true;
-bar.setAttribute("role", "progressbar");
-bar.setAttribute("aria-label", "Working it out");
-bar.innerHTML = "<span></span>";
+bar.setAttribute("role", "status");
+const done = document.createElement("span");
+done.setAttribute("role", "progressbar");
+done.setAttribute("aria-label", "Working it out");
+bar.append(done);
 document.body.append(bar);
 async function far() {
   const now = waits;
@@ -260,14 +262,14 @@ async function far() {
   if (waits !== now) return;
   if (answer?.status === 200) {
     const percent = await answer.text();
-    bar.setAttribute("aria-valuenow", percent);
-    bar.firstChild.textContent = `${percent} % worked out`;
-    bar.firstChild.style.width = `${percent}%`;
+    done.setAttribute("aria-valuenow", percent);
+    done.textContent = `${percent} % worked out`;
+    done.style.width = `${percent}%`;
   } else {
     // Nothing is worked on any more: a file that was saved leaves the page where it is.
     if (++now.idle > 2) { answered(); return; }
-    bar.removeAttribute("aria-valuenow");
-    bar.firstChild.textContent = "Working it out";
+    done.removeAttribute("aria-valuenow");
+    done.textContent = "Working it out";
   }
   now.soon = setTimeout(far, LONG);
 }

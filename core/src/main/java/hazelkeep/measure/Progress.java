@@ -24,8 +24,8 @@ public final class Progress {
   }
 
   /** What is told to a progress until it is closed. */
-  public interface Telling extends AutoCloseable {
-    @Override
+  public interface Telling {
+    /** Nothing more is told. */
     void close();
   }
 

@@ -47,9 +47,8 @@ class PracticePageTest {
         .contains("Least wall of a box 2.5 mm, usual 3")
         .contains("By your own");
     assertThat(visitor.get("/pieces/4").body()).doesNotContain("By your own");
-    assertThat(visitor.get("/shop/practice/wall.box").body())
-        .contains("2.5 mm")
-        .contains("Barley canister");
+    assertThat(visitor.get("/shop/practice/wall.box").body()).contains("2.5 mm");
+    assertThat(visitor.get("/shop/practice/wall.box/uses").body()).contains("Barley canister");
     visitor.get("/shop/practice");
     visitor.post("/shop/practice", "wall.box", "");
     assertThat(practice()).isEqualTo(Practice.USUAL);

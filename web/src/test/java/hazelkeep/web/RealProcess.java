@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.TimeUnit;
 
 /** The application as a process of its own, as it is started from the command line. */
 final class RealProcess {
@@ -76,19 +75,19 @@ final class RealProcess {
 
   /** What it ended with. */
   int ended() throws InterruptedException {
-    process.waitFor(20, TimeUnit.SECONDS);
+    process.waitFor();
     return process.exitValue();
   }
 
   /** Ends it as a power cut does: nothing is tidied up. */
   void kill() throws InterruptedException {
     process.destroyForcibly();
-    process.waitFor(20, TimeUnit.SECONDS);
+    process.waitFor();
   }
 
   /** Asks it to end. */
   void stop() throws InterruptedException {
     process.destroy();
-    process.waitFor(20, TimeUnit.SECONDS);
+    process.waitFor();
   }
 }

@@ -110,8 +110,11 @@ class DemoPieces implements ApplicationRunner {
             () ->
                 create(
                     "Small goblet from a rail's offcut", GobletKind.GOBLET, DemoDesigns.small()));
-    try (Progress.Telling telling = working.on(Working.DEMO)) {
+    Progress.Telling telling = working.on(Working.DEMO);
+    try {
       Progress.each(all);
+    } finally {
+      telling.close();
     }
   }
 

@@ -32,8 +32,11 @@ class WorkingFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    try (Progress.Telling telling = working.on(request.getRequestURI())) {
+    Progress.Telling telling = working.on(request.getRequestURI());
+    try {
       chain.doFilter(request, response);
+    } finally {
+      telling.close();
     }
   }
 }
