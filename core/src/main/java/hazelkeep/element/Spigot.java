@@ -176,7 +176,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
       part.glued(on.name());
     }
     reach.spare.ifPresent(
-        line -> part.stub("spare", between(lay, reach.beyond, r, r + lay.custom(line)), on.name()));
+        line -> part.stub("spare", between(lay, reach.sunk, r, r + lay.custom(line)), on.name()));
   }
 
   private HalfSection between(Lay lay, Edge to, double in, double out) {

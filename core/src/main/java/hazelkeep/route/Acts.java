@@ -2,6 +2,7 @@ package hazelkeep.route;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.SurfaceId;
@@ -64,12 +65,30 @@ public final class Acts {
       }
       for (Stub stub : q.stubs()) {
         if (!ids.contains(stub.standsOn())) {
-          zone = zone.minus(stub.region());
+          zone = zone.minus(spared(stub, ids));
         }
       }
     }
     return new Act.Remove(part, zone, leave == 0 ? ids : Set.of(), List.of());
   }
+
+  /**
+   * What is spared of waste that stands on a surface: nothing of it beyond a face that is bared
+   * past that surface's end, so that the face is cut flat.
+   */
+  private HalfSection spared(Stub stub, Set<SurfaceId> bared) {
+    Polyline under = aim.surface(stub.standsOn()).line();
+    HalfSection out = stub.region();
+    for (SurfaceId id : bared) {
+      HalfSection zone = aim.surface(id).zone();
+      boolean past = zone.minZ() >= under.most() - SAME || zone.maxZ() <= under.least() + SAME;
+      out = past && id.part().equals(stub.standsOn().part()) ? out.minus(zone) : out;
+    }
+    return out;
+  }
+
+  /** Places nearer than this are one, mm. */
+  private static final double SAME = 1e-6;
 
   /** A parting cut between two parts: the one stays held, the other is caught. */
   public static Act.Remove part(String held, String caught, HalfSection region) {

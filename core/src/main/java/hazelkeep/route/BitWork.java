@@ -62,6 +62,7 @@ final class BitWork {
   static List<Verdict> judge(Setup setup, Step step, Work work, Lathe lathe) {
     List<Verdict> out = new ArrayList<>();
     step.bit()
+        .filter(b -> !b.byHand())
         .ifPresent(
             b ->
                 step.acts().stream()

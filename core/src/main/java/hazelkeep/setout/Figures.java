@@ -18,6 +18,11 @@ public record Figures(Shop shop, Practice practice) {
   /** A card cut to the round. */
   private static final Gauge CARD = new Gauge("card", 0);
 
+  /** How long a part is sawn or pared. */
+  public Figure length(Finished f) {
+    return new Figure(Figure.Kind.PLACE, f.length(), RULE, practice.of(Line.READ_PLACE), false);
+  }
+
   /** What comes off the end. */
   public Figure takenOff(SetOut setOut) {
     return new Figure(
@@ -52,7 +57,13 @@ public record Figures(Shop shop, Practice practice) {
         Figure.Kind.RADIUS,
         Math.abs(cut.radius()),
         CARD,
-        practice.of(cut.rough() ? Line.READ_ROUGH : Line.READ_TURNED),
+        // A small round is none any more where all of it may be off.
+        Math.min(
+            practice.of(cut.rough() ? Line.READ_ROUGH : Line.READ_TURNED),
+            Math.abs(cut.radius()) / ROUND),
         false);
   }
+
+  /** Of a radius, what it may be off at most is its quarter. */
+  private static final double ROUND = 4;
 }

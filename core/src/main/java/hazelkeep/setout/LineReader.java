@@ -51,8 +51,7 @@ final class LineReader {
     known.add(new Known(name, line.in(frame)));
   }
 
-  Pass pass(String part, List<Point> line) {
-    Datum datum = datum(line);
+  Pass pass(String part, List<Point> line, Datum datum) {
     List<Cut> cuts = new ArrayList<>();
     int from = 0;
     Optional<Named> on = on(line, 0);
@@ -71,15 +70,21 @@ final class LineReader {
     return new Pass(part, datum, cuts, closed);
   }
 
-  /** The end, or the chuck for what is cut from outside close in front of it. */
-  private Datum datum(List<Point> line) {
-    double low = line.stream().mapToDouble(Point::z).min().orElse(0);
-    double high = line.stream().mapToDouble(Point::z).max().orElse(0);
-    boolean chuck = !(stage.setup().hold().grip() instanceof Centres);
-    boolean outside = line.stream().anyMatch(this::outside);
-    return chuck && outside && low > -ON && high < end - high
+  /**
+   * What all places of the step are counted from: the end, or the chuck where all of it is cut from
+   * outside close in front of that.
+   */
+  Datum datum(List<List<Point>> lines) {
+    boolean chuck = !(stage.setup().hold().grip() instanceof Centres) && !lines.isEmpty();
+    return chuck && lines.stream().allMatch(this::atChuck)
         ? new Datum(Datum.From.CHUCK, 0)
         : new Datum(Datum.From.END, end);
+  }
+
+  private boolean atChuck(List<Point> line) {
+    double low = line.stream().mapToDouble(Point::z).min().orElse(0);
+    double high = line.stream().mapToDouble(Point::z).max().orElse(0);
+    return line.stream().anyMatch(this::outside) && low > -ON && high < end - high;
   }
 
   /** Whether a place lies on the outside of the wood as it was. */

@@ -110,6 +110,16 @@ public record Bit(
     return new Bit(name, form, diameter, tip, reach, shank, needsCentre, found);
   }
 
+  /** The same bit in a handle: pushed by hand, the tailstock has no part in it. */
+  public Bit inHandle() {
+    return new Bit(name, Form.DEPTH, diameter, tip, reach, shank, false, own);
+  }
+
+  /** Whether it is pushed by hand. */
+  public boolean byHand() {
+    return form == Form.DEPTH;
+  }
+
   /** A twist bit with a common point of 118 degrees. */
   public static Bit twist(String name, double diameter, double reach) {
     return new Bit(

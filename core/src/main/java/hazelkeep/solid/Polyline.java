@@ -59,6 +59,16 @@ public record Polyline(List<Point> points) {
     return points.get(points.size() - 1);
   }
 
+  /** The lowest place of it along the axis. */
+  public double least() {
+    return points.stream().mapToDouble(Point::z).min().orElseThrow();
+  }
+
+  /** The highest place of it along the axis. */
+  public double most() {
+    return points.stream().mapToDouble(Point::z).max().orElseThrow();
+  }
+
   /** The same line run the other way. */
   public Polyline reversed() {
     List<Point> back = new ArrayList<>(points);

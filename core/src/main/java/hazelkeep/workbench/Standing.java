@@ -110,16 +110,41 @@ final class Standing<D extends Design> {
           done.add(key);
         }
       }
+      recipe().setups().forEach(this::passed);
     }
     return done;
   }
 
+  /**
+   * Steps that only cut, before others of their hold that were done, and that find no wood to cut:
+   * an order that came later has them, and their work is done.
+   */
+  private void passed(Setup s) {
+    List<StepKey> keys = s.steps().stream().map(Step::key).toList();
+    int last = -1;
+    for (StepKey key : log.logged().keySet()) {
+      last = Math.max(last, keys.indexOf(key));
+    }
+    for (Step step : s.steps().subList(0, last + 1)) {
+      boolean cuts =
+          step.acts().stream().allMatch(a -> a instanceof Act.Remove || a instanceof Act.Read);
+      boolean owed = step.acts().stream().anyMatch(a -> a instanceof Act.Remove r && finds(r));
+      if (cuts && !owed && !log.logged().containsKey(step.key())) {
+        done.add(step.key());
+      }
+    }
+  }
+
   /** Whether a cut to size, as it is planned now, would still find wood. */
   private boolean owes(Act.Remove r) {
-    return !r.bares().isEmpty()
-        && now.stock(aim.part(r.part()))
-            .filter(b -> b.sound().and(r.region()).area() > OWED)
-            .isPresent();
+    return !r.bares().isEmpty() && finds(r);
+  }
+
+  /** Whether a cut still finds wood. */
+  private boolean finds(Act.Remove r) {
+    return now.stock(aim.part(r.part()))
+        .filter(b -> b.sound().and(r.region()).area() > OWED)
+        .isPresent();
   }
 
   /**

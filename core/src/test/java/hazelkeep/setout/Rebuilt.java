@@ -1,5 +1,6 @@
 package hazelkeep.setout;
 
+import hazelkeep.bore.Sweep;
 import hazelkeep.hold.Work;
 import hazelkeep.route.Stage;
 import hazelkeep.solid.HalfSection;
@@ -56,6 +57,11 @@ final class Rebuilt {
   }
 
   private Geometry rebuilt(Geometry wood) {
+    if (told.bored().isPresent()) {
+      Bored b = told.bored().get();
+      double full = told.end() - Math.rint(10 * b.deep()) / 10;
+      return jts(Sweep.of(b.bit(), told.end() + 1, full)).intersection(wood).buffer(0);
+    }
     List<List<Coordinate>> lines = new ArrayList<>();
     for (Pass p : told.passes()) {
       lines.add(line(p, wood));

@@ -1,16 +1,21 @@
 package hazelkeep.setout;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.hold.Centres;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.RandomPieces;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
+import hazelkeep.route.Act;
 import hazelkeep.route.Stage;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -32,9 +37,49 @@ class SetOutTest {
   private <D extends Design> void cut(int i, RandomPieces.Wished<D> wished) {
     D design = RandomPieces.adorned(wished, new Random(i), shop);
     for (Stage s : Plan.of(wished.kind(), design, shop, List.of()).rehearsal().stages()) {
-      assertThat(new Rebuilt(s, SetOut.of(s)).differs())
-          .as("%d %s %s, %s: %s", i, wished.kind().name(), design, s.step().key(), SetOut.of(s))
-          .isEmpty();
+      SetOut told = SetOut.of(s);
+      String what =
+          String.format("%d %s %s, %s: %s", i, wished.kind().name(), design, s.step().key(), told);
+      if (s.setup().hold().onLathe()) {
+        assertThat(new Rebuilt(s, told).differs()).as(what).isEmpty();
+        assertThat(told.passes().stream().map(Pass::datum).distinct()).as(what).hasSizeLessThan(2);
+        told.passes().forEach(p -> reached(s, p.datum(), what));
+      } else {
+        byHand(s, told, what);
+      }
+    }
+  }
+
+  /**
+   * A face that the places of a step count from is there then, and no wood or iron lies over it.
+   */
+  private static void reached(Stage s, Datum datum, String what) {
+    double most =
+        s.left().distinct().stream()
+            .flatMap(p -> s.left().swept(p).rings().stream())
+            .flatMap(r -> r.points().stream())
+            .mapToDouble(Point::z)
+            .max()
+            .orElseThrow();
+    boolean chucked = !(s.setup().hold().grip() instanceof Centres);
+    assertThat(datum.x())
+        .as(what)
+        .isCloseTo(datum.from() == Datum.From.END ? most : 0, within(1e-6));
+    assertThat(datum.from() == Datum.From.END || chucked).as(what).isTrue();
+  }
+
+  /** Off the lathe nothing is counted from a chuck: what is sawn is told from end to end. */
+  private static void byHand(Stage s, SetOut told, String what) {
+    assertThat(told.passes()).as(what).isEmpty();
+    assertThat(told.takenOff()).as(what).isZero();
+    for (Act a : s.step().acts()) {
+      if (a instanceof Act.Remove r && s.after().removed() - s.before().removed() > 1) {
+        Part part = s.aim().part(r.part());
+        double length =
+            s.after().stock(part).orElseThrow().swept().maxZ()
+                - s.after().stock(part).orElseThrow().swept().minZ();
+        assertThat(told.finished()).as(what).contains(new Finished(part.name(), length));
+      }
     }
   }
 
@@ -103,6 +148,11 @@ class SetOutTest {
                         c.sunk()))
             .toList();
     all.set(pass, new Pass(p.part(), p.datum(), cuts, p.closed()));
-    return new SetOut(told.end(), told.takenOff(), all);
+    return new SetOut(
+        told.end(), told.takenOff(), all, told.bored().map(b -> deeper(b, by)), List.of());
+  }
+
+  private static Bored deeper(Bored b, double by) {
+    return new Bored(b.part(), b.bit(), b.deep() + by);
   }
 }

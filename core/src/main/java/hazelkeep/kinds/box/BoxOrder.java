@@ -11,8 +11,10 @@ import static hazelkeep.route.Acts.read;
 import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.bore.Pass;
+import hazelkeep.bore.Sweep;
 import hazelkeep.element.Built;
 import hazelkeep.element.Edge;
+import hazelkeep.element.Lay;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.ThreadPair;
 import hazelkeep.element.Work;
@@ -29,10 +31,8 @@ import hazelkeep.shop.Bit;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.solid.Point;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 
 /**
@@ -215,6 +215,7 @@ final class BoxOrder {
     SetupDraft s =
         new SetupDraft(
             "body", "Body on its tenon", Hold.of(onBody(p, b)), Map.of(BODY, bodyFrame(p, b)));
+    p.brim(s, w);
     hollowBody(s, p.over() ? "spigot end" : "rim");
     if (p.over()) {
       finishInside(s, Wording.of("boxOrder.mask-the-spigot"));
@@ -283,9 +284,9 @@ final class BoxOrder {
     s.step(
         "hollow",
         "Hollow the body",
-        Wording.of("boxOrder.face-the-then-hollow-from-the", face),
+        Wording.of("boxOrder.from-the-centre-outwards-the"),
         Speeds.At.TURNING,
-        w.acts().bare(0, BODY, face, "inside"),
+        w.acts().bare(0, BODY, "inside"),
         w.deep(DEPTH, "from the " + face + " to the floor"),
         w.turned(INSIDE, "at the mouth"));
   }
@@ -300,11 +301,11 @@ final class BoxOrder {
   }
 
   private void depthHole(SetupDraft s, Bit bit, String face) {
-    s.step(
+    s.bore(
         "depth hole",
         "Bore the depth hole",
         Wording.of("boxOrder.the-in-a-handle-marked", bit.name()),
-        Speeds.At.BORING,
+        bit.inHandle(),
         remove(BODY, hole(bit, b.mm(HOLE))),
         read(
             HOLE.path(),
@@ -314,19 +315,8 @@ final class BoxOrder {
             0));
   }
 
-  /** From where a bit comes, mm in front of what is faced off. */
-  private static final double CLEAR = 1;
-
   private HalfSection hole(Bit bit, double depth) {
-    double r = bit.diameter() / 2;
-    double full = p.mouthAt(b) - depth;
-    double from = p.mouthAt(b) + b.mm(p.brimFacing()) + CLEAR;
-    return HalfSection.of(
-        List.of(
-            new Point(from, 0),
-            new Point(full - bit.tip(), 0),
-            new Point(full, r),
-            new Point(from, r)));
+    return Sweep.of(bit, p.mouthAt(b) + Lay.BEYOND, p.mouthAt(b) - depth);
   }
 
   /** The body by its tenon, or by the recess in its foot. */

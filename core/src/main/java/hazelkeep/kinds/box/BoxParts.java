@@ -29,6 +29,7 @@ import hazelkeep.element.Spare;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Stock;
 import hazelkeep.element.ThreadPair;
+import hazelkeep.element.Work;
 import hazelkeep.kinds.box.LiddedBox.School;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
@@ -36,6 +37,7 @@ import hazelkeep.piece.Dims;
 import hazelkeep.piece.Finishing;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
+import hazelkeep.route.SetupDraft;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -175,11 +177,6 @@ final class BoxParts {
     return lay.at(AT_RIM) - lay.at(AT_JOIN);
   }
 
-  /** What frees the body's brim: it is faced off. */
-  DimKey brimFacing() {
-    return (over() ? faceSpigot : faceRim).key();
-  }
-
   /** How the work begins. */
   Opening opening() {
     return new Opening(footTenon, topTenon, kerf, LID);
@@ -246,19 +243,25 @@ final class BoxParts {
         new Spigot.Mate(wall, RECESS, Optional.of(RECESS_DEEP), over() ? on : wall, d.closes()));
   }
 
+  private Face rim() {
+    return new Face(new SurfaceId(BODY, "rim"), Role.MEET, AT_JOIN, true, bodySide, this::mouth);
+  }
+
+  /** The body's brim faced, from where all depths in it count. */
+  void brim(SetupDraft s, Work w) {
+    if (over()) {
+      spigot().face(s, w);
+    } else {
+      rim().faced("Face the rim", Wording.of("spigot.cut-it-clean-a-dimple")).in(s, w);
+    }
+  }
+
   private Member body() {
     ChuckTenon tenon = footTenon;
     List<Element> elements =
         over()
             ? List.of(foot, bodySide, spigot(), hollow, tenon)
-            : threaded(
-                foot,
-                bodySide,
-                new Face(
-                    new SurfaceId(BODY, "rim"), Role.MEET, AT_JOIN, true, bodySide, this::mouth),
-                new BoxMouth(d),
-                hollow,
-                tenon);
+            : threaded(foot, bodySide, rim(), new BoxMouth(d), hollow, tenon);
     return new Member(BODY, elements, WALLS, Optional.empty(), AT_FOOT, Optional.empty());
   }
 

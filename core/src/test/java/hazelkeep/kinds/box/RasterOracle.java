@@ -245,7 +245,7 @@ final class RasterOracle {
                 && r > outer(z - foot - jump)
                 && !nearTarget(false, z, r, 0.5);
       case "whole/shoulder":
-        return z > join && z < kerf1 && r > rs && !(z < kerf0 && r <= rs + 1);
+        return z > join && z < kerf1 && r > rs + 1;
       case "whole/spigot":
         return z > kerf0 && z < rim && r > rs;
       case "whole/part":
@@ -257,6 +257,8 @@ final class RasterOracle {
                 || over && z >= rim && z < rim + recessDeep && r <= Math.min(lidInsideR, rr));
       case "lid/recess":
         return high && z > rim && z < rim + recessDeep && r < rr;
+      case "body/face":
+        return low && z > mouth && z < kerf1;
       case "body/depth hole":
         return low && hole(z, r);
       case "body/hollow":

@@ -3,19 +3,23 @@ package hazelkeep.web.drawing;
 import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Stage;
+import hazelkeep.setout.Bored;
 import hazelkeep.setout.Cut;
 import hazelkeep.setout.Cut.Shape;
 import hazelkeep.setout.Datum;
 import hazelkeep.setout.Figure;
 import hazelkeep.setout.Figures;
+import hazelkeep.setout.Finished;
 import hazelkeep.setout.Named;
 import hazelkeep.setout.Pass;
 import hazelkeep.setout.SetOut;
 import hazelkeep.setout.Station;
 import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** A step's setting out in lines that are read one by one: the same on every screen and paper. */
 public final class CutRows {
@@ -31,27 +35,54 @@ public final class CutRows {
   private final Show show;
   private final Figures figures;
   private final boolean several;
-  private final boolean bored;
   private final boolean parts;
+  private final UnaryOperator<String> called;
+  private Optional<Bored> bored = Optional.empty();
+  private boolean faced;
   private final List<CutRow> rows = new ArrayList<>();
 
-  private CutRows(Stage stage, Figures figures, Show show) {
+  private CutRows(Plan<?> plan, Stage stage, Show show) {
     this.show = show;
-    this.figures = figures;
-    this.bored = stage.step().bit().isPresent();
+    this.figures = new Figures(plan.shop(), plan.aim().practice());
+    this.called = plan.kind()::called;
     this.parts = stage.parts();
     this.several = stage.setup().frames().size() > 1;
   }
 
   /** The lines of a step; none where nothing is cut. */
   public static List<CutRow> of(Plan<?> plan, Stage stage, Show show) {
-    CutRows out = new CutRows(stage, new Figures(plan.shop(), plan.aim().practice()), show);
+    CutRows out = new CutRows(plan, stage, show);
     SetOut told = SetOut.of(stage);
-    if (told.takenOff() > 0) {
+    out.bored = told.bored();
+    out.faced = told.takenOff() > 0;
+    if (out.faced) {
       out.end(told);
     }
     told.passes().forEach(out::pass);
+    told.finished().forEach(out::finished);
     return List.copyOf(out.rows);
+  }
+
+  /** The row whose number makes the cut: the longest line to a surface, else the longest of all. */
+  public static Optional<CutRow> main(List<CutRow> rows) {
+    return rows.stream()
+        .max(
+            Comparator.<CutRow, Boolean>comparing(r -> r.cut().filter(Cut::rough).isEmpty())
+                .thenComparing(r -> r.cut().filter(c -> c.shape() == Shape.ROUND).isEmpty())
+                .thenComparingDouble(r -> r.cut().map(CutRows::length).orElse(0.0)));
+  }
+
+  private void finished(Finished f) {
+    Figure whole = figures.length(f);
+    rows.add(
+        new CutRow(
+            rows.size() + 1,
+            called.apply(f.part()),
+            Sentences.of("cutRows.long-from-end-to-end", show.len(f.length())),
+            List.of(),
+            big(whole, Sentences.of("cutRows.whole-length", called.apply(f.part()))),
+            Optional.empty(),
+            Optional.empty()));
   }
 
   private void end(SetOut told) {
@@ -71,13 +102,16 @@ public final class CutRows {
     }
   }
 
-  /** A shoulder between two told ends needs no line of its own, nor a crumb, nor a bit's point. */
+  /**
+   * A shoulder between two told ends needs no line of its own, nor a crumb, nor the end itself,
+   * which was told by what comes off.
+   */
   private boolean implied(List<Cut> cuts, int i) {
     Cut c = cuts.get(i);
     boolean before = i > 0 && straight(cuts.get(i - 1));
     boolean after = i < cuts.size() - 1 && straight(cuts.get(i + 1));
-    if (c.shape() == Shape.FACE || bored && c.shape() == Shape.CONE) {
-      return before || after;
+    if (c.shape() == Shape.FACE) {
+      return before || after || faced && Math.abs(c.first().from()) < NONE;
     }
     return c.shape() != Shape.ROUND
         && c.shape() != Shape.CURVE
@@ -113,12 +147,14 @@ public final class CutRows {
       return "kerf";
     }
     String where =
-        bored
+        bored.isPresent()
             ? "bore"
             : c.shape() == Shape.FACE
                 ? (c.sunk() ? "floor" : "face")
                 : c.inside() ? "inside" : "outside";
-    return c.on().map(this::named).orElse(where + (bored ? "" : ", some left for later"));
+    return c.on()
+        .map(this::named)
+        .orElse(where + (bored.isPresent() ? "" : ", some left for later"));
   }
 
   private String named(Named n) {
@@ -126,6 +162,13 @@ public final class CutRows {
   }
 
   private String says(Cut c, Datum datum) {
+    if (bored.isPresent()) {
+      return Sentences.of(
+          "cutRows.deep-and-its-point",
+          across(c, c.first()),
+          from(bored.get().deep()),
+          from(bored.get().point()));
+    }
     String from = c.sunk() ? " deep" : datum(datum);
     Station a = c.first();
     Station b = c.last();
@@ -186,8 +229,8 @@ public final class CutRows {
       case FACE -> big(figures.place(c, c.first()), at);
       case ROUND -> big(figures.radius(c), "radius of the round");
       case PARALLEL, CONE, CURVE -> {
-        if (bored) {
-          yield big(figures.place(c, deepest(c)), "deep at the bit's rim");
+        if (bored.isPresent()) {
+          yield big(figures.place(c, c.last()), "deep at the bit's rim");
         }
         Station wide = c.first().across() >= c.last().across() ? c.first() : c.last();
         String where =
@@ -195,10 +238,6 @@ public final class CutRows {
         yield big(figures.across(c, wide), (c.inside() ? "inside" : "outside") + where);
       }
     };
-  }
-
-  private static Station deepest(Cut c) {
-    return c.first().from() > c.last().from() ? c.first() : c.last();
   }
 
   private CutRow.Big big(Figure f, String words) {

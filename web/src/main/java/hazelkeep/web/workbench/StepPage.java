@@ -72,7 +72,8 @@ final class StepPage {
         plan.prompts(step).stream().map(p -> prompt(p, bench, show)).toList();
     List<CutRow> rows = CutRows.of(plan, stage, show);
     PromptView now = prompts.isEmpty() ? null : now(prompts, said);
-    int at = now == null && said.row() == 0 ? 1 : said.row();
+    int at =
+        now == null && said.row() == 0 ? CutRows.main(rows).map(CutRow::no).orElse(0) : said.row();
     CutRow picked = rows.stream().filter(r -> r.no() == at).findFirst().orElse(null);
     model.addAttribute("step", view(plan, stage, show));
     model.addAttribute("prompts", prompts);
