@@ -84,6 +84,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     if (Added.apart(design.elements())) {
       out.replaceAll(OtherBlank::both);
+      out.addAll(OtherBlank.needs(plain.stretches(design)));
     }
     return out;
   }
@@ -282,6 +283,11 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   @Override
   public List<String> assembly(D design, Aim aim) {
     return plain.assembly(design, aim);
+  }
+
+  @Override
+  public List<DimKey> stretches(D design) {
+    return plain.stretches(design);
   }
 
   @Override

@@ -6,6 +6,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
@@ -144,7 +145,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
             .named(design.species())
             .orElseGet(() -> new Species(design.species(), "", Map.of()));
     List<Body> blanks = new ArrayList<>();
-    blanks.add(Blank.body(make.stock().blank(), lying(design, lay), wood, design.grainSlope()));
+    blanks.add(stock(design, make, lay, wood));
     for (Make.Given g : make.given()) {
       Part part = g.part(lay, lay.at(make.members().get(0).low()));
       parts.add(part);
@@ -153,13 +154,20 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     return new Aim(blanks, parts, make.joints(), dims, shop.practice());
   }
 
-  private static Blank.Lying lying(Design design, Lay lay) {
+  /** The blank, or both of them as they lie. */
+  private static Body stock(Design design, Make make, Lay lay, Species wood) {
     double off =
         StockRules.lies(
             design.sizes().containsKey(StockRules.OFF),
             lay.mm(StockRules.OFF),
             lay.shop().practice());
-    return new Blank.Lying(lay.mm(StockRules.LENGTH), lay.mm(StockRules.ACROSS), off);
+    Blank.Lying at = new Blank.Lying(lay.length(), lay.mm(StockRules.ACROSS), off);
+    Optional<Blank> first = make.stock().blank();
+    Body one = Blank.body(first, at, wood, design.grainSlope());
+    return Added.upper(design.elements())
+        .filter(a -> lay.has(Edge.from(StockRules.KERF)))
+        .map(a -> OwnBlank.both(lay, a, one, first, off))
+        .orElse(one);
   }
 
   /** The wood of what was there before: nobody asked for it. */
@@ -290,6 +298,11 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public final HalfSection keep(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     return made(design).elements().map(e -> e.keep(b)).reduce(HalfSection.EMPTY, HalfSection::plus);
+  }
+
+  @Override
+  public final List<DimKey> stretches(D design) {
+    return made(design).stick().stream().map(Stretch::key).toList();
   }
 
   @Override

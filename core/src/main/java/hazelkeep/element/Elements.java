@@ -160,9 +160,22 @@ public final class Elements {
     }
     Optional<String> named = Optional.of(wood.strip()).filter(w -> !w.isEmpty());
     List<Added> all =
-        design.elements().stream()
-            .map(a -> a.id().equals(id) ? new Added(a.what(), a.no(), a.part(), named) : a)
-            .toList();
+        design.elements().stream().map(a -> a.id().equals(id) ? a.of(named) : a).toList();
+    return Restated.with(design, "elements", all);
+  }
+
+  /**
+   * A design in which the upper half's own blank is square or round.
+   *
+   * @param square empty for as the piece's blank is
+   * @throws IllegalArgumentException when it has no blank of its own
+   */
+  public static <D extends Design> D sawn(D design, Optional<Boolean> square) {
+    Added upper =
+        Added.upper(design.elements())
+            .orElseThrow(
+                () -> new IllegalArgumentException(Wording.of("elements.no-second-blank")));
+    List<Added> all = design.elements().stream().map(a -> a == upper ? a.sawn(square) : a).toList();
     return Restated.with(design, "elements", all);
   }
 

@@ -109,6 +109,11 @@ public class Lay {
     return stations.get(edge);
   }
 
+  /** Whether there is such a station. */
+  boolean has(Edge edge) {
+    return stations.containsKey(edge);
+  }
+
   /** Whether each half comes from a blank of its own. */
   public boolean apart() {
     return Added.apart(through.added());

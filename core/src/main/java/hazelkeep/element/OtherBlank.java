@@ -3,8 +3,10 @@ package hazelkeep.element;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.StockRules;
+import java.util.List;
 import java.util.Map;
 
 /** What was added may ask for more wood, or for two blanks: rules of the blank say so then. */
@@ -51,8 +53,8 @@ final class OtherBlank {
   }
 
   /**
-   * The rule of a length of the blank, where there are two: they count as they lie, the kerf
-   * between them, which no parting tool goes into.
+   * The rule of a length of the blank, where there are two: they count as they lie once both are
+   * sawn to length, the kerf between them, which no parting tool goes into.
    *
    * @return any other rule as it is
    */
@@ -66,15 +68,47 @@ final class OtherBlank {
         r.least(),
         r.most(),
         r.fit(),
-        d -> {
-          Rule.Value v = r.by().apply(d);
-          String why =
-              r.key().equals(StockRules.KERF)
-                  ? Wording.of("otherBlank.what-a-saw-takes-where")
-                  : Wording.of("otherBlank.with-the-kerf-between-the", v.reason());
-          return new Rule.Value(v.mm(), v.origin(), why);
-        },
+        d -> counted(r, d),
         r.read(),
         r.name());
+  }
+
+  private static <D extends Design> Rule.Value counted(Rule<D> r, Dims<D> d) {
+    if (r.key().equals(StockRules.LENGTH)) {
+      return Rule.Value.derived(d.mm(StockRules.NEED), Wording.of("otherBlank.as-sawn"));
+    }
+    Rule.Value v = r.by().apply(d);
+    String why =
+        r.key().equals(StockRules.KERF)
+            ? Wording.of("otherBlank.what-a-saw-takes-where")
+            : Wording.of("otherBlank.with-the-kerf-between-the", v.reason());
+    return new Rule.Value(v.mm(), v.origin(), why);
+  }
+
+  /**
+   * How long each of two blanks has to be: what lies on either side of the kerf.
+   *
+   * @param stretches what both are made of, from the foot end
+   */
+  static <D extends Design> List<Rule<D>> needs(List<DimKey> stretches) {
+    int kerf = stretches.indexOf(StockRules.KERF);
+    return kerf < 0
+        ? List.of()
+        : List.of(
+            need(StockRules.NEED_LOW, "lower", stretches.subList(0, kerf)),
+            need(StockRules.NEED_HIGH, "upper", stretches.subList(kerf + 1, stretches.size())));
+  }
+
+  private static <D extends Design> Rule<D> need(DimKey key, String half, List<DimKey> of) {
+    return new Rule<>(
+        key,
+        "Length needed of the " + half + " blank",
+        10,
+        900,
+        false,
+        d ->
+            Rule.Value.derived(
+                of.stream().mapToDouble(d::mm).sum(),
+                Wording.of("stockRules.the-piece-and-all-that")));
   }
 }

@@ -13,8 +13,10 @@ import java.util.regex.Pattern;
  * @param no tells it from others of its sort, 1 to 99
  * @param part the part that it is on
  * @param wood the wood of what has a blank of its own; empty where it is the piece's
+ * @param square whether that blank is sawn square; empty where it is as the piece's
  */
-public record Added(String what, int no, String part, Optional<String> wood) {
+public record Added(
+    String what, int no, String part, Optional<String> wood, Optional<Boolean> square) {
   private static final Pattern WORD = Pattern.compile("[a-z][a-z-]{0,19}");
   private static final Pattern PART = Pattern.compile("[a-z][a-z0-9 -]{0,19}");
 
@@ -26,6 +28,7 @@ public record Added(String what, int no, String part, Optional<String> wood) {
    */
   public Added {
     // Files from before anything had a wood of its own name none.
+    square = square == null ? Optional.empty() : square;
     wood = wood == null ? Optional.empty() : wood.map(w -> Stated.name(w, "Its wood"));
     if (what == null || !WORD.matcher(what).matches()) {
       throw new IllegalArgumentException(Wording.of("added.what-is-added-has-a"));
@@ -43,12 +46,27 @@ public record Added(String what, int no, String part, Optional<String> wood) {
 
   /** Whether, by what was added, each half comes from a blank of its own. */
   public static boolean apart(List<Added> all) {
-    return all.stream().anyMatch(a -> a.what().equals(BLANK));
+    return upper(all).isPresent();
+  }
+
+  /** The blank of its own that the upper half is made of; empty where both are of one. */
+  public static Optional<Added> upper(List<Added> all) {
+    return all.stream().filter(a -> a.what().equals(BLANK)).findFirst();
   }
 
   /** Of the piece's own wood. */
   public Added(String what, int no, String part) {
-    this(what, no, part, Optional.empty());
+    this(what, no, part, Optional.empty(), Optional.empty());
+  }
+
+  /** The same of a wood of its own. */
+  public Added of(Optional<String> other) {
+    return new Added(what, no, part, other, square);
+  }
+
+  /** The same from a blank that is square, or round. */
+  public Added sawn(Optional<Boolean> other) {
+    return new Added(what, no, part, wood, other);
   }
 
   /** The first words of the names of its sizes and of its step: {@code bead-2}. */

@@ -151,6 +151,11 @@ public final class Dims<D extends Design> {
     return Optional.ofNullable(design.sizes().get(key));
   }
 
+  /** Whether this design has a dimension of that name. */
+  public boolean knows(DimKey key) {
+    return rules.containsKey(key);
+  }
+
   /** Whether the turner stated or measured it, so that other sizes may follow from it. */
   public boolean fixed(String key) {
     return fixed(new DimKey(key));

@@ -123,6 +123,9 @@ public interface Kind<D extends Design> {
     return List.of();
   }
 
+  /** What the blank's length is made of, from its foot end. */
+  List<DimKey> stretches(D design);
+
   /** The blank's length with every millimetre named. */
   List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
 

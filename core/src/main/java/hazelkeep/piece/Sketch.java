@@ -80,25 +80,32 @@ public record Sketch<D extends Design>(
   }
 
   /** The blanks that it comes from, along the axis: one, or one for each half. */
-  public List<Span> blanks() {
-    return blanks(aim.mm(StockRules.LENGTH));
-  }
-
-  /** How long each of them has to be, mm. */
-  public List<Double> needs() {
-    return blanks(aim.mm(StockRules.NEED)).stream().map(Span::length).toList();
-  }
-
-  private List<Span> blanks(double length) {
-    Span whole = new Span(0, length);
-    if (!Added.apart(design.elements())) {
-      return List.of(whole);
+  public List<Billet> billets() {
+    Billet.Section first = design.blank().map(Billet::section).orElse(Billet.Section.ROUND);
+    double across = aim.mm(StockRules.ACROSS);
+    Optional<Added> upper = Added.upper(design.elements());
+    Optional<StickPiece> kerf =
+        stick().stream().filter(s -> s.key().equals(StockRules.KERF)).findFirst();
+    if (upper.isEmpty() || kerf.isEmpty()) {
+      Span all = new Span(0, aim.mm(StockRules.LENGTH));
+      String wood = aim.blank().wood(0).name();
+      return List.of(new Billet("", all, aim.mm(StockRules.NEED), across, first, wood));
     }
-    return stick().stream()
-        .filter(s -> s.key().equals(StockRules.KERF))
-        .findFirst()
-        .map(k -> List.of(new Span(0, k.from()), new Span(k.to(), length)))
-        .orElse(List.of(whole));
+    Added own = upper.get();
+    String lower = aim.offBlank().get(0).name();
+    Span low = new Span(0, kerf.get().from());
+    Span high = new Span(kerf.get().to(), aim.mm(StockRules.LENGTH));
+    Billet.Section second =
+        own.square().map(x -> x ? Billet.Section.SQUARE : Billet.Section.ROUND).orElse(first);
+    return List.of(
+        new Billet(lower, low, aim.mm(StockRules.NEED_LOW), across, first, aim.wood(lower).name()),
+        new Billet(
+            own.part(),
+            high,
+            aim.mm(StockRules.NEED_HIGH),
+            aim.mm(own.size("thick")),
+            second,
+            aim.wood(own.part()).name()));
   }
 
   /** What is bored and hollowed in each of its parts. */
@@ -133,7 +140,7 @@ public record Sketch<D extends Design>(
 
   /** How many like it the blank gives; of two blanks each gives its half. */
   public Batch batch() {
-    return blanks().size() > 1 ? new Batch(1, 0) : Batch.of(aim, shop);
+    return billets().size() > 1 ? new Batch(1, 0) : Batch.of(aim, shop);
   }
 
   /** The woods that its blank is glued up of above the first. */

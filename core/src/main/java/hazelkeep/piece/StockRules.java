@@ -44,6 +44,12 @@ public final class StockRules<D extends Design> {
   /** How much of its length is needed. */
   public static final DimKey NEED = new DimKey("stick.need");
 
+  /** How long the lower half's blank has to be, where each half has its own. */
+  public static final DimKey NEED_LOW = new DimKey("stick.need-low");
+
+  /** How long the upper half's blank has to be. */
+  public static final DimKey NEED_HIGH = new DimKey("stick.need-high");
+
   /** The width of a parting cut. */
   public static final DimKey KERF = new DimKey("stick.kerf");
 

@@ -177,7 +177,7 @@ class FinialTest {
     }
 
     private static <D extends Design> Plan<D> of(Kind<D> kind) {
-      Added knob = new Added("own-ball", 1, "lid", Optional.of("Gaboon ebony"));
+      Added knob = new Added("own-ball", 1, "lid").of(Optional.of("Gaboon ebony"));
       return plan(kind, Restated.with(kind.fresh(), "elements", List.of(knob)));
     }
   }

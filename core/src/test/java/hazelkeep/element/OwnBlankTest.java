@@ -13,10 +13,13 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.StockRules;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Stage;
+import hazelkeep.setout.Finished;
+import hazelkeep.setout.SetOut;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
@@ -90,7 +93,7 @@ class OwnBlankTest {
             .mapToDouble(b -> b.swept().maxZ() - b.swept().minZ())
             .sum();
     assertThat(along).isCloseTo(two.aim().mm(StockRules.LENGTH) - kerf, within(1e-3));
-    assertThat(two.sketch().blanks().stream().mapToDouble(s -> s.length()).sum())
+    assertThat(two.sketch().billets().stream().mapToDouble(s -> s.length()).sum())
         .isCloseTo(along, within(1e-3));
     for (Part p : two.aim().parts()) {
       HalfSection was = one.rehearsal().end().stock(one.aim().part(p.name())).get().sound();
@@ -189,19 +192,82 @@ class OwnBlankTest {
     return Optional.of(Size.mm(Shop.starter().lathe().between() + 10));
   }
 
+  private static final DimKey LOW = new DimKey("blank-1.low");
+  private static final DimKey HIGH = new DimKey("blank-1.high");
+
   private static <D extends Design> void lengths(Kind<D> kind) {
     D two = apart(kind, kind.fresh());
-    Plan<D> stated = plan(kind, kind.size(two, StockRules.LENGTH, most()));
-    assertThat(stops(stated)).as("each goes between the centres").doesNotContain("lathe-short");
     assertThat(stops(plan(kind, kind.size(kind.fresh(), StockRules.LENGTH, most()))))
         .contains("lathe-short");
-    assertThat(stops(plan(kind, kind.size(two, StockRules.LENGTH, Optional.of(Size.mm(700))))))
-        .as("one of both does not")
-        .contains("lathe-short");
-    assertThat(stated.sketch().batch().pieces()).as("no batch out of two blanks").isEqualTo(1);
+    D tall = kind.size(two, new DimKey("stick.waste-top"), Optional.of(Size.mm(30)));
+    assertThat(stops(plan(kind, tall))).as("each by itself").doesNotContain("lathe-short");
+    assertThat(plan(kind, two).sketch().batch().pieces()).isEqualTo(1);
     assertThat(plan(kind, two).aim().dims().get(StockRules.NEED).reason()).contains("the two");
     assertThatThrownBy(() -> Elements.with(two, "blank", upper(plan(kind, two)), Optional.empty()))
         .hasMessageContaining("already");
+  }
+
+  /** The first step saws each to its own length, and says both. */
+  @ParameterizedTest
+  @MethodSource("halved")
+  void theFirstStepTellsBothLengths(Kind<?> kind) {
+    Plan<?> two = apart(kind);
+    double low = 0;
+    double high = 0;
+    boolean above = false;
+    for (StickPiece s : two.sketch().stick()) {
+      above |= s.key().equals(StockRules.KERF);
+      low += above ? 0 : s.length();
+      high += above && !s.key().equals(StockRules.KERF) ? s.length() : 0;
+    }
+    List<Finished> told = SetOut.of(two.rehearsal().stages().get(0)).finished();
+    assertThat(told).hasSize(2);
+    assertThat(told.get(0).length()).isCloseTo(low, within(1e-3));
+    assertThat(told.get(1).length()).isCloseTo(high, within(1e-3));
+  }
+
+  @ParameterizedTest
+  @MethodSource("halved")
+  void eachIsTooShortOrTooThinByItself(Kind<?> kind) {
+    tooSmall(kind);
+  }
+
+  private static <D extends Design> void tooSmall(Kind<D> kind) {
+    D two = apart(kind, kind.fresh());
+    Plan<D> good = plan(kind, two);
+    String body = good.aim().parts().get(0).name();
+    for (DimKey key : List.of(LOW, HIGH)) {
+      double need = good.aim().mm(key);
+      D less = kind.size(two, key, Optional.of(Size.mm(need - 3)));
+      Plan<D> plan = plan(kind, less);
+      Finding told =
+          plan.findings().stream()
+              .filter(f -> f.code().equals("blank-short"))
+              .reduce((a, b) -> null)
+              .orElseThrow();
+      assertThat(told.part()).isEqualTo(key.equals(LOW) ? body : upper(good));
+      assertThat(told.verdict().limit()).isCloseTo(need, within(1e-6));
+      assertThat(told.verdict().found()).isCloseTo(need - 3, within(1e-6));
+      double wood = plan.aim().blank().swept().volume();
+      assertThat(wood).as("its wood is not there").isLessThan(good.aim().blank().swept().volume());
+      Plan<D> mended =
+          plan.withRemedies().findings().stream()
+              .filter(told::sameAs)
+              .findFirst()
+              .flatMap(f -> plan.applied(f.remedies().get(0)))
+              .orElseThrow();
+      assertThat(stops(mended)).isEqualTo(stops(good));
+      // A longer one is sawn to length.
+      assertThat(stops(plan(kind, kind.size(two, key, Optional.of(Size.mm(need + 40))))))
+          .isEqualTo(stops(good));
+    }
+    D thin = kind.size(two, new DimKey("blank-1.thick"), Optional.of(Size.mm(12)));
+    assertThat(stops(plan(kind, thin))).contains("blank-thin");
+    D square = Elements.sawn(two, Optional.of(true));
+    double across = good.aim().mm(StockRules.ACROSS);
+    double corner = plan(kind, square).aim().blank().swept().maxR();
+    assertThat(corner).isCloseTo(across / Math.sqrt(2), within(0.01));
+    assertThat(good.aim().blank().swept().maxR()).isCloseTo(across / 2, within(0.01));
   }
 
   /** A kerf of two blanks is what the saw leaves: no parting tool has to go into it. */
@@ -223,7 +289,7 @@ class OwnBlankTest {
     Plan<?> two = apart(kind);
     assertThat(stops(two)).contains("blank-not-here");
     assertThat(two.route()).isEqualTo(plan(kind).route());
-    assertThat(two.sketch().blanks()).hasSize(1);
+    assertThat(two.sketch().billets()).hasSize(1);
   }
 
   @ParameterizedTest

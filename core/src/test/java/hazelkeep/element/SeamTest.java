@@ -36,7 +36,7 @@ class SeamTest {
         Plan.of(kind, kind.fresh(), Shop.starter(), List.of()).aim().parts().get(0).name();
     D d =
         Restated.with(
-            kind.fresh(), "elements", List.of(new Added("seam", 1, part, Optional.of(wood))));
+            kind.fresh(), "elements", List.of(new Added("seam", 1, part).of(Optional.of(wood))));
     for (int i = 0; i < sizes.length; i += 2) {
       d = kind.size(d, new DimKey((String) sizes[i]), Optional.of(Size.mm((Double) sizes[i + 1])));
     }
@@ -50,7 +50,9 @@ class SeamTest {
 
   private static <D extends Design> Plan<D> stem(Kind<D> kind, String below, String above) {
     D d = Restated.with(kind.fresh(), "species", below);
-    d = Restated.with(d, "elements", List.of(new Added("seam", 1, "goblet", Optional.of(above))));
+    d =
+        Restated.with(
+            d, "elements", List.of(new Added("seam", 1, "goblet").of(Optional.of(above))));
     d = kind.size(d, new DimKey("seam-1.height"), Optional.of(Size.mm(9)));
     return Plan.of(kind, d, Shop.starter(), List.of());
   }
@@ -168,7 +170,9 @@ class SeamTest {
 
   private static <D extends Design> boolean weakRings(Kind<D> kind, String below, String above) {
     D d = Restated.with(Restated.with(kind.fresh(), "species", below), "rings", 3);
-    d = Restated.with(d, "elements", List.of(new Added("seam", 1, "goblet", Optional.of(above))));
+    d =
+        Restated.with(
+            d, "elements", List.of(new Added("seam", 1, "goblet").of(Optional.of(above))));
     d = kind.size(d, new DimKey("seam-1.height"), Optional.of(Size.mm(9)));
     return told(Plan.of(kind, d, Shop.starter(), List.of()), "ring-weak");
   }
@@ -189,8 +193,8 @@ class SeamTest {
             kind.fresh(),
             "elements",
             List.of(
-                new Added("seam", 1, "goblet", Optional.of("Boxwood")),
-                new Added("seam", 2, "goblet", Optional.of("American basswood"))));
+                new Added("seam", 1, "goblet").of(Optional.of("Boxwood")),
+                new Added("seam", 2, "goblet").of(Optional.of("American basswood"))));
     d = kind.size(d, new DimKey("seam-1.height"), Optional.of(Size.mm(8)));
     d = kind.size(d, new DimKey("seam-2.height"), Optional.of(Size.mm(95)));
     return Plan.of(kind, d, Shop.starter(), List.of());

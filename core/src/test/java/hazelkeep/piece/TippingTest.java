@@ -119,7 +119,9 @@ class TippingTest {
   private static <D extends Design> double seamed(Kind<D> kind, String wood) {
     D d =
         Restated.with(
-            kind.fresh(), "elements", List.of(new Added("seam", 1, "goblet", Optional.of(wood))));
+            kind.fresh(),
+            "elements",
+            List.of(new Added("seam", 1, "goblet").of(Optional.of(wood))));
     return plan(kind, d, "seam-1.height", 60).sketch().properties().tips();
   }
 }

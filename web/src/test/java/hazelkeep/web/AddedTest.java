@@ -125,6 +125,76 @@ class AddedTest {
   }
 
   /** A finial from an offcut of another wood: on every page, and its wood in the file. */
+  /** Each of two blanks has its own fields, from the wish to the paper. */
+  @Test
+  void two_blanks_are_wished_each_by_itself() {
+    visitor.get("/pieces/new?kind=lidded-jar");
+    HttpResponse<String> made =
+        visitor.post(
+            "/pieces",
+            "kind",
+            "lidded-jar",
+            "name",
+            "Two blanks wished",
+            "species",
+            "Black cherry",
+            "blank.length",
+            "140",
+            "blank.across",
+            "100",
+            "second",
+            "true",
+            "second.wood",
+            "Black walnut",
+            "second.square",
+            "true",
+            "sizes.blank-1.high",
+            "30",
+            "sizes.blank-1.thick",
+            "95");
+    assertThat(made.statusCode()).as(made.body()).isEqualTo(302);
+    String at =
+        made.headers().firstValue("Location").orElseThrow().replaceAll("^https?://[^/]*", "");
+    String page = visitor.get(at).body();
+    assertThat(page).contains("for the body", "for the lid", "It is 30.0 mm long");
+    String paper = visitor.get(at + "/paper").body();
+    assertThat(paper)
+        .contains("Cuts across the body’s blank, from its foot end")
+        .contains("Cuts across the lid’s blank, from its end at the join")
+        .contains("Square of 95.0 mm")
+        .doesNotContain("Square of 100.0 mm");
+    long id = Long.parseLong(at.replaceAll(".*/", ""));
+    HttpResponse<String> round =
+        visitor.asPart("/pieces/" + id + "/elements/section", "value", "false", "version", "1");
+    assertThat(round.statusCode()).isEqualTo(200);
+    assertThat(visitor.get(at + "/paper").body()).doesNotContain("Square of");
+  }
+
+  /** A limb is no square, whatever of it is not round yet. */
+  @Test
+  void a_goblet_from_a_round_limb_is_not_sawn_from_a_square() {
+    visitor.get("/pieces/new?kind=goblet");
+    HttpResponse<String> made =
+        visitor.post(
+            "/pieces",
+            "kind",
+            "goblet",
+            "name",
+            "Limb",
+            "species",
+            "Black cherry",
+            "blank.across",
+            "80",
+            "blank.slim",
+            "76",
+            "blank.bark",
+            "3");
+    assertThat(made.statusCode()).as(made.body()).isEqualTo(302);
+    String at =
+        made.headers().firstValue("Location").orElseThrow().replaceAll("^https?://[^/]*", "");
+    assertThat(visitor.get(at + "/paper").body()).doesNotContain("Square of");
+  }
+
   @Test
   void a_finial_has_its_own_wood_on_every_page() {
     long id = piece("lidded-box");

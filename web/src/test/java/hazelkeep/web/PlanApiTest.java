@@ -88,7 +88,7 @@ class PlanApiTest {
         .as("shows the length itself")
         .isCloseTo(9.7, within(1e-9));
     assertThat(recess.get("rpm").get(1).asDouble()).isPositive();
-    JsonNode jam = route.get(3).get("steps").get(3);
+    JsonNode jam = route.get(3).get("steps").get(4);
     assertThat(jam.get("ladder").size()).isGreaterThan(2);
     double last = jam.get("ladder").get(jam.get("ladder").size() - 1).asDouble();
     assertThat(last).isCloseTo(43.075 * 1.0018, within(1e-6));

@@ -184,15 +184,15 @@ class RandomBoxesTest {
             new RouteEdit.MoveAfter(key("body/hollow"), key("lid/hollow"))),
         Mistake.of(
             "comes-loose",
-            "body/hollow",
-            new RouteEdit.MoveAfter(key("body/hollow"), key("whole/grain mark"))),
+            "body/face",
+            new RouteEdit.MoveAfter(key("body/face"), key("whole/grain mark"))),
         Mistake.of(
             "parts-into-hollow",
             "whole/part",
             new RouteEdit.MoveAfter(key("body/depth hole"), key("whole/grain mark"))),
         Mistake.of(
             "tenon-gone",
-            "body/depth hole",
+            "body/face",
             new RouteEdit.MoveAfter(key("foot/foot"), key("whole/grain mark"))));
   }
 

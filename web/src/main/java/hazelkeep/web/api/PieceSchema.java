@@ -91,6 +91,7 @@ final class PieceSchema {
     fields.put("no", map("type", "integer", "minimum", 1, "maximum", Added.NO_MOST));
     fields.put("part", Schemas.options(parts));
     fields.put("wood", map("type", List.of("string", "null"), "maxLength", 60));
+    fields.put("square", map("type", List.of("boolean", "null")));
     return Schemas.object(fields, List.of("what", "no", "part"));
   }
 

@@ -76,7 +76,7 @@ final class Schemas {
     if (c == String.class || c == DimKey.class) {
       return map("type", "string");
     }
-    if (c == boolean.class) {
+    if (c == boolean.class || c == Boolean.class) {
       return map("type", "boolean");
     }
     if (c == int.class) {

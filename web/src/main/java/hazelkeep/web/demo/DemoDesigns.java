@@ -56,7 +56,7 @@ final class DemoDesigns {
                 "vessel.below", 106.0,
                 "vessel.below-at", 18.0,
                 "vessel.depth", 52.0));
-    Added finial = new Added("own-finial", 1, "lid", Optional.of("Gaboon ebony"));
+    Added finial = new Added("own-finial", 1, "lid").of(Optional.of("Gaboon ebony"));
     return Restated.with(lid, "elements", List.of(finial));
   }
 
@@ -74,7 +74,7 @@ final class DemoDesigns {
             goblet,
             "content",
             Optional.of(new Goblet.Content(Optional.of(120.0), Optional.of(Size.mm(5)))));
-    Added seam = new Added("seam", 1, "goblet", Optional.of("Black cherry"));
+    Added seam = new Added("seam", 1, "goblet").of(Optional.of("Black cherry"));
     goblet = Restated.with(goblet, "elements", List.of(seam));
     return sized(goblet, Map.of("outside.height", 168.0, "seam-1.height", 12.0));
   }

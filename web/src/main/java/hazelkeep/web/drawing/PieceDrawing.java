@@ -3,13 +3,13 @@ package hazelkeep.web.drawing;
 import static hazelkeep.web.drawing.Board.WIDTH;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Billet;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Rolled;
 import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StockRules;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.solid.Span;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
@@ -200,10 +200,16 @@ public final class PieceDrawing {
     double r = mm(StockRules.ACROSS) / 2;
     double x = sheet.x(0);
     double wide = sheet.x(mm(StockRules.LENGTH)) - x;
-    for (Span b : sketch.blanks()) {
+    for (Billet b : sketch.billets()) {
       double along = b.length() * sheet.scale();
+      double thick = b.across() * sheet.scale();
       svg.rect(
-          "blank", sheet.x(b.from()), sheet.up(r), along, 2 * r * sheet.scale(), "url(#waste)");
+          "blank",
+          sheet.x(b.along().from()),
+          sheet.up(b.across() / 2),
+          along,
+          thick,
+          "url(#waste)");
     }
     if (length > mm(StockRules.LENGTH)) {
       svg.rect(

@@ -1,8 +1,8 @@
 package hazelkeep.web.paper;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Billet;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.StockRules;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.Show;
@@ -12,7 +12,6 @@ import hazelkeep.web.said.Sentences;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 /** Where the blank is cut, what is turned to, and the steps: the paper beside the lathe. */
 final class CutSheet {
@@ -38,11 +37,30 @@ final class CutSheet {
    */
   public record Turn(String what, String size, String other, String shows) {}
 
-  static List<Cut> cuts(Plan<?> plan, Show show) {
+  /** The lines across a blank, each from the end that is its datum. */
+  static List<Cut> cuts(Plan<?> plan, Billet of, Show show) {
+    double zero = of.along().from();
     return plan.sketch().stick().stream()
-        .filter(s -> s.length() > 0)
-        .map(s -> new Cut(show.bare(s.to()), s.to(), s.label(), show.bare(s.length())))
+        .filter(s -> s.length() > 0 && s.from() >= zero && s.to() <= of.along().to() + SAME)
+        .map(
+            s -> new Cut(show.bare(s.to() - zero), s.to() - zero, s.label(), show.bare(s.length())))
         .toList();
+  }
+
+  private static final double SAME = 1e-6;
+
+  /** What a blank is, in a line. */
+  static String said(Billet b, Show show) {
+    return b.wood()
+        + (b.part().isEmpty() ? ", blank " : ", the " + b.part() + "'s blank ")
+        + show.len(b.length())
+        + " long, "
+        + show.len(b.across())
+        + switch (b.section()) {
+          case SQUARE -> " square";
+          case ROUND -> " across";
+          case LIMB -> " across, as it grew";
+        };
   }
 
   /** Every size that is measured on the way, once, in the order of the work. */
@@ -66,34 +84,45 @@ final class CutSheet {
     Plan<?> plan = of.plan();
     Show show = of.show();
     s.sheet("Cut sheet");
-    String blank =
-        Words.woods(plan)
-            + (plan.sketch().blanks().size() == 1 ? ", blank " : ", two blanks ")
-            + plan.sketch().blanks().stream()
-                .map(b -> show.len(b.length()))
-                .collect(Collectors.joining(" and "))
-            + " long, "
-            + show.len(plan.aim().mm(StockRules.ACROSS))
-            + (plan.aim().blank().round() ? " across" : " square");
-    s.text(Sheet.LEFT, Sheet.TOP, 10, blank);
-    double y = SectionPlate.draw(s, plan, show, Sheet.TOP + 4);
+    double top = Sheet.TOP;
+    for (Billet b : plan.sketch().billets()) {
+      s.text(Sheet.LEFT, top, 10, said(b, show));
+      top += LINE;
+    }
+    double y = SectionPlate.draw(s, plan, show, top - LINE + 4);
     if (!plan.rehearsal().stages().isEmpty()) {
       s.next();
       StepPlates.draw(s, plan, show, Sheet.TOP);
       s.next();
       y = Sheet.TOP;
     }
-    y = positions(s, plan, show, y);
+    for (Billet b : plan.sketch().billets()) {
+      y = positions(s, plan, b, show, y) + 2;
+    }
     y = sizes(s, plan, show, y + 6);
     Stations.draw(s, plan, show, y + 6);
   }
 
-  private static double positions(Sheet s, Plan<?> plan, Show show, double from) {
+  /** Between two lines of text, mm. */
+  private static final double LINE = 5;
+
+  /** What the lines across a blank are called. */
+  static String across(Billet b) {
+    return b.part().isEmpty()
+        ? Sentences.of("cutSheet.cuts-across-the-blank-from")
+        : Sentences.of("cutSheet.cuts-across-the-parts-blank", b.part(), end(b));
+  }
+
+  /** The end of a blank that its lines are counted from. */
+  static String end(Billet b) {
+    return b.along().from() == 0 ? "foot end" : "end at the join";
+  }
+
+  private static double positions(Sheet s, Plan<?> plan, Billet of, Show show, double from) {
     double y = s.room(from, 40);
-    s.text(
-        Face.TITLE, Sheet.LEFT, y + 5, 11.5, Sentences.of("cutSheet.cuts-across-the-blank-from"));
+    s.text(Face.TITLE, Sheet.LEFT, y + 5, 11.5, across(of));
     y += 12;
-    for (Cut c : cuts(plan, show)) {
+    for (Cut c : cuts(plan, of, show)) {
       y = s.room(y, 8);
       s.right(44, y, 10, c.at());
       s.text(52, y, 9.5, "end of " + c.what());

@@ -1,5 +1,6 @@
 package hazelkeep.web.paper;
 
+import hazelkeep.piece.Billet;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Joint;
 import hazelkeep.solid.HalfSection;
@@ -25,9 +26,20 @@ final class MarkingStick {
   private MarkingStick() {}
 
   static void draw(Sheet s, Printed of) {
-    List<CutSheet.Cut> cuts = CutSheet.cuts(of.plan(), of.show());
-    double whole = cuts.get(cuts.size() - 1).mm();
     s.sheet("Marking stick 1:1");
+    boolean first = true;
+    for (Billet b : of.plan().sketch().billets()) {
+      if (!first) {
+        s.next();
+      }
+      first = false;
+      draw(s, of, b);
+    }
+  }
+
+  private static void draw(Sheet s, Printed of, Billet b) {
+    List<CutSheet.Cut> cuts = CutSheet.cuts(of.plan(), b, of.show());
+    double whole = cuts.get(cuts.size() - 1).mm();
     double room = s.bottom() - TOP - 4;
     int pages = whole <= room ? 1 : (int) Math.ceil((whole - OVERLAP) / (room - OVERLAP));
     for (int p = 0; p < pages; p++) {
@@ -36,12 +48,12 @@ final class MarkingStick {
       }
       double from = p * (room - OVERLAP);
       double to = Math.min(whole, from + room);
-      stretch(s, of.show(), from, to);
+      stretch(s, of.show(), b, from, to);
       if (pages > 1) {
         s.text(LEFT, TOP - 3, 8, "part " + (p + 1) + " of " + pages);
       }
-      section(s, of.plan(), from, to);
-      marks(s, all(of.plan(), cuts, of.show()), from, to);
+      section(s, of.plan(), b, from, to);
+      marks(s, all(of.plan(), b, cuts, of.show()), from, to);
     }
   }
 
@@ -49,7 +61,7 @@ final class MarkingStick {
   private record Mark(double mm, String text, boolean cut) {}
 
   /** Cuts, and the shoulders of joints that are marked between them. */
-  private static List<Mark> all(Plan<?> plan, List<CutSheet.Cut> cuts, Show show) {
+  private static List<Mark> all(Plan<?> plan, Billet b, List<CutSheet.Cut> cuts, Show show) {
     List<Mark> out = new ArrayList<>();
     for (CutSheet.Cut c : cuts) {
       out.add(new Mark(c.mm(), c.at() + " \u00b7 end of " + c.what() + " " + c.length(), true));
@@ -58,10 +70,11 @@ final class MarkingStick {
       Part part = plan.aim().part(j.inner().part());
       Polyline side = plan.aim().surface(j.inner()).line();
       Point a = side.first();
-      Point b = side.last();
-      boolean up = Math.abs(a.z() - part.core().z()) < Math.abs(b.z() - part.core().z());
-      double at = up ? a.z() : b.z();
-      if (cuts.stream().noneMatch(c -> Math.abs(c.mm() - at) < 0.05)) {
+      Point z = side.last();
+      boolean up = Math.abs(a.z() - part.core().z()) < Math.abs(z.z() - part.core().z());
+      double at = (up ? a.z() : z.z()) - b.along().from();
+      boolean on = at > 0 && at < b.length();
+      if (on && cuts.stream().noneMatch(c -> Math.abs(c.mm() - at) < 0.05)) {
         out.add(new Mark(at, show.bare(at) + " \u00b7 shoulder of the " + part.name(), false));
       }
     }
@@ -69,12 +82,14 @@ final class MarkingStick {
     return out;
   }
 
-  private static void stretch(Sheet s, Show show, double from, double to) {
+  private static void stretch(Sheet s, Show show, Billet b, double from, double to) {
     s.line(LEFT, TOP, LEFT, TOP + to - from);
     s.line(EDGE, TOP, EDGE, TOP + to - from);
     s.line(LEFT - 6, TOP, EDGE + 6, TOP);
     String datum =
-        from == 0 ? Sentences.of("markingStick.0-foot-end-of-the") : "begins at " + show.len(from);
+        from == 0
+            ? Sentences.of("markingStick.0-end-of-the", CutSheet.end(b), whose(b))
+            : "begins at " + show.len(from);
     s.text(EDGE + 9, TOP - 1, 8, datum);
     if (from > 0) {
       double end = TOP + OVERLAP;
@@ -83,15 +98,20 @@ final class MarkingStick {
     }
   }
 
+  private static String whose(Billet b) {
+    return b.part().isEmpty() ? "blank" : b.part() + "'s blank";
+  }
+
   /** What the blank becomes, at its places, cut off at the ends of the page's stretch. */
-  private static void section(Sheet s, Plan<?> plan, double from, double to) {
-    HalfSection window = HalfSection.box(from, to, 0, HalfSection.FAR);
+  private static void section(Sheet s, Plan<?> plan, Billet b, double from, double to) {
+    double zero = b.along().from();
+    HalfSection window = HalfSection.box(zero + from, zero + to, 0, HalfSection.FAR);
     double most = plan.aim().blank().swept().maxR();
     double axis = Sheet.RIGHT - Math.min(most, AXIS_MOST);
     for (Part p : plan.aim().parts()) {
       HalfSection h = p.target().and(window);
       if (!h.isEmpty()) {
-        s.section(h, (z, r) -> new double[] {axis - r, TOP + z - from}, 0.88f);
+        s.section(h, (z, r) -> new double[] {axis - r, TOP + z - zero - from}, 0.88f);
       }
     }
   }

@@ -2,8 +2,8 @@ package hazelkeep.web.paper;
 
 import hazelkeep.bore.Blanks;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Billet;
 import hazelkeep.piece.Plan;
-import hazelkeep.piece.StockRules;
 import hazelkeep.practice.Line;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
@@ -55,25 +55,40 @@ class PaperController {
     model.addAttribute("plan", plan);
     model.addAttribute("show", show);
     model.addAttribute("chapter", "paper");
-    model.addAttribute("cuts", CutSheet.cuts(plan, show));
+    model.addAttribute(
+        "blanks",
+        plan.sketch().billets().stream()
+            .map(b -> new BlankView(CutSheet.across(b), CutSheet.cuts(plan, b, show)))
+            .toList());
     model.addAttribute("turns", CutSheet.turns(plan, show));
     model.addAttribute("species", Words.woods(plan));
-    model.addAttribute("octagon", octagon(plan, show));
+    model.addAttribute("octagons", octagons(plan, show));
     return "paper/paper";
   }
 
-  /** How a square blank is made ready to be rounded; empty for a round one. */
-  private static String octagon(Plan<?> plan, Show show) {
-    if (plan.aim().blank().round()) {
-      return "";
-    }
-    double side = plan.aim().mm(StockRules.ACROSS);
-    return Sentences.of(
-        "paper.square-of-saw-the",
-        show.len(side),
-        show.len(Blanks.setBack(side)),
-        show.len(Blanks.flat(side)),
-        show.len(Blanks.cylinder(side, plan.shop().custom(Line.STOCK_CENTRING))));
+  /**
+   * A blank on the page.
+   *
+   * @param title what its lines are
+   * @param cuts the lines across it
+   */
+  public record BlankView(String title, List<CutSheet.Cut> cuts) {}
+
+  /** How blanks that are sawn square are made ready to be rounded. */
+  private static List<String> octagons(Plan<?> plan, Show show) {
+    return plan.sketch().billets().stream()
+        .filter(b -> b.section() == Billet.Section.SQUARE)
+        .map(Billet::across)
+        .distinct()
+        .map(
+            side ->
+                Sentences.of(
+                    "paper.square-of-saw-the",
+                    show.len(side),
+                    show.len(Blanks.setBack(side)),
+                    show.len(Blanks.flat(side)),
+                    show.len(Blanks.cylinder(side, plan.shop().custom(Line.STOCK_CENTRING)))))
+        .toList();
   }
 
   @GetMapping("/pieces/{id:\\d+}/{sheet:[a-z-]+}.pdf")

@@ -103,6 +103,28 @@ class AddedController {
     return Elements.of(kind.type().cast(piece.design()), id, wood);
   }
 
+  /** Whether the upper half's own blank is square. */
+  @PostMapping("/section")
+  String section(
+      @PathVariable long id,
+      @RequestParam(name = "value") String square,
+      @RequestParam int version,
+      PiecePage.Asked asked) {
+    Piece piece = pieces.get(id);
+    Optional<Boolean> said =
+        Optional.of(square).filter(s -> !s.isEmpty()).map(Boolean::parseBoolean);
+    return page.change(
+        piece,
+        version,
+        asked,
+        "chose the section of a blank",
+        () -> sawn(piece.kind(), piece, said));
+  }
+
+  private static <D extends Design> D sawn(Kind<D> kind, Piece piece, Optional<Boolean> square) {
+    return Elements.sawn(kind.type().cast(piece.design()), square);
+  }
+
   @PostMapping("/off")
   String off(
       @PathVariable long id,

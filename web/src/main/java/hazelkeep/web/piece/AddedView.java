@@ -6,6 +6,7 @@ import hazelkeep.element.Form;
 import hazelkeep.element.SizeRule;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Rounding;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Show;
 import java.util.List;
@@ -17,9 +18,11 @@ import java.util.Locale;
  * @param id the first words of the names of its sizes
  * @param label its name and its part
  * @param wood the wood that it is of, where it has one of its own; null where it has none
+ * @param section whether its blank is square, as it is said: true, false, or empty; null where it
+ *     has none
  * @param sizes its sizes
  */
-public record AddedView(String id, String label, String wood, List<Field> sizes) {
+public record AddedView(String id, String label, String wood, String section, List<Field> sizes) {
   /**
    * One of its sizes.
    *
@@ -52,7 +55,11 @@ public record AddedView(String id, String label, String wood, List<Field> sizes)
                 })
             .toList();
     String wood = e.wooded() ? e.added().wood().orElse("") : null;
-    return new AddedView(e.added().id(), e.where(), wood, sizes);
+    String section =
+        e.added().what().equals(Added.BLANK)
+            ? e.added().square().map(String::valueOf).orElse("")
+            : null;
+    return new AddedView(e.added().id(), e.where(), wood, section, sizes);
   }
 
   private static String word(AddedElement e, SizeRule r) {

@@ -40,6 +40,13 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     return new DesignForm(new LinkedHashMap<>(typed), new LinkedHashMap<>());
   }
 
+  /** This form without the fields of one group; what is refused is noted here all the same. */
+  DesignForm without(String group) {
+    Map<String, String> rest = new LinkedHashMap<>(typed);
+    rest.keySet().removeIf(k -> k.startsWith(group + "."));
+    return new DesignForm(rest, errors);
+  }
+
   /** The form of a design as it stands. */
   public static DesignForm of(Design design, Unit unit) {
     DesignForm form = of(Map.of());

@@ -79,6 +79,7 @@ class NewPieceController {
     model.addAttribute("form", form);
     model.addAttribute("kept", Wish.kept(form));
     model.addAttribute("choices", choices(kind));
+    model.addAttribute("upper", Wish.upper(kind).orElse(null));
     model.addAttribute("pictures", Wish.Pictures.ALL);
     Show show = new Show(unit);
     model.addAttribute("preview", Wish.preview(kind, form, planner, show));
@@ -125,7 +126,7 @@ class NewPieceController {
     if (name.isEmpty() || name.length() > NAME_MOST) {
       form.refuse("name", Sentences.of("any.a-piece-has-a", NAME_MOST));
     }
-    Optional<D> design = form.onto(kind, kind.fresh(), unit, planner.shop().woods());
+    Optional<D> design = Wish.design(kind, form, unit, planner.shop().woods());
     if (design.isPresent()) {
       try {
         planner.plan(kind, design.get(), List.of());

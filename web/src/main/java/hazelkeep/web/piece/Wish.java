@@ -1,14 +1,19 @@
 package hazelkeep.web.piece;
 
+import hazelkeep.element.Elements;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Unit;
+import hazelkeep.piece.Added;
 import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Billet;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StockRules;
+import hazelkeep.route.Aim;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Extent;
 import hazelkeep.web.drawing.BlankDrawing;
@@ -16,6 +21,7 @@ import hazelkeep.web.drawing.PieceDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
+import hazelkeep.wood.Woods;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -116,6 +122,9 @@ final class Wish {
     if (ALWAYS.contains(field)) {
       return true;
     }
+    if (field.startsWith("second") || field.startsWith(SIZES + SECOND)) {
+      return upper(kind).isPresent();
+    }
     D fresh = kind.fresh();
     try {
       if (field.startsWith(SIZES)) {
@@ -137,12 +146,46 @@ final class Wish {
     }
   }
 
+  /** The half that may have a blank of its own; empty where there are no two. */
+  static <D extends Design> Optional<String> upper(Kind<D> kind) {
+    Aim aim = Sketch.of(kind, kind.fresh(), Shop.starter(), Map.of()).aim();
+    return Optional.of(aim.offBlank())
+        .filter(all -> aim.dims().containsKey(StockRules.KERF))
+        .map(all -> all.get(all.size() - 1).name());
+  }
+
+  /**
+   * The design that a wish says.
+   *
+   * @return empty when a field was refused, which the form then says
+   */
+  static <D extends Design> Optional<D> design(
+      Kind<D> kind, DesignForm form, Unit unit, Woods woods) {
+    Optional<String> upper = upper(kind).filter(u -> form.value("second").equals("true"));
+    D from =
+        upper
+            .map(u -> Elements.with(kind.fresh(), Added.BLANK, u, Optional.empty()))
+            .orElse(kind.fresh());
+    DesignForm said = upper.isPresent() ? form : form.without("sizes." + SECOND);
+    Optional<D> out = said.onto(kind, from, unit, woods);
+    if (upper.isEmpty()) {
+      return out;
+    }
+    String wood = woods.meant(form.value("second.wood"));
+    boolean square = form.value("second.square").equals("true");
+    return out.map(d -> Elements.of(d, SECOND, wood))
+        .map(d -> Elements.sawn(d, Optional.of(square)));
+  }
+
+  /** The second blank among what is added to a piece. */
+  private static final String SECOND = Added.BLANK + "-1";
+
   /** The piece as far as it is said. */
   static <D extends Design> Preview preview(
       Kind<D> kind, DesignForm typed, Planner planner, Show show) {
     DesignForm form = DesignForm.of(typed.typed());
     try {
-      return form.onto(kind, kind.fresh(), show.unit(), planner.shop().woods())
+      return design(kind, form, show.unit(), planner.shop().woods())
           .map(d -> drawn(planner.plan(kind, d, List.of()), show))
           .orElseGet(() -> new Preview("", List.of(), form.refusals()));
     } catch (BadDesign e) {
@@ -154,12 +197,14 @@ final class Wish {
     Extent closed = Extent.of(plan.aim().closed());
     List<String> lines = new ArrayList<>();
     lines.add(show.len(closed.length()) + " tall, " + show.len(closed.across()) + " wide");
-    lines.add(
-        "from a blank "
-            + show.len(plan.aim().mm(StockRules.LENGTH))
-            + " long, "
-            + show.len(plan.aim().mm(StockRules.ACROSS))
-            + " across");
+    for (Billet b : plan.sketch().billets()) {
+      lines.add(
+          (b.part().isEmpty() ? "from a blank " : "the " + b.part() + " from a blank ")
+              + show.len(b.length())
+              + " long, "
+              + show.len(b.across())
+              + " across");
+    }
     long stops = plan.findings().stream().filter(f -> f.grade() == Grade.STOP).count();
     lines.add(
         stops == 0
