@@ -19,7 +19,8 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
 
   /**
    * By the speed of the rim (common practice). Twist bits take the same band in hard wood from 8 mm
-   * up; slimmer ones, and all of them in soft wood, up to twice as much.
+   * up; slimmer ones, and all of them in soft wood, up to twice as much. All others take its lower
+   * half in hard wood.
    *
    * @param density of the wood, kg/m3; not a number where it is not known, which counts as hard
    */
@@ -28,7 +29,12 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
     boolean twist = bit.form() == Bit.Form.TWIST;
     boolean soft = density < practice.of(Line.BORE_HARD);
     boolean faster = twist && (soft || d < practice.of(Line.BORE_TWIST_SEEN_LEAST));
-    double most = faster ? practice.of(Line.BORE_TWIST_FASTER) : 1;
+    double slow = practice.of(Line.BORE_RIM_SLOW);
+    double band = practice.of(Line.BORE_RIM_FAST);
+    double fast =
+        faster
+            ? practice.of(Line.BORE_TWIST_FASTER) * band
+            : twist || soft ? band : (slow + band) / 2;
     boolean seen =
         twist
             ? d >= practice.of(Line.BORE_TWIST_SEEN_LEAST)
@@ -38,12 +44,7 @@ public record BoreSpeed(double from, double to, boolean seen, String basis) {
         faster
             ? Wording.of("boreSpeed.a-twist-bit-slim-or")
             : Wording.of("boreSpeed.speed-of-the-rim-common");
-    BoreSpeed usual =
-        new BoreSpeed(
-            rpm(practice.of(Line.BORE_RIM_SLOW), d),
-            most * rpm(practice.of(Line.BORE_RIM_FAST), d),
-            seen,
-            basis);
+    BoreSpeed usual = new BoreSpeed(rpm(slow, d), rpm(fast, d), seen, basis);
     return usual.own(bit.own());
   }
 

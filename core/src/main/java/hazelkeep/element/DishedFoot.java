@@ -81,6 +81,29 @@ public record DishedFoot(
   /** What is left of the foot round it. */
   public static final DimKey LAND = new DimKey("foot.land");
 
+  /**
+   * The rule of a floor that is counted down to the rim that the foot stands on: it says how much
+   * of that is wood.
+   *
+   * @param label what it is
+   * @param by how it follows
+   */
+  public static SizeRule floor(
+      DimKey key, String label, double most, Function<Dims<?>, Rule.Value> by) {
+    return new SizeRule(
+        key, Wording.of("dishedFoot.down-to-the-rim", label), 0.5, most, d -> wood(d, by.apply(d)));
+  }
+
+  private static Rule.Value wood(Dims<?> d, Rule.Value v) {
+    double hollow = d.mm(HOLLOW);
+    return hollow <= 0
+        ? v
+        : new Rule.Value(
+            v.mm(),
+            v.origin(),
+            Wording.of("dishedFoot.of-it-wood", v.reason(), Dims.both(v.mm() - hollow)));
+  }
+
   /** The narrowest foot that takes a recess with room for its dovetail, mm. */
   public static double least(Dims<?> d) {
     return FootRecess.least(d.shop()) + d.custom(Line.HOLD_RECESS_FOOT);

@@ -38,8 +38,8 @@ public record GoesIn(
   /** How far from the wall of the bore its floor is looked at, mm. */
   private static final double BESIDE = 0.2;
 
-  /** Lengths that differ by less are one, mm. */
-  private static final double SAME = 1e-6;
+  /** Lengths that differ by less read alike: nobody can measure it, mm. */
+  private static final double SAME = 0.01;
 
   /** Less than this is no more to be seen, mm. */
   private static final double SEEN = 0.5;
@@ -48,7 +48,7 @@ public record GoesIn(
   public void check(Built b, Told told) {
     diameter
         .map(Size::mm)
-        .filter(d -> d > b.mm(bore))
+        .filter(d -> d > b.mm(bore) + SAME)
         .ifPresent(d -> told.found(Entry.CONTENT_WIDE.told(Grade.STOP, b.mm(bore), d), part, null));
     height.map(Size::mm).ifPresent(h -> tall(b, told, h));
   }

@@ -103,7 +103,7 @@ public class PairSizes {
     return List.of(
         new SizeRule(BORE, "Bore of the body", 2, 120, this::bore),
         new SizeRule(DEPTH, depthSaid(), 5, 500, this::depth),
-        new SizeRule(FLOOR, floorSaid(), 0.5, 100, this::floorLeft));
+        DishedFoot.floor(FLOOR, floorSaid(), 100, this::floorLeft));
   }
 
   final List<SizeRule> lidBore() {

@@ -240,10 +240,13 @@ public final class Walls {
     return out;
   }
 
-  /** Looks at the wood between a place inside and one outside. */
+  /**
+   * Looks at the wood between a place inside and one outside. A bit drifts sideways: it takes of
+   * the wood between them what of its drift lies along it, all beside a bore and nothing under it.
+   */
   private void pair(Point in, Point out, Surface surface) {
     double d = in.distance(out);
-    double left = d - drift(in);
+    double left = d - (d > 0 ? drift(in) * Math.abs(out.r() - in.r()) / d : 0);
     if (left > reach) {
       return;
     }

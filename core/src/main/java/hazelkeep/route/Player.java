@@ -11,6 +11,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.LineOfWork;
 import hazelkeep.solid.Point;
 import hazelkeep.stiffness.Stiffness;
 import hazelkeep.wood.Body;
@@ -326,20 +327,21 @@ final class Player {
   private void cutReached(Setup setup, Step step, State after, Surface s) {
     Reaching.Answer a = reaching.of(setup, after, s, Doing.CUT);
     if (!a.workable() && after.surf(s.id()).bare()) {
-      hidden(step, s, reaching.full(setup, after, s, Doing.CUT), Doing.CUT);
+      hidden(setup, step, s, reaching.full(setup, after, s, Doing.CUT), Doing.CUT);
     }
   }
 
-  private void hidden(Step step, Surface s, Reaching.Answer a, Doing doing) {
+  private void hidden(Setup setup, Step step, Surface s, Reaching.Answer a, Doing doing) {
     double[] lacks = a.best().map(b -> reaching.lacks(b, doing)).orElse(new double[] {0, 1});
     log.find(
         Entry.HIDDEN.told(
             Grade.STOP, 100 * lacks[0], 100 * lacks[1], s.id().part(), s.id().name(), doing.done()),
         step.key(),
         s.id(),
-        a.best().map(hazelkeep.solid.LineOfWork.Reach::hiddenAt).isPresent()
-            ? s.line().points().get(s.line().points().size() / 2)
-            : null);
+        a.best()
+            .map(LineOfWork.Reach::hiddenAt)
+            .map(setup.frames().get(s.id().part()).inverse()::of)
+            .orElse(null));
   }
 
   private State treat(Setup setup, Step step, State state, SurfaceId on, Doing doing, int grit) {
@@ -362,7 +364,7 @@ final class Player {
     }
     Reaching.Answer a = reaching.of(setup, state, s, doing);
     if (!a.workable()) {
-      hidden(step, s, reaching.full(setup, state, s, doing), doing);
+      hidden(setup, step, s, reaching.full(setup, state, s, doing), doing);
       return state;
     }
     return state.with(Map.of(on, doing == Doing.SAND ? was.sanded(grit) : was.finished()));

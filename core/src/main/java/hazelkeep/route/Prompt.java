@@ -1,6 +1,7 @@
 package hazelkeep.route;
 
 import hazelkeep.measure.Dim;
+import hazelkeep.measure.Unit;
 import hazelkeep.shop.Gauge;
 import hazelkeep.shop.Shop;
 import java.util.List;
@@ -51,5 +52,20 @@ public record Prompt(Dim dim, Gauge gauge, String where, double least, double mo
   /** Whether a true length is none that will do: it is asked about before it counts. */
   public boolean doubts(double truth) {
     return truth < least - HAIR || truth > most + HAIR;
+  }
+
+  /**
+   * The same of what a device shows in a unit: what reads there as one of the limits will do.
+   *
+   * <p>Example: where 87.4998 mm is the most, a rule that shows 87.5 shows the most.
+   */
+  public boolean doubts(double truth, Gauge with, Unit in) {
+    return doubts(truth) && !alike(truth, least, with, in) && !alike(truth, most, with, in);
+  }
+
+  private boolean alike(double truth, double limit, Gauge with, Unit in) {
+    double a = with.shows(truth);
+    double b = with.shows(limit);
+    return dim.fit() ? in.showFit(a).equals(in.showFit(b)) : in.show(a).equals(in.show(b));
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.setout;
 
+import hazelkeep.measure.Rounding;
 import hazelkeep.solid.Point;
 
 /**
@@ -14,7 +15,11 @@ public record Station(double from, double across) {
     return new Point(datum.x(from), across / 2);
   }
 
+  /** Of a place on the grid of the wood, which lies a hair beside what was meant. */
   static Station of(Point p, Datum datum) {
-    return new Station(datum.place(p.z()), 2 * p.r());
+    return new Station(Rounding.to(datum.place(p.z()), MEANT), Rounding.to(2 * p.r(), MEANT));
   }
+
+  /** Digits of a millimetre that are meant: the grid is coarser than the next. */
+  private static final int MEANT = 3;
 }

@@ -2,6 +2,7 @@ package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
@@ -152,10 +153,11 @@ public final class Bench<D extends Design> {
    *
    * @param gauge the device; empty for the one that the route names
    * @param shown what it showed, mm
+   * @param in the unit that it was read in
    * @throws IllegalArgumentException when it can't be one, saying what would be accepted
    */
-  public Taken taken(DimKey what, String gauge, double shown) {
-    return notes.taken(what, gauge, shown);
+  public Taken taken(DimKey what, String gauge, double shown, Unit in) {
+    return notes.taken(what, gauge, shown, in);
   }
 
   /** The fact that a size was measured, and is to stay so. */

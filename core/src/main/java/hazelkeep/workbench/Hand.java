@@ -1,6 +1,7 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Route;
@@ -33,10 +34,11 @@ public final class Hand {
    *
    * @param gauge the device; empty for the one that the route names
    * @param shown what it showed, mm
+   * @param in the unit that it was read in
    * @throws IllegalArgumentException when it can't be one, saying what would be accepted
    */
-  public Taken taken(DimKey what, String gauge, double shown) {
-    return notes.taken(what, gauge, shown);
+  public Taken taken(DimKey what, String gauge, double shown, Unit in) {
+    return notes.taken(what, gauge, shown, in);
   }
 
   /** The next step to do; empty when nothing is owed. */

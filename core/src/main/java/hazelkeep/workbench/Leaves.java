@@ -1,7 +1,9 @@
 package hazelkeep.workbench;
 
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.Measure;
 import hazelkeep.route.Prompt;
+import hazelkeep.shop.Gauge;
 import java.util.List;
 
 /** What a reading leaves to do. */
@@ -18,9 +20,11 @@ public enum Leaves {
    * larger.
    *
    * @param truth the true length that was read, mm
+   * @param with the device that it was read with
+   * @param in the unit that it was read in
    */
-  static Leaves of(List<Measure> measures, Prompt prompt, double truth) {
-    if (!prompt.doubts(truth)) {
+  static Leaves of(List<Measure> measures, Prompt prompt, double truth, Gauge with, Unit in) {
+    if (!prompt.doubts(truth, with, in)) {
       return NOTHING;
     }
     boolean shrinks =

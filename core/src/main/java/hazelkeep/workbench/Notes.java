@@ -1,6 +1,7 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Unit;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
@@ -229,10 +230,11 @@ final class Notes<D extends Design> {
    * @param what the dimension
    * @param gauge the device; empty for the one that the route names
    * @param shown what it showed, mm
+   * @param in the unit that it was read in
    * @throws IllegalArgumentException when the size is not measured on this route, there is no such
    *     device, or nothing can be so long; saying what would be accepted
    */
-  Taken taken(DimKey what, String gauge, double shown) {
+  Taken taken(DimKey what, String gauge, double shown, Unit in) {
     Prompt prompt =
         standing.route().steps().stream()
             .flatMap(s -> Prompt.of(s, aim, shop).stream())
@@ -250,7 +252,7 @@ final class Notes<D extends Design> {
               ? Wording.of("notes.the-starts-from-it-has", device.name(), Dims.both(-device.dead()))
               : Wording.of("notes.a-length-above-0-is"));
     }
-    Leaves leaves = Leaves.of(kind.measures(design, aim, shop), prompt, truth);
+    Leaves leaves = Leaves.of(kind.measures(design, aim, shop), prompt, truth, device, in);
     return new Taken(prompt, device, shown, truth, leaves);
   }
 

@@ -81,6 +81,17 @@ class AirTest {
     assertThat(asked).isGreaterThan(25);
   }
 
+  /**
+   * Teak's coefficients of change are none that its shrinkage gives (Wood Handbook, Table 13-5
+   * (2010); from memory: 0.00101 and 0.00186): its oval goes by them.
+   */
+  @Test
+  void teak_moves_by_its_coefficients() {
+    Movement teak = Movement.of(Species.named("Teak").orElseThrow(), 30).orElseThrow();
+    assertThat(teak.radially(10, 11)).isCloseTo(0.00101, within(0.000005));
+    assertThat(teak.tangentially(10, 11)).isCloseTo(0.00186, within(0.000005));
+  }
+
   @Test
   void shrinkage_from_green_to_dry_is_the_whole_of_it() {
     Movement maple = new Movement(4.8, 9.9, 30);

@@ -9,6 +9,8 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.SizeText;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Choice;
@@ -26,6 +28,7 @@ import hazelkeep.piece.StickPiece;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.route.Prompt;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Step;
@@ -117,6 +120,29 @@ class EveryKindTest {
       }
     }
     assertThat(keysOf(plan)).allMatch(k -> plan.aim().dims().containsKey(k));
+  }
+
+  /** What a device shows for the limits of a reading will do, in either unit. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void the_limits_that_are_told_will_do(Kind<?> kind) {
+    Plan<?> plan = fresh(kind);
+    for (Step step : plan.route().steps()) {
+      for (Prompt p : plan.prompts(step)) {
+        for (Unit unit : Unit.values()) {
+          for (double limit : new double[] {p.least(), p.target(), p.most()}) {
+            double on = p.gauge().shows(limit);
+            String shown = p.dim().fit() ? unit.showFit(on) : unit.show(on);
+            double typed = p.gauge().truth(SizeText.parse(shown, unit).mm());
+            assertThat(p.doubts(typed, p.gauge(), unit))
+                .as("%s %s %s", step.key(), p.dim().key(), shown)
+                .isFalse();
+          }
+          assertThat(p.doubts(p.most() + 1.2, p.gauge(), unit)).isTrue();
+          assertThat(p.doubts(p.least() - 1.2, p.gauge(), unit)).isTrue();
+        }
+      }
+    }
   }
 
   private static <D extends Design> List<DimKey> keysOf(Plan<D> plan) {

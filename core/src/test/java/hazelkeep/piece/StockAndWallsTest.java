@@ -43,6 +43,48 @@ class StockAndWallsTest {
   }
 
   /** 64 by 58 over a bark of 4: 58 - 8 - 2 where it goes, 58 - 2 where it may stay. */
+  /**
+   * A bit drifts sideways: a floor of 6 under a bore that may drift by 1 is 6, a wall of 6 is 5.
+   */
+  @Test
+  void drift_takes_nothing_off_a_floor() {
+    HalfSection cup = HalfSection.box(0, 60, 0, 20).minus(HalfSection.box(6, 60, 0, 14));
+    HalfSection beyond = HalfSection.box(-10, 0, 0, 60);
+    Surface foot =
+        Surface.of(
+            new SurfaceId("cup", "foot"), Role.SHOW, Polyline.of(0, 0, 0, 20), beyond, false, true);
+    Surface side =
+        Surface.of(
+            new SurfaceId("cup", "side"),
+            Role.SHOW,
+            Polyline.of(0, 20, 60, 20),
+            beyond,
+            false,
+            true);
+    Surface inside =
+        Surface.of(
+            new SurfaceId("cup", "inside"),
+            Role.SHOW,
+            Polyline.of(60, 14, 6, 14, 6, 0),
+            HalfSection.box(6, 60, 0, 14),
+            true,
+            true);
+    Part part =
+        new Part(
+            "cup",
+            new Point(30, 17),
+            cup,
+            List.of(foot, side, inside),
+            List.of(),
+            new Frame(0, false));
+    Walled walled = new Walled(part, new WallWishes(3, 3, 3, 3, 3), z -> 1);
+    java.util.Map<String, Double> least =
+        Walls.least(walled).stream()
+            .collect(java.util.stream.Collectors.toMap(Walls.Least::code, Walls.Least::mm));
+    assertThat(least.get("floor-thin")).isCloseTo(6, within(1e-3));
+    assertThat(least.get("wall-thin")).isCloseTo(5, within(1e-3));
+  }
+
   @Test
   void what_a_limb_surely_gives() {
     assertThat(Blank.sure(Optional.of(limb(64, 58, 4, false)), 64, CENTRING))

@@ -11,6 +11,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Origin;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Finding;
 import hazelkeep.route.FitSteps;
@@ -284,11 +285,12 @@ class BenchTest {
     doUntil("body/jam");
     Bench<LiddedBox> before = bench();
     Prompt p = before.plan().prompts(before.next().orElseThrow()).get(0);
-    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() + 0.8)).leaves())
+    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() + 0.8), Unit.MM).leaves())
         .isEqualTo(Leaves.MORE_TO_CUT);
-    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() - 0.8)).leaves())
+    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() - 0.8), Unit.MM).leaves())
         .isEqualTo(Leaves.TOO_MUCH);
-    assertThat(before.taken(p.dim().key(), "", p.gauge().shows(p.target() + 0.01)).leaves())
+    assertThat(
+            before.taken(p.dim().key(), "", p.gauge().shows(p.target() + 0.01), Unit.MM).leaves())
         .isEqualTo(Leaves.NOTHING);
     double thick = p.target() + 0.8;
     Bench<LiddedBox> after = add(before.onTheWay(p.dim().key(), p.gauge().name(), thick, thick));

@@ -6,6 +6,7 @@ import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Unit;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +21,7 @@ class LongLogTest {
 
   private static Fact reading(Hand hand, int i) {
     double shown = 64 + 0.001 * (i % 40);
-    Taken t = hand.taken(ROUND, "", shown);
+    Taken t = hand.taken(ROUND, "", shown, Unit.MM);
     return hand.read(ROUND, t.gauge().name(), t.shown(), t.truth(), true);
   }
 

@@ -23,8 +23,8 @@ import java.util.List;
 record BoxContent(LiddedBox d) implements Element {
   private static final String BODY = BoxParts.BODY;
 
-  /** Lengths that differ by less are one, mm. */
-  private static final double SAME = 1e-9;
+  /** Lengths that differ by less read alike: nobody can measure it, mm. */
+  private static final double SAME = 0.01;
 
   @Override
   public void check(Built b, Told told) {
@@ -34,7 +34,7 @@ record BoxContent(LiddedBox d) implements Element {
   private void check(Built b, Told told, Content c) {
     double mouth = new BoxParts(d).mouthAt(b);
     double wide = c.diameter().map(Size::mm).orElse(0.0);
-    if (wide > b.mm(INSIDE)) {
+    if (wide > b.mm(INSIDE) + SAME) {
       told.found(
           Entry.CONTENT_WIDE.told(Grade.STOP, b.mm(INSIDE), wide),
           BODY,

@@ -3,6 +3,7 @@ package hazelkeep.kinds.box;
 import static hazelkeep.piece.Rule.Value.derived;
 import static hazelkeep.piece.Rule.Value.practice;
 
+import hazelkeep.element.DishedFoot;
 import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.ThreadPair;
@@ -315,7 +316,7 @@ final class BoxSizes {
   List<SizeRule> inside() {
     return List.of(
         new SizeRule(INSIDE, "Inside diameter", 4, 380, this::insideDiameter),
-        new SizeRule(FLOOR, "Floor", 0.5, 200, this::floor),
+        DishedFoot.floor(FLOOR, "Floor", 200, this::floor),
         new SizeRule(
             DEPTH,
             "Depth inside",

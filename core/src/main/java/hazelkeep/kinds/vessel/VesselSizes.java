@@ -69,7 +69,7 @@ final class VesselSizes {
                 derived(
                     d.mm(NARROW) > 0 ? d.mm(DEPTH) + d.custom(Line.VESSEL_NARROW) : 0,
                     Wording.of("vesselSizes.a-little-below-the-wide"))),
-        new SizeRule(FLOOR, "Floor under the bit's point", 0.5, 200, this::floorLeft));
+        DishedFoot.floor(FLOOR, "Floor under the bit's point", 200, this::floorLeft));
   }
 
   private Rule.Value diameter(Dims<?> d) {

@@ -60,7 +60,7 @@ final class FactsIn {
     Taken t;
     try {
       DimKey what = new DimKey(f.path("what").asString(""));
-      t = hand.taken(what, f.path("gauge").asString(""), size(f, "shown"));
+      t = hand.taken(what, f.path("gauge").asString(""), size(f, "shown"), Unit.MM);
     } catch (IllegalArgumentException e) {
       throw Refused.field("facts.reading", e.getMessage() + ".");
     }

@@ -179,7 +179,7 @@ class WorkbenchController {
       Bench<?> bench = planner.bench(piece);
       Taken taken =
           bench.taken(
-              new DimKey(what), reading.device(), SizeText.parse(reading.value(), unit).mm());
+              new DimKey(what), reading.device(), SizeText.parse(reading.value(), unit).mm(), unit);
       Optional<Fact> fact = reading.fact(bench, taken);
       if (fact.isPresent()) {
         planner.tryOut(piece, fact.get());
