@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
+import java.util.TreeSet;
 
 /**
  * A surface of triangles, closed: a half-section turned round its axis. Corners are shared, so that
@@ -25,6 +27,42 @@ public record Mesh(List<double[]> corners, List<int[]> triangles) {
     Mesh out = new Mesh(new ArrayList<>(), new ArrayList<>());
     for (Polyline ring : section.rings()) {
       out.add(woodOnTheLeft(section, ring.points()), around);
+    }
+    return out;
+  }
+
+  /**
+   * The same with holes drilled through its wall; one that does not go from outside into a hollow
+   * is left out.
+   */
+  public static Mesh turned(HalfSection section, int around, List<CrossHole> holes) {
+    if (holes.isEmpty()) {
+      return turned(section, around);
+    }
+    Mesh out = new Mesh(new ArrayList<>(), new ArrayList<>());
+    TreeSet<Double> heights = Drilling.heights(holes);
+    for (Polyline ring : section.rings()) {
+      out.add(divided(woodOnTheLeft(section, ring.points()), heights), around);
+    }
+    for (CrossHole h : holes) {
+      out = Drilling.of(out, h);
+    }
+    return out;
+  }
+
+  /** A ring with corners at some heights as well. */
+  private static List<Point> divided(List<Point> ring, TreeSet<Double> heights) {
+    List<Point> out = new ArrayList<>(List.of(ring.get(0)));
+    for (int i = 1; i < ring.size(); i++) {
+      Point a = ring.get(i - 1);
+      Point b = ring.get(i);
+      boolean up = b.z() > a.z();
+      NavigableSet<Double> between =
+          heights.subSet(Math.min(a.z(), b.z()), false, Math.max(a.z(), b.z()), false);
+      for (double z : up ? between : between.descendingSet()) {
+        out.add(new Point(z, a.r() + (z - a.z()) / (b.z() - a.z()) * (b.r() - a.r())));
+      }
+      out.add(b);
     }
     return out;
   }

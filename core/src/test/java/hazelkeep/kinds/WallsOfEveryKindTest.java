@@ -210,8 +210,8 @@ class WallsOfEveryKindTest {
   }
 
   /**
-   * What a bit drifts by at a place is taken off the distance at that place: all of it square beside
-   * a bore, less where the wall lies aslant to it.
+   * What a bit drifts by at a place is taken off the distance at that place: all of it square
+   * beside a bore, less where the wall lies aslant to it.
    */
   @ParameterizedTest
   @MethodSource("kinds")
