@@ -1,6 +1,7 @@
 // The piece standing, as solids of revolution that turn by drag and by keys, cut open on request.
 import {
-  AmbientLight, Box3, CanvasTexture, Color, DirectionalLight, DoubleSide, Group, LatheGeometry, Mesh,
+  AmbientLight, Box3, BufferGeometry, CanvasTexture, Color, DirectionalLight, DoubleSide,
+  Float32BufferAttribute, Group, LatheGeometry, Mesh,
   MeshStandardMaterial, PerspectiveCamera, RepeatWrapping, Scene, Shape, ShapeGeometry, SRGBColorSpace,
   Vector2, Vector3, WebGLRenderer, Path,
 } from "three";
@@ -57,40 +58,70 @@ function runs(ring) {
 }
 
 // Boards that run through it along the axis lie between two planes: what is there takes their colour.
-function striped(material, strips, colour) {
-  if (!strips.length) return material;
+// Where a hole goes through from outside nothing is drawn.
+function worked(material, { strips, holes }, colour) {
+  if (!strips.length && !holes.length) return material;
   material.onBeforeCompile = (shader) => {
     shader.vertexShader = shader.vertexShader
-      .replace("#include <common>", "#include <common>\nvarying float vBeside;")
-      .replace("#include <begin_vertex>", "#include <begin_vertex>\nvBeside = position.x;");
+      .replace("#include <common>", "#include <common>\nvarying vec3 vPlace;")
+      .replace("#include <begin_vertex>", "#include <begin_vertex>\nvPlace = position;");
     const lines = strips.map((s, i) => {
       shader.uniforms[`stripe${i}`] = { value: new Color(colour(s)) };
-      return `if (vBeside > ${s.from.toFixed(4)} && vBeside < ${s.to.toFixed(4)}) diffuseColor.rgb = stripe${i};`;
+      return `if (vPlace.x > ${s.from.toFixed(4)} && vPlace.x < ${s.to.toFixed(4)}) diffuseColor.rgb = stripe${i};`;
+    });
+    const gone = holes.map((h) => {
+      const s = Math.sin(h.turn).toFixed(6);
+      const c = Math.cos(h.turn).toFixed(6);
+      return `if (vPlace.x * (${s}) + vPlace.z * (${c}) > 0.0 && length(vec2(vPlace.x * (${c}) - vPlace.z * (${s}), vPlace.y - (${h.z.toFixed(4)}))) < ${h.radius.toFixed(4)}) discard;`;
     });
     shader.fragmentShader = shader.fragmentShader
-      .replace("#include <common>", `#include <common>\nvarying float vBeside;\n${strips.map((_, i) => `uniform vec3 stripe${i};`).join("\n")}`)
-      .replace("#include <map_fragment>", `${lines.join("\n")}\n#include <map_fragment>`);
+      .replace("#include <common>", `#include <common>\nvarying vec3 vPlace;\n${strips.map((_, i) => `uniform vec3 stripe${i};`).join("\n")}`)
+      .replace("#include <map_fragment>", `${gone.concat(lines).join("\n")}\n#include <map_fragment>`);
   };
-  material.customProgramCacheKey = () => JSON.stringify(strips.map(colour).concat(strips.map((s) => [s.from, s.to])));
+  material.customProgramCacheKey = () => JSON.stringify([strips.map((s) => [colour(s), s.from, s.to]), holes]);
   return material;
+}
+
+// The wall of a hole, from the hollow to the outside; none of it where the piece is cut away.
+const ROUND = 48;
+function bored(h, turn) {
+  const at = (a, r) => {
+    const beside = h.radius * Math.cos(a);
+    const out = Math.sqrt(Math.max(0, r * r - beside * beside));
+    const phi = h.turn + Math.atan2(beside, out);
+    return { p: [r * Math.sin(phi), h.z + h.radius * Math.sin(a), r * Math.cos(phi)], phi: (phi + 2 * Math.PI) % (2 * Math.PI) };
+  };
+  const points = [];
+  for (let k = 0; k < ROUND; k++) {
+    const [a, b] = [k, k + 1].map((i) => (2 * Math.PI * i) / ROUND);
+    const corners = [at(a, h.to), at(b, h.to), at(b, h.from), at(a, h.from)];
+    if (corners.some((c) => c.phi > turn + 1e-6)) continue;
+    for (const i of [0, 1, 2, 0, 2, 3]) points.push(...corners[i].p);
+  }
+  const g = new BufferGeometry();
+  g.setAttribute("position", new Float32BufferAttribute(points, 3));
+  g.computeVertexNormals();
+  return g;
 }
 
 // The outline of a section runs with its wood on the left: outwards on the way, turned round the axis.
 function solid(thing, open, texture) {
   const group = new Group();
   const turn = open ? 2 * Math.PI * OPEN : 2 * Math.PI;
-  const skin = striped(new MeshStandardMaterial({
+  const skin = worked(new MeshStandardMaterial({
     color: new Color(thing.colour), map: texture, roughness: 0.55, metalness: 0, side: DoubleSide,
-  }), thing.strips, (s) => s.colour);
+  }), thing, (s) => s.colour);
   for (const ring of thing.rings) {
     for (const run of runs(ring)) {
       group.add(new Mesh(new LatheGeometry(run, AROUND, 0, turn), skin));
     }
   }
+  const wall = new MeshStandardMaterial({ color: new Color(thing.cut), roughness: 0.8, side: DoubleSide });
+  for (const h of thing.holes) group.add(new Mesh(bored(h, turn), wall));
   if (open) {
-    const cut = striped(
+    const cut = worked(
       new MeshStandardMaterial({ color: new Color(thing.cut), roughness: 0.8, side: DoubleSide }),
-      thing.strips, (s) => s.cut);
+      thing, (s) => s.cut);
     for (const part of thing.areas) {
       const shape = new Shape(part[0].map(([z, r]) => new Vector2(r, z)));
       part.slice(1).forEach((hole) => shape.holes.push(new Path(hole.map(([z, r]) => new Vector2(r, z)))));

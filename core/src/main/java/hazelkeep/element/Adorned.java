@@ -19,10 +19,7 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Properties;
-import hazelkeep.piece.Rolled;
 import hazelkeep.piece.Rule;
-import hazelkeep.piece.SideHole;
-import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.StickPiece;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -129,7 +126,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     Told told = new Told();
     told.all(plain.judge(design, d.plain(), shop));
     d.check(told);
-    rolled(design, d.aim()).ifPresent(r -> d.close(r, told));
+    d.close(told);
     d.byHand(plain.route(design, d.plain(), shop), told);
     return told.done();
   }
@@ -256,28 +253,6 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     }
     Drawn d = drawn(design, aim, shop);
     return d.elements().stream().map(e -> e.letIn(d.form(e))).filter(h -> !h.isEmpty()).toList();
-  }
-
-  /** The holes of the kind, and those that were added to the same part. */
-  @Override
-  public Optional<Rolled> rolled(D design, Aim aim) {
-    Optional<Rolled> own = plain.rolled(design, aim);
-    List<SideBore> bores =
-        Elements.of(design).stream()
-            .filter(SideBore.class::isInstance)
-            .map(SideBore.class::cast)
-            .toList();
-    if (bores.isEmpty()) {
-      return own;
-    }
-    String part = own.map(Rolled::part).orElse(bores.get(0).added().part());
-    Form form = new Form(aim.part(part));
-    List<SideHole> holes = new ArrayList<>();
-    own.ifPresent(r -> r.places().forEach(p -> holes.add(p.hole())));
-    bores.stream()
-        .filter(b -> b.added().part().equals(part))
-        .forEach(b -> holes.add(b.hole(form, aim)));
-    return Optional.of(new SideHoles(aim.part(part), holes).rolled());
   }
 
   @Override

@@ -178,7 +178,8 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     double zero = m.zero(lay, make.members().get(0).low());
     try {
       m.elements().forEach(e -> e.draw(lay, draft));
-      return draft.done(m.core(lay), new Frame(zero, false));
+      Part part = draft.done(m.core(lay), new Frame(zero, false));
+      return part.drilled(make.elements().flatMap(e -> e.drilled(part).stream()).toList());
     } catch (NoOutline e) {
       // Sizes that no rule forbids one by one, and that leave no outline together.
       throw new BadDesign(

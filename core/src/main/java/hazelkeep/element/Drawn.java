@@ -7,8 +7,6 @@ import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Rolled;
-import hazelkeep.piece.SideHole;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Told;
 import hazelkeep.route.Acts;
@@ -178,13 +176,13 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
   }
 
   /** Holes that come too near to one another; each alone is judged by itself. */
-  void close(Rolled rolled, Told told) {
-    List<SideHole> holes = rolled.places().stream().map(Rolled.Place::hole).toList();
-    new SideHoles(forms.get(rolled.part()).plain(), holes)
-        .judge(aim.practice()).stream()
-            .filter(f -> f.verdict().entry() == Entry.HOLES_CLOSE)
-            .filter(f -> told.done().stream().noneMatch(t -> t.verdict().equals(f.verdict())))
-            .forEach(f -> told.all(List.of(f)));
+  void close(Told told) {
+    aim.made().stream()
+        .filter(p -> p.holes().size() > 1)
+        .flatMap(p -> new SideHoles(p, p.holes()).judge(aim.practice()).stream())
+        .filter(f -> f.verdict().entry() == Entry.HOLES_CLOSE)
+        .filter(f -> told.done().stream().noneMatch(t -> t.verdict().equals(f.verdict())))
+        .forEach(f -> told.all(List.of(f)));
   }
 
   /**

@@ -13,6 +13,8 @@ import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Hole;
+import hazelkeep.wood.Part;
 import java.util.List;
 
 /**
@@ -36,6 +38,11 @@ public interface Element {
 
   /** Its surfaces, its outline or its hollow, what is spared for it. */
   default void draw(Lay lay, PartDraft part) {}
+
+  /** The holes that it drills from outside into a part, once that is drawn. */
+  default List<Hole> drilled(Part part) {
+    return List.of();
+  }
 
   /** What would go wrong with it. */
   default void check(Built built, Told told) {}

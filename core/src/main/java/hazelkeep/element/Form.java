@@ -8,6 +8,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Span;
 import hazelkeep.solid.Wall;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
@@ -17,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A part whose outline elements bend. Heights count from the low end of what is seen of its
@@ -327,10 +329,21 @@ public final class Form {
             HalfSection.box(low, tip, 0, rough).minus(plain.target())));
   }
 
+  /** Drills a hole from outside. */
+  void drill(Hole hole) {
+    drilled.add(hole);
+  }
+
+  private final List<Hole> drilled = new ArrayList<>();
+
+  private List<Hole> drilled() {
+    return Stream.concat(plain.holes().stream(), drilled.stream()).toList();
+  }
+
   /** The part with everything that was bent and grown. */
   public Part part() {
     if (bends.isEmpty() && grown.isEmpty() && sunk.isEmpty()) {
-      return plain;
+      return drilled.isEmpty() ? plain : plain.drilled(drilled());
     }
     HalfSection target = plain.target();
     for (Dug b : bends.values()) {
@@ -344,7 +357,8 @@ public final class Form {
       target = target.minus(s.hole());
       surfaces.add(s.wall());
     }
-    return new Part(plain.name(), core(target), target, surfaces, plain.stubs(), plain.closed());
+    return new Part(
+        plain.name(), core(target), target, surfaces, plain.stubs(), plain.closed(), drilled());
   }
 
   /** Where it is looked for: where it was, or in the middle of what a cove has left there. */

@@ -7,11 +7,21 @@ import hazelkeep.piece.SideHole;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Finding;
 import hazelkeep.route.SetupDraft;
+import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
+import hazelkeep.shop.Bit;
+import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
+import hazelkeep.wood.Hole;
+import hazelkeep.wood.Part;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Holes bored through the side of a part.
@@ -22,8 +32,17 @@ import java.util.List;
  */
 public record Holes(String part, List<SideHole> holes, DimKey depth) implements Element {
   @Override
+  public List<Hole> drilled(Part on) {
+    return on.name().equals(part)
+        ? IntStream.range(0, holes.size())
+            .mapToObj(i -> holes.get(i).on(on, "hole " + (i + 1)))
+            .toList()
+        : List.of();
+  }
+
+  @Override
   public void check(Built b, Told told) {
-    told.all(new SideHoles(b.part(part), holes).judge(b.aim().practice()));
+    told.all(new SideHoles(b.part(part), drilled(b.part(part))).judge(b.aim().practice()));
   }
 
   @Override
@@ -39,14 +58,26 @@ public record Holes(String part, List<SideHole> holes, DimKey depth) implements 
 
   /** Drilled on the bench. */
   public void drill(SetupDraft s, Work w) {
-    for (int i = 0; i < holes.size(); i++) {
-      String name = holes.get(i).name();
-      s.step(
-          "hole " + (i + 1),
-          "Drill the " + (name.isEmpty() ? "hole" : name),
-          Wording.of("holes.wrap-the-template-round-the"),
-          Speeds.At.TURNING,
-          new Act.Mark(part, name));
+    List<Hole> all = drilled(w.built().part(part));
+    for (int i = 0; i < all.size(); i++) {
+      s.add(step(s.key("hole " + (i + 1)), w.built().part(part), all.get(i), w.built().shop()));
     }
+  }
+
+  /** A hole is drilled: as near as a bit of the shop comes to its width. */
+  static Step step(StepKey key, Part part, Hole hole, Shop shop) {
+    Optional<Bit> bit =
+        shop.bits().stream()
+            .filter(b -> b.form() != Bit.Form.DEPTH)
+            .filter(
+                b -> Math.abs(b.diameter() - hole.diameter()) <= shop.custom(Line.BORE_SAME_SIZE))
+            .min(Comparator.comparingDouble(b -> Math.abs(b.diameter() - hole.diameter())));
+    return new Step(
+        key,
+        "Drill " + (hole.name().startsWith("hole ") ? "" : "the ") + hole.name(),
+        Wording.of("holes.wrap-the-template-round-the", part.name()),
+        Speeds.At.TURNING,
+        List.of(new Act.Drill(part.name(), hole)),
+        bit);
   }
 }

@@ -2,24 +2,23 @@ package hazelkeep.element;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
-import hazelkeep.piece.SideHole;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
-import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
-import hazelkeep.shop.Speeds;
+import hazelkeep.solid.CrossHole;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Hole;
+import hazelkeep.wood.Part;
 import java.util.List;
 import java.util.Map;
 
@@ -81,31 +80,29 @@ final class SideBore implements AddedElement {
             d -> Rule.Value.derived(0, "on the grain mark")));
   }
 
-  /** The hole as it lies on its part. */
-  SideHole hole(Form form, Aim aim) {
-    double radius = form.radius(aim.mm(height));
-    double turn = radius > 0 ? Math.toDegrees(aim.mm(round) / radius) : 0;
-    double low = form.plain().target().minZ();
-    double above = Math.max(CLEAR, form.zero() + aim.mm(height) - low);
-    return new SideHole(
-        label(), Size.mm(above), (int) Math.round(turn) % 360, Size.mm(aim.mm(wide)));
+  /** Where it lies round the part is measured along its outside. */
+  @Override
+  public void shape(Form form, Sizes sizes) {
+    double radius = form.radius(sizes.mm(height));
+    double turn = radius > 0 ? sizes.mm(round) / radius % (2 * Math.PI) : 0;
+    double z = form.zero() + sizes.mm(height);
+    form.drill(new Hole(label(), new CrossHole(z, turn, sizes.mm(wide) / 2)));
+  }
+
+  private List<Hole> alone(Part part) {
+    return part.holes().stream().filter(h -> h.name().equals(label())).toList();
   }
 
   @Override
   public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
-    return List.of(
-        new Step(
-            step(setup),
-            "Drill " + label(),
-            Wording.of("sideBore.wrap-the-template-round-the", added.part()),
-            Speeds.At.TURNING,
-            List.of(new Act.Mark(added.part(), label()))));
+    Part part = aim.part(added.part());
+    return alone(part).stream().map(h -> Holes.step(step(setup), part, h, shop)).toList();
   }
 
   @Override
   public void check(Form form, Aim aim, Told told) {
-    List<SideHole> alone = List.of(hole(form, aim));
-    told.all(new SideHoles(form.plain(), alone).judge(aim.practice()));
+    Part part = aim.part(added.part());
+    told.all(new SideHoles(part, alone(part)).judge(aim.practice()));
   }
 
   @Override

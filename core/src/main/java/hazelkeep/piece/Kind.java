@@ -113,11 +113,6 @@ public interface Kind<D extends Design> {
     return List.of();
   }
 
-  /** The side with the holes bored into it, rolled out; empty where there are none. */
-  default Optional<Rolled> rolled(D design, Aim aim) {
-    return Optional.empty();
-  }
-
   /** How its parts go together, a sentence a step; empty where there is nothing to say. */
   default List<String> assembly(D design, Aim aim) {
     return List.of();

@@ -6,6 +6,8 @@ import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
+import hazelkeep.wood.Body;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
@@ -22,8 +24,10 @@ import java.util.TreeSet;
  * @param is what becomes of it
  * @param wood the name of its wood
  * @param strips boards of other woods that run through it along the axis
+ * @param holes drilled into it from outside
  */
-public record Posed(String name, HalfSection shape, Is is, String wood, List<Strip> strips) {
+public record Posed(
+    String name, HalfSection shape, Is is, String wood, List<Strip> strips, List<Hole> holes) {
   /** What a thing of a piece is. */
   public enum Is {
     /** What stands. */
@@ -65,14 +69,19 @@ public record Posed(String name, HalfSection shape, Is is, String wood, List<Str
                           of.region().shifted(up),
                           is,
                           of.wood().name(),
-                          strips(sketch, p))));
+                          strips(sketch, p),
+                          in(p.closed(), p.holes()))));
     }
     for (Fitting f : sketch.fittings()) {
       if (f.wood()) {
-        out.add(new Posed(f.name(), f.outline(), Is.INLAY, "", List.of()));
+        out.add(new Posed(f.name(), f.outline(), Is.INLAY, "", List.of(), List.of()));
       }
     }
     return onZero(out);
+  }
+
+  private static List<Hole> in(Frame f, List<Hole> holes) {
+    return holes.stream().map(h -> h.in(f)).toList();
   }
 
   /** What a part is of: its own wood, or those of the blank that it comes off. */
@@ -114,7 +123,14 @@ public record Posed(String name, HalfSection shape, Is is, String wood, List<Str
     for (Part p : sketch.aim().offBlank()) {
       state
           .stock(p)
-          .ifPresent(b -> add(out, p.name(), sketch.woods(b.sound()), sketch.strips(), 0));
+          .ifPresent(
+              b ->
+                  add(
+                      out,
+                      b.become(p.name(), b.sound(), b.swept()),
+                      sketch.woods(b.sound()),
+                      sketch.strips(),
+                      0));
     }
     for (Part p : sketch.aim().parts()) {
       double high = out.stream().mapToDouble(o -> o.shape.maxZ()).max().orElse(0) + APART;
@@ -125,7 +141,7 @@ public record Posed(String name, HalfSection shape, Is is, String wood, List<Str
                 b ->
                     add(
                         out,
-                        p.name(),
+                        b.become(p.name(), b.sound(), b.swept()),
                         woods(sketch, p, b.sound()),
                         List.of(),
                         high - b.sound().minZ()));
@@ -138,11 +154,12 @@ public record Posed(String name, HalfSection shape, Is is, String wood, List<Str
   private static final double APART = 12;
 
   private static void add(
-      List<Posed> out, String name, List<Layer.Of> woods, List<Strip> strips, double up) {
+      List<Posed> out, Body body, List<Layer.Of> woods, List<Strip> strips, double up) {
+    List<Hole> holes = in(new Frame(-up, false), body.holes());
     for (Layer.Of of : woods) {
       HalfSection shape = of.region().shifted(up);
       if (out.stream().noneMatch(o -> o.shape.equals(shape))) {
-        out.add(new Posed(name, shape, Is.STANDS, of.wood().name(), strips));
+        out.add(new Posed(body.name(), shape, Is.STANDS, of.wood().name(), strips, holes));
       }
     }
   }
@@ -151,7 +168,7 @@ public record Posed(String name, HalfSection shape, Is is, String wood, List<Str
     double low = all.stream().mapToDouble(p -> p.shape.minZ()).min().orElse(0);
     Frame down = new Frame(low, false);
     return all.stream()
-        .map(p -> new Posed(p.name, p.shape.in(down), p.is, p.wood, p.strips))
+        .map(p -> new Posed(p.name, p.shape.in(down), p.is, p.wood, p.strips, in(down, p.holes)))
         .toList();
   }
 

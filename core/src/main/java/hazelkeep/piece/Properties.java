@@ -40,9 +40,9 @@ public record Properties(
     double wood = 0;
     double grams = 0;
     for (Part p : aim.made()) {
-      HalfSection closed = p.target().in(p.closed());
-      wood += closed.volume();
-      grams += p.target().volume() * aim.wood(p.name()).kilograms() / ML / ML;
+      double mm3 = p.volume();
+      wood += mm3;
+      grams += mm3 * aim.wood(p.name()).kilograms() / ML / ML;
     }
     return new Properties(
         brim / ML,

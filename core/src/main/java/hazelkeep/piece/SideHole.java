@@ -2,6 +2,9 @@ package hazelkeep.piece;
 
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
+import hazelkeep.solid.CrossHole;
+import hazelkeep.wood.Hole;
+import hazelkeep.wood.Part;
 
 /**
  * A hole bored into the side, square to the axis.
@@ -25,14 +28,13 @@ public record SideHole(String name, Size height, int degrees, Size diameter) {
   }
 
   /**
-   * The wood between this hole and another on an outside of a radius, mm.
+   * It as it lies on a part.
    *
-   * @param radius of the outside, mm
+   * @param or its name where it has none
    */
-  public double between(SideHole other, double radius) {
-    double turn = Math.toRadians(degrees - other.degrees());
-    double chord = 2 * radius * Math.abs(Math.sin(turn / 2));
-    double apart = Math.hypot(chord, height.mm() - other.height().mm());
-    return apart - (diameter.mm() + other.diameter().mm()) / 2;
+  public Hole on(Part part, String or) {
+    double z = part.datum() + height.mm();
+    CrossHole at = new CrossHole(z, Math.toRadians(degrees), diameter.mm() / 2);
+    return new Hole(name.isEmpty() ? or : name, at);
   }
 }

@@ -5,8 +5,11 @@ import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.route.Finding;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Surface;
 import java.util.List;
 
 /**
@@ -24,50 +27,38 @@ public final class SideHoles {
   private static final double WIDE = 0.95;
 
   private final Part part;
+  private final HalfSection wood;
   private final double foot;
   private final double shoulder;
-  private final List<SideHole> holes;
+  private final List<Hole> holes;
 
   /**
    * @param part whose side it is
-   * @param holes heights counted from the foot of the part
+   * @param holes in it, some of its own or all
    */
-  public SideHoles(Part part, List<SideHole> holes) {
+  public SideHoles(Part part, List<Hole> holes) {
     this.part = part;
+    this.wood = part.target();
     this.holes = holes;
-    this.foot = part.target().minZ();
+    this.foot = part.datum();
     this.shoulder =
-        part.surface("side").line().points().stream().mapToDouble(Point::z).max().orElse(foot);
-  }
-
-  private double at(SideHole h) {
-    return Math.min(foot + h.height().mm(), shoulder);
-  }
-
-  /** Radius of the outside at the hole's own height, mm. */
-  public double outside(SideHole h) {
-    return part.target().outer(at(h));
-  }
-
-  /** Radius of the bore at the hole's own height, mm; 0 where the part is solid. */
-  public double bore(SideHole h) {
-    return part.target().inner(at(h));
-  }
-
-  /** The wall that a hole goes through, mm. */
-  public double wall(SideHole h) {
-    return outside(h) - bore(h);
+        part.surfaces().stream()
+            .filter(Surface::seen)
+            .flatMap(s -> s.line().points().stream())
+            .mapToDouble(Point::z)
+            .max()
+            .orElse(foot);
   }
 
   /** The wood between two holes where there is least of it: at the bore, or outside, mm. */
-  public double between(SideHole a, SideHole b) {
+  public double between(Hole a, Hole b) {
     double in = Math.min(bore(a), bore(b));
-    double out = Math.min(outside(a), outside(b));
+    double out = Math.min(a.mouth(wood).r(), b.mouth(wood).r());
     return Math.min(a.between(b, in), a.between(b, out));
   }
 
   /** The least wood between a hole and any other, mm; not a number for a single one. */
-  public double nearest(SideHole h) {
+  public double nearest(Hole h) {
     return holes.stream()
         .filter(o -> o != h)
         .mapToDouble(o -> between(h, o))
@@ -77,15 +68,21 @@ public final class SideHoles {
 
   /** The side rolled out, with the holes on it. */
   public Rolled rolled() {
-    double radius = holes.stream().mapToDouble(this::outside).max().orElse(0);
+    double radius = holes.stream().mapToDouble(h -> h.mouth(wood).r()).max().orElse(0);
     return new Rolled(
         part.name(),
+        foot,
         radius,
         shoulder - foot,
-        holes.stream()
-            .map(
-                h -> new Rolled.Place(h, Math.toRadians(h.degrees()) * radius, wall(h), nearest(h)))
-            .toList());
+        holes.stream().map(h -> place(h, radius)).toList());
+  }
+
+  private Rolled.Place place(Hole h, double radius) {
+    return new Rolled.Place(h, h.at().z() - foot, h.at().turn() * radius, h.wall(wood), nearest(h));
+  }
+
+  private double bore(Hole h) {
+    return wood.inner(h.at().z());
   }
 
   /**
@@ -98,37 +95,33 @@ public final class SideHoles {
     double least = practice.of(Line.WALL_HOLE);
     Told told = new Told();
     for (int i = 0; i < holes.size(); i++) {
-      one(holes.get(i), name(i), practice, told);
+      one(holes.get(i), practice, told);
       for (int j = i + 1; j < holes.size(); j++) {
         told.thin(
             Entry.HOLES_CLOSE,
             between(holes.get(i), holes.get(j)),
             least,
             part.name(),
-            new Point(at(holes.get(i)), bore(holes.get(i))),
-            name(i),
-            name(j));
+            new Point(holes.get(i).at().z(), bore(holes.get(i))),
+            holes.get(i).name(),
+            holes.get(j).name());
       }
     }
     return told.done();
   }
 
-  private String name(int i) {
-    String name = holes.get(i).name();
-    return name.isEmpty() ? "hole " + (i + 1) : name;
-  }
-
-  private void one(SideHole h, String name, Practice practice, Told told) {
-    double half = h.diameter().mm() / 2;
-    Point where = new Point(at(h), outside(h));
+  private void one(Hole h, Practice practice, Told told) {
+    double half = h.at().radius();
+    String name = h.name();
+    Point where = h.mouth(wood);
     told.thin(
         Entry.HOLE_EDGE,
-        shoulder - foot - h.height().mm() - half,
+        shoulder - h.at().z() - half,
         practice.of(Line.WALL_HOLE),
         part.name(),
         where,
         name);
-    double low = at(h) - half - floor(h, practice.of(Line.BORE_END));
+    double low = h.at().z() - half - floor(h, practice.of(Line.BORE_END));
     if (low < 0 || bore(h) <= 0) {
       told.found(Entry.HOLE_MISSES.told(Grade.STOP, Math.min(low, 0), 0, name), part.name(), where);
     }
@@ -141,16 +134,16 @@ public final class SideHoles {
    * Where the bore begins to be as wide as over the hole: what lies deeper is the bit's end. A
    * hollow that narrows over a longer way, as a bowl does, is open all the way.
    */
-  private double floor(SideHole h, double end) {
-    double open = over(at(h), end);
-    double wide = WIDE * part.target().inner(open);
-    while (open > foot && part.target().inner(open - EVERY) >= wide) {
+  private double floor(Hole h, double end) {
+    double open = over(h.at().z(), end);
+    double wide = WIDE * wood.inner(open);
+    while (open > wood.minZ() && wood.inner(open - EVERY) >= wide) {
       open -= EVERY;
     }
     double shut = open - EVERY;
     while (open - shut > SAME) {
       double middle = (open + shut) / 2;
-      if (part.target().inner(middle) >= wide) {
+      if (wood.inner(middle) >= wide) {
         open = middle;
       } else {
         shut = middle;
@@ -162,7 +155,7 @@ public final class SideHoles {
   /** The end of the hollow under a height. */
   private double deepest(double from) {
     double z = from;
-    while (z > foot && part.target().inner(z - EVERY) > 0) {
+    while (z > wood.minZ() && wood.inner(z - EVERY) > 0) {
       z -= EVERY;
     }
     return z;
@@ -171,12 +164,12 @@ public final class SideHoles {
   /** Up from solid wood, and from a bit's point, to where the bore is as wide as it stays. */
   private double over(double z, double end) {
     double from = z;
-    while (from < shoulder && part.target().inner(from) <= 0) {
+    while (from < shoulder && wood.inner(from) <= 0) {
       from += EVERY;
     }
     double out = from;
     for (double up = from; up < Math.min(from + end, shoulder); up += EVERY) {
-      if (part.target().inner(up + EVERY) - part.target().inner(up) > EVERY) {
+      if (wood.inner(up + EVERY) - wood.inner(up) > EVERY) {
         out = up + EVERY;
       }
     }

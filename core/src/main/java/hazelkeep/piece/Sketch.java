@@ -167,9 +167,12 @@ public record Sketch<D extends Design>(
     return aim.blank().woods(region);
   }
 
-  /** The side with the holes bored into it, rolled out. */
-  public Optional<Rolled> rolled() {
-    return kind.rolled(design, aim);
+  /** The sides with holes bored into them, rolled out. */
+  public List<Rolled> rolled() {
+    return aim.made().stream()
+        .filter(p -> !p.holes().isEmpty())
+        .map(p -> new SideHoles(p, p.holes()).rolled())
+        .toList();
   }
 
   /** How its parts go together. */
@@ -200,7 +203,7 @@ public record Sketch<D extends Design>(
 
   /** A part wood by wood, by weight. */
   private List<Lump> made(Part p) {
-    return aim.own(p.name()).orElse(aim.blank()).lumps(p.target());
+    return aim.own(p.name()).orElse(aim.blank()).drilled(p.holes()).lumps(p.target());
   }
 
   /** What a piece of several woods weighs, g; none where one of them is not known. */

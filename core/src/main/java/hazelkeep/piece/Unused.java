@@ -65,7 +65,6 @@ final class Unused<D extends Design> {
       Aim then = kind.aim(other, Dims.resolve(other, kind.rules(other), shop, Map.of()), shop);
       return !then.parts().equals(aim.parts())
           || !then.blanks().equals(aim.blanks())
-          || !kind.rolled(other, then).equals(kind.rolled(design, aim))
           || !kind.route(other, then, shop).equals(route);
     } catch (BadDesign | IllegalArgumentException e) {
       // What can be wrong has a use, or lies at the end of its range: the other side tells.

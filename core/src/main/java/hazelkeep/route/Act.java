@@ -2,6 +2,7 @@ package hazelkeep.route;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
 import java.util.Set;
@@ -80,6 +81,14 @@ public sealed interface Act {
    * @param text what it says
    */
   record Mark(String part, String text) implements Act {}
+
+  /**
+   * A hole drilled from outside into the hollow.
+   *
+   * @param part the part
+   * @param hole where and how wide, in the blank's z
+   */
+  record Drill(String part, Hole hole) implements Act {}
 
   /**
    * A size measured.

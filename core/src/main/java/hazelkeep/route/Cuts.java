@@ -64,7 +64,7 @@ final class Cuts {
     Body rest = body.without(region);
     HalfSection clean = rest.sound().dusted();
     HalfSection cleanSwept = rest.round() ? clean : rest.swept().dusted();
-    double gone = body.swept().volume() - rest.swept().volume();
+    double gone = body.volume() - rest.volume();
     double dust = rest.swept().volume() - cleanSwept.volume();
     List<HalfSection> pieces = clean.pieces();
     List<HalfSection> sweptPieces = rest.round() ? pieces : cleanSwept.pieces();

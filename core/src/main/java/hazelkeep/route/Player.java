@@ -101,9 +101,15 @@ final class Player {
         now = done(now, g.on(), Surf::finished);
       } else if (act instanceof Act.LetIn l) {
         now = filled(now, step, l);
+      } else if (act instanceof Act.Drill d) {
+        now = drilled(now, d);
       }
     }
     return now;
+  }
+
+  private State drilled(State now, Act.Drill d) {
+    return now.stock(aim.part(d.part())).map(b -> now.drilled(b, d.hole())).orElse(now);
   }
 
   private State done(State now, Step step, Act.Remove r) {
@@ -177,8 +183,10 @@ final class Player {
         trials.trial(step.key(), now, t);
       } else if (act instanceof Act.Mark m && !setup.frames().containsKey(m.part())) {
         notHeld(step, m.part());
-      } else if (act instanceof Act.LetIn l) {
-        now = letIn(setup, step, now, l);
+      } else if (act instanceof Act.LetIn l && there(setup, step, now, l.part())) {
+        now = filled(now, step, l);
+      } else if (act instanceof Act.Drill d && there(setup, step, now, d.part())) {
+        now = drilled(now, d);
       }
     }
     return now;
@@ -227,16 +235,11 @@ final class Player {
   }
 
   private State remove(Setup setup, Step step, State state, Act.Remove r) {
-    if (!setup.frames().containsKey(r.part())) {
-      notHeld(step, r.part());
+    if (!there(setup, step, state, r.part())) {
       return state;
     }
     Part part = aim.part(r.part());
-    Body body = state.stock(part).orElse(null);
-    if (body == null) {
-      log.find(Entry.PART_GONE.told(Grade.STOP, r.part()), step.key(), r.part(), null);
-      return state;
-    }
+    Body body = state.stock(part).orElseThrow();
     State after = cuts.cut(state, body, r.region(), r.claims(), step.key());
     if (after.removed() - state.removed() < NOTHING) {
       return state;
@@ -313,15 +316,17 @@ final class Player {
     }
   }
 
-  private State letIn(Setup setup, Step step, State state, Act.LetIn l) {
-    if (!setup.frames().containsKey(l.part())) {
-      notHeld(step, l.part());
-      return state;
+  /** Whether a part is held and exists; what is not is told. */
+  private boolean there(Setup setup, Step step, State state, String part) {
+    if (!setup.frames().containsKey(part)) {
+      notHeld(step, part);
+      return false;
     }
-    if (state.stock(aim.part(l.part())).isEmpty()) {
-      log.find(Entry.PART_GONE.told(Grade.STOP, l.part()), step.key(), l.part(), null);
+    if (state.stock(aim.part(part)).isEmpty()) {
+      log.find(Entry.PART_GONE.told(Grade.STOP, part), step.key(), part, null);
+      return false;
     }
-    return filled(state, step, l);
+    return true;
   }
 
   private void cutReached(Setup setup, Step step, State after, Surface s) {

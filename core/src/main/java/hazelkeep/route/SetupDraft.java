@@ -40,19 +40,23 @@ public final class SetupDraft {
    * @param acts what it does to the work, in order
    */
   public void step(String key, String stepTitle, String words, Speeds.At at, List<Act> acts) {
-    steps.add(new Step(new StepKey(name + "/" + key), stepTitle, words, at, acts));
+    steps.add(new Step(key(key), stepTitle, words, at, acts));
+  }
+
+  /** Adds a step. */
+  public void add(Step step) {
+    steps.add(step);
+  }
+
+  /** The key of a step by its name within the setup. */
+  public StepKey key(String step) {
+    return new StepKey(name + "/" + step);
   }
 
   /** Adds a step of boring. */
   public void bore(String key, String stepTitle, String words, Bit bit, Act... acts) {
     steps.add(
-        new Step(
-            new StepKey(name + "/" + key),
-            stepTitle,
-            words,
-            Speeds.At.BORING,
-            List.of(acts),
-            Optional.of(bit)));
+        new Step(key(key), stepTitle, words, Speeds.At.BORING, List.of(acts), Optional.of(bit)));
   }
 
   /** Adds a step of single acts. */

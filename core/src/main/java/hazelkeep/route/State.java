@@ -5,6 +5,7 @@ import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Body;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
@@ -146,12 +147,21 @@ public record State(
     return new State(next, surfaces, removed + gone, dust + scraps, waste + loose, letIn);
   }
 
+  /** This state with a hole drilled into a body. */
+  State drilled(Body was, Hole hole) {
+    Body now = was.drilled(List.of(hole));
+    Map<String, Body> next = new LinkedHashMap<>(bodies);
+    next.put(was.name(), now);
+    double more = was.volume() - now.volume();
+    return new State(next, surfaces, removed + more, dust, waste, letIn);
+  }
+
   /** This state with something let into a body. */
   State filled(Body was, HalfSection with) {
     Body now = was.with(with);
     Map<String, Body> next = new LinkedHashMap<>(bodies);
     next.put(was.name(), now);
-    double more = now.swept().volume() - was.swept().volume();
+    double more = now.volume() - was.volume();
     return new State(next, surfaces, removed, dust, waste, letIn + more);
   }
 

@@ -23,6 +23,11 @@ public record Figures(Shop shop, Practice practice) {
     return new Figure(Figure.Kind.PLACE, f.length(), RULE, practice.of(Line.READ_PLACE), false);
   }
 
+  /** How high a hole is marked. */
+  public Figure height(Drilled d) {
+    return new Figure(Figure.Kind.PLACE, d.height(), RULE, practice.of(Line.READ_PLACE), false);
+  }
+
   /** What comes off the end. */
   public Figure takenOff(SetOut setOut) {
     return new Figure(

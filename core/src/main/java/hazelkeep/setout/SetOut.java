@@ -32,13 +32,15 @@ import java.util.Set;
  * @param passes the lines to cut to; none off the lathe
  * @param bored the hole, where a bit bores it
  * @param finished the lengths that parts are sawn or pared to off the lathe
+ * @param drilled the holes that are drilled from outside off the lathe
  */
 public record SetOut(
     double end,
     double takenOff,
     List<Pass> passes,
     Optional<Bored> bored,
-    List<Finished> finished) {
+    List<Finished> finished,
+    List<Drilled> drilled) {
   /** What goes off an end is told from so much, mm. */
   private static final double FACED = 0.05;
 
@@ -46,6 +48,7 @@ public record SetOut(
   public SetOut {
     passes = List.copyOf(passes);
     finished = List.copyOf(finished);
+    drilled = List.copyOf(drilled);
   }
 
   /** Sets a step out. */
@@ -53,7 +56,7 @@ public record SetOut(
     double before = stage.mounted().most();
     double after = stage.parts() ? before : stage.left().most();
     if (!stage.setup().hold().onLathe()) {
-      return new SetOut(after, 0, List.of(), Optional.empty(), lengths(stage));
+      return new SetOut(after, 0, List.of(), Optional.empty(), lengths(stage), drilled(stage));
     }
     List<Line> lines = new ArrayList<>();
     Set<HalfSection> told = new HashSet<>();
@@ -73,6 +76,7 @@ public record SetOut(
         off > FACED ? off : 0,
         bored.map(b -> List.of(b.pass(passes, new Datum(Datum.From.END, after)))).orElse(passes),
         bored,
+        List.of(),
         List.of());
   }
 
@@ -87,12 +91,21 @@ public record SetOut(
           stage.setup().frames().keySet().stream()
               .filter(p -> stage.after().stock(stage.aim().part(p)).filter(x -> x == b).isPresent())
               .findFirst();
-      boolean same = stage.before().bodies().containsValue(b);
+      boolean same =
+          stage.before().bodies().values().stream().anyMatch(w -> w.swept() == b.swept());
       if (part.isPresent() && !same) {
         out.add(new Finished(part.get(), b.swept().maxZ() - b.swept().minZ()));
       }
     }
     return out;
+  }
+
+  private static List<Drilled> drilled(Stage stage) {
+    return stage.step().acts().stream()
+        .filter(Act.Drill.class::isInstance)
+        .map(Act.Drill.class::cast)
+        .map(d -> Drilled.of(stage.aim().part(d.part()), d.hole()))
+        .toList();
   }
 
   /** The hole that a bit bores: the last thing that its step takes. */
@@ -115,6 +128,6 @@ public record SetOut(
 
   /** Whether there is nothing to set out: nothing is cut. */
   public boolean isEmpty() {
-    return passes.isEmpty() && takenOff == 0 && finished.isEmpty();
+    return passes.isEmpty() && takenOff == 0 && finished.isEmpty() && drilled.isEmpty();
   }
 }

@@ -62,12 +62,17 @@ public record CrossHole(double z, double turn, double radius) {
 
   /** Whether a place lies within it, on its side of the axis: y along the axis. */
   boolean holds(double[] p) {
-    double out = p[0] * Math.cos(turn) + p[2] * Math.sin(turn);
+    double out = out(p);
     return out > 0 && Math.hypot(beside(p), p[1] - z) < radius;
   }
 
   /** How far beside its middle plane a place lies, mm. */
   double beside(double[] p) {
-    return p[2] * Math.cos(turn) - p[0] * Math.sin(turn);
+    return -p[2] * Math.cos(turn) - p[0] * Math.sin(turn);
+  }
+
+  /** How far out along its middle a place lies, mm: seen from above it goes round to the left. */
+  double out(double[] p) {
+    return p[0] * Math.cos(turn) - p[2] * Math.sin(turn);
   }
 }

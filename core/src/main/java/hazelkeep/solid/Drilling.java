@@ -74,8 +74,7 @@ final class Drilling {
   }
 
   private boolean near(double[] p) {
-    double out = p[0] * Math.cos(hole.turn()) + p[2] * Math.sin(hole.turn());
-    return out > 0 && Math.hypot(hole.beside(p), p[1] - hole.z()) < NEAR * hole.radius();
+    return hole.out(p) > 0 && Math.hypot(hole.beside(p), p[1] - hole.z()) < NEAR * hole.radius();
   }
 
   private void split(int side) {
@@ -233,7 +232,7 @@ final class Drilling {
               || o < outer.size() - 1
                   && along(outer.get(o + 1), side) <= along(inner.get(i + 1), side);
       int next = first ? outer.get(o + 1) : inner.get(i + 1);
-      kept.add(new int[] {outer.get(o), inner.get(i), next});
+      kept.add(new int[] {outer.get(o), next, inner.get(i)});
       o += first ? 1 : 0;
       i += first ? 0 : 1;
     }

@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.solid.CrossHole;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import java.util.ArrayList;
@@ -15,6 +16,7 @@ import java.util.List;
  * @param wood its species, with all that is known of it; where it was glued up the lowest of them
  * @param layers what it was glued up of above that, from the low one up
  * @param strips boards that were glued into it along the grain, none over another
+ * @param holes drilled into it from outside; neither section shows them
  */
 public record Body(
     String name,
@@ -22,25 +24,38 @@ public record Body(
     HalfSection swept,
     Species wood,
     List<Layer> layers,
-    List<Strip> strips) {
+    List<Strip> strips,
+    List<Hole> holes) {
   /** One of a single wood. */
   public Body(String name, HalfSection sound, HalfSection swept, Species wood) {
-    this(name, sound, swept, wood, List.of(), List.of());
+    this(name, sound, swept, wood, List.of(), List.of(), List.of());
   }
 
   /** The same wood in another shape, under another name. */
   public Body become(String other, HalfSection s, HalfSection w) {
-    return new Body(other, s, w, wood, layers, strips);
+    return new Body(other, s, w, wood, layers, strips, holes);
   }
 
   /** The same glued up of other woods above its first. */
   public Body glued(List<Layer> up) {
-    return new Body(name, sound, swept, wood, List.copyOf(up), strips);
+    return new Body(name, sound, swept, wood, List.copyOf(up), strips, holes);
   }
 
   /** The same with boards glued in along the grain. */
   public Body striped(List<Strip> along) {
-    return new Body(name, sound, swept, wood, layers, List.copyOf(along));
+    return new Body(name, sound, swept, wood, layers, List.copyOf(along), holes);
+  }
+
+  /** The same with more holes. */
+  public Body drilled(List<Hole> more) {
+    List<Hole> all = new ArrayList<>(holes);
+    all.addAll(more);
+    return new Body(name, sound, swept, wood, layers, strips, List.copyOf(all));
+  }
+
+  /** Its wood at some angle, less what its holes take, mm3. */
+  public double volume() {
+    return swept.volume() - holes.stream().mapToDouble(h -> h.at().of(swept).mm3()).sum();
   }
 
   /** What it is of at a height. */
@@ -75,7 +90,10 @@ public record Body(
     return Layer.split(region, wood, layers);
   }
 
-  /** What a region of it is of, by weight: its layers, less what is strip, and the strips. */
+  /**
+   * What a region of it is of, by weight: its layers, less what is strip, and the strips; less its
+   * holes, as if they went through no strip.
+   */
   public List<Lump> lumps(HalfSection region) {
     List<Lump> out = new ArrayList<>();
     for (Layer.Of of : woods(region)) {
@@ -86,6 +104,11 @@ public record Body(
         mm3 -= in.mm3();
         moment -= in.mm3() * in.z();
         out.add(in);
+      }
+      for (Hole h : holes) {
+        CrossHole.Taken gone = h.at().of(of.region());
+        mm3 -= gone.mm3();
+        moment -= gone.mm3() * gone.z();
       }
       out.add(new Lump(of.wood(), mm3, mm3 > 0 ? moment / mm3 : 0));
     }
@@ -132,7 +155,8 @@ public record Body(
       return this;
     }
     List<Layer> up = layers.stream().map(l -> new Layer(l.from() + dz, l.wood())).toList();
-    return become(name, s, round() ? s : swept.shifted(dz)).glued(up);
+    List<Hole> moved = holes.stream().map(h -> h.shifted(dz)).toList();
+    return new Body(name, s, round() ? s : swept.shifted(dz), wood, up, strips, moved);
   }
 
   /** Whether the wood holds a point. */

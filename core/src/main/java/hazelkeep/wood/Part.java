@@ -16,6 +16,7 @@ import java.util.List;
  * @param surfaces the stretches of its outline
  * @param stubs waste spared on purpose
  * @param closed where it lies when the piece is closed: the blank's z to the closed piece's
+ * @param holes drilled from outside through its wall; the half-section leaves them out
  */
 public record Part(
     String name,
@@ -23,7 +24,29 @@ public record Part(
     HalfSection target,
     List<Surface> surfaces,
     List<Stub> stubs,
-    Frame closed) {
+    Frame closed,
+    List<Hole> holes) {
+  /** One without a hole from outside. */
+  public Part(
+      String name,
+      Point core,
+      HalfSection target,
+      List<Surface> surfaces,
+      List<Stub> stubs,
+      Frame closed) {
+    this(name, core, target, surfaces, stubs, closed, List.of());
+  }
+
+  /** This part with holes from outside and no others. */
+  public Part drilled(List<Hole> all) {
+    return new Part(name, core, target, surfaces, stubs, closed, List.copyOf(all));
+  }
+
+  /** Its wood, less what its holes take, mm3. */
+  public double volume() {
+    return target.volume() - holes.stream().mapToDouble(h -> h.at().of(target).mm3()).sum();
+  }
+
   /**
    * The surface of that name.
    *
@@ -51,6 +74,22 @@ public record Part(
         .orElse(target.minZ());
   }
 
+  /** The name of the face that lies there: foot, rim or shoulder; empty where there is none. */
+  public String face() {
+    double at = datum();
+    List<String> there =
+        surfaces.stream()
+            .filter(s -> s.line().points().stream().anyMatch(p -> Math.abs(p.z() - at) < FACE))
+            .map(s -> s.id().name())
+            .toList();
+    return FACES.stream().filter(there::contains).findFirst().orElse("");
+  }
+
+  private static final List<String> FACES = List.of("foot", "rim", "shoulder");
+
+  /** A face lies at a height when it is as near as this, mm. */
+  private static final double FACE = 0.05;
+
   /** This part moved along the blank, mm. */
   public Part shifted(double dz) {
     if (dz == 0) {
@@ -73,12 +112,13 @@ public record Part(
                         s.needs()))
             .toList(),
         stubs.stream().map(s -> new Stub(s.name(), s.region().shifted(dz), s.standsOn())).toList(),
-        new Frame(closed.zero() + dz, false));
+        new Frame(closed.zero() + dz, false),
+        holes.stream().map(h -> h.shifted(dz)).toList());
   }
 
   /** This part looked for by another point inside of it. */
   public Part at(Point other) {
-    return new Part(name, other, target, surfaces, stubs, closed);
+    return new Part(name, other, target, surfaces, stubs, closed, holes);
   }
 
   /** The stub that stands on a surface. */

@@ -106,12 +106,12 @@ class FinialTest {
   /** Nothing is lost and nothing comes from nowhere, whatever blank it comes off. */
   private static void ledger(Plan<?> plan) {
     State end = plan.rehearsal().end();
-    double blanks = plan.aim().blanks().stream().mapToDouble(b -> b.swept().volume()).sum();
+    double blanks = plan.aim().blanks().stream().mapToDouble(Body::volume).sum();
     double out =
         end.removed()
             + end.dust()
             + end.waste()
-            + end.bodies().values().stream().mapToDouble(b -> b.swept().volume()).sum();
+            + end.bodies().values().stream().mapToDouble(Body::volume).sum();
     assertThat(out / (blanks + end.letIn())).isCloseTo(1, within(1e-5));
   }
 

@@ -16,6 +16,7 @@ import hazelkeep.route.Stage;
 import hazelkeep.route.State;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import java.util.List;
 import java.util.Optional;
@@ -145,13 +146,10 @@ class InlayTest {
   /** Blank and what was let in = bodies + removed + dust + what came loose. */
   private static void ledger(Plan<?> plan) {
     State end = plan.rehearsal().end();
-    double bodies = end.bodies().values().stream().mapToDouble(b -> b.swept().volume()).sum();
+    double bodies = end.bodies().values().stream().mapToDouble(Body::volume).sum();
     double out = bodies + end.removed() + end.dust() + end.waste();
     assertThat(end.letIn()).isPositive();
-    assertThat(
-            out
-                / (plan.aim().blanks().stream().mapToDouble(b -> b.swept().volume()).sum()
-                    + end.letIn()))
+    assertThat(out / (plan.aim().blanks().stream().mapToDouble(Body::volume).sum() + end.letIn()))
         .isCloseTo(1, within(1e-5));
   }
 

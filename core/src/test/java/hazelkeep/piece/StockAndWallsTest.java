@@ -14,6 +14,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Body;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.Species;
@@ -237,8 +238,12 @@ class StockAndWallsTest {
     assertThat(TenonFor.of(plan, "bench", small)).as("by hand").isEmpty();
   }
 
-  private static SideHole hole(double height, int degrees, double diameter) {
+  private static SideHole stated(double height, int degrees, double diameter) {
     return new SideHole("hole", Size.mm(height), degrees, Size.mm(diameter));
+  }
+
+  private static Hole hole(double height, int degrees, double diameter) {
+    return stated(height, degrees, diameter).on(tube(30, 19), "");
   }
 
   /** Two holes of 6 opposite one another on a radius of 20: 40 less 6. */
@@ -282,7 +287,7 @@ class StockAndWallsTest {
         .anySatisfy(f -> assertThat(f.code()).isEqualTo("holes-close"))
         .anySatisfy(f -> assertThat(f.verdict().found()).isCloseTo(-1.53, within(0.005)));
     SideHoles apart = new SideHoles(tube(30, 19), List.of(hole(40, 0, 12), hole(40, 40, 12)));
-    SideHole alone = hole(40, 0, 12);
+    Hole alone = hole(40, 0, 12);
     assertThat(new SideHoles(tube(30, 19), List.of(alone)).nearest(alone)).isNaN();
     assertThat(apart.judge(wanted(4)).get(0).verdict().found()).isCloseTo(1.0, within(0.005));
     assertThat(apart.judge(wanted(0.9))).isEmpty();
@@ -305,11 +310,11 @@ class StockAndWallsTest {
             false);
     Part part =
         new Part("body", new Point(5, 1), cone, List.of(side), List.of(), new Frame(0, false));
-    SideHole low = hole(20, 0, 6);
-    SideHole high = hole(60, 180, 6);
+    Hole low = hole(20, 0, 6);
+    Hole high = hole(60, 180, 6);
     SideHoles holes = new SideHoles(part, List.of(low, high));
-    assertThat(holes.wall(low)).isCloseTo(28 - 15, within(0.01));
-    assertThat(holes.wall(high)).isCloseTo(24 - 15, within(0.01));
+    assertThat(low.wall(cone)).isCloseTo(28 - 15, within(0.01));
+    assertThat(high.wall(cone)).isCloseTo(24 - 15, within(0.01));
     assertThat(holes.rolled().places())
         .extracting(Rolled.Place::wall)
         .isSortedAccordingTo(java.util.Comparator.reverseOrder());
@@ -326,9 +331,9 @@ class StockAndWallsTest {
 
   @Test
   void a_hole_that_can_not_be_is_refused() {
-    assertThatThrownBy(() -> hole(30, 360, 6)).hasMessageContaining("0 to 359");
-    assertThatThrownBy(() -> hole(0, 0, 6)).hasMessageContaining("above the foot");
-    assertThatThrownBy(() -> hole(30, 0, 0.2)).hasMessageContaining("between");
+    assertThatThrownBy(() -> stated(30, 360, 6)).hasMessageContaining("0 to 359");
+    assertThatThrownBy(() -> stated(0, 0, 6)).hasMessageContaining("above the foot");
+    assertThatThrownBy(() -> stated(30, 0, 0.2)).hasMessageContaining("between");
   }
 
   @Test

@@ -8,6 +8,7 @@ import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.piece.Plan;
 import hazelkeep.shop.Shop;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -151,9 +152,7 @@ class EditingTest {
       }
       Plan<LiddedBox> played = plan(edits);
       double left =
-          played.rehearsal().end().bodies().values().stream()
-              .mapToDouble(b -> b.swept().volume())
-              .sum();
+          played.rehearsal().end().bodies().values().stream().mapToDouble(Body::volume).sum();
       State end = played.rehearsal().end();
       double blank = played.aim().blank().swept().volume();
       assertThat(left + end.removed() + end.dust() + end.waste())

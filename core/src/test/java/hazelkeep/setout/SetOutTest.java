@@ -149,7 +149,12 @@ class SetOutTest {
             .toList();
     all.set(pass, new Pass(p.part(), p.datum(), cuts, p.closed()));
     return new SetOut(
-        told.end(), told.takenOff(), all, told.bored().map(b -> deeper(b, by)), List.of());
+        told.end(),
+        told.takenOff(),
+        all,
+        told.bored().map(b -> deeper(b, by)),
+        List.of(),
+        List.of());
   }
 
   private static Bored deeper(Bored b, double by) {

@@ -55,7 +55,16 @@ class StandingTest extends Browsing {
   /** What an STL of a kind encloses is the wood that the piece is said to have. */
   @Test
   void an_stl_has_the_wood_of_the_piece(@TempDir Path dir) throws Exception {
-    byte[] stl = visitor.bytes("/pieces/11/piece.stl");
+    enclosed(11, dir);
+    long house = piece(Kinds.named("hanging-house").orElseThrow());
+    assertThat(json("/pieces/" + house + "/standing.json?step=-1").findValues("holes").get(0))
+        .as("its door and its perch")
+        .hasSize(2);
+    enclosed(house, dir);
+  }
+
+  private void enclosed(long piece, Path dir) throws Exception {
+    byte[] stl = visitor.bytes("/pieces/" + piece + "/piece.stl");
     ByteBuffer b = ByteBuffer.wrap(stl).order(ByteOrder.LITTLE_ENDIAN).position(80);
     int n = b.getInt();
     assertThat(stl).hasSize(84 + 50 * n);
@@ -71,7 +80,7 @@ class StandingTest extends Browsing {
               + v[4] * (v[8] * v[9] - v[6] * v[11])
               + v[5] * (v[6] * v[10] - v[7] * v[9]);
     }
-    double ml = app.bean(Planner.class).current(pieces.get(11)).sketch().properties().woodMl();
+    double ml = app.bean(Planner.class).current(pieces.get(piece)).sketch().properties().woodMl();
     assertThat(six / 6 / 1000).isCloseTo(ml, within(0.003 * ml));
     admesh(dir, stl, n);
   }

@@ -20,8 +20,6 @@ import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Choice.Option;
 import hazelkeep.piece.End;
-import hazelkeep.piece.Rolled;
-import hazelkeep.piece.SideHoles;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.shop.Shop;
@@ -146,13 +144,6 @@ public final class CasedKind extends ComposedKind<Cased> {
     List<Boring> out = new ArrayList<>(super.boring(d, aim, shop));
     Collections.reverse(out);
     return out;
-  }
-
-  @Override
-  public Optional<Rolled> rolled(Cased d, Aim aim) {
-    return d.holes().isEmpty()
-        ? Optional.empty()
-        : Optional.of(new SideHoles(aim.part(BODY), d.holes()).rolled());
   }
 
   @Override

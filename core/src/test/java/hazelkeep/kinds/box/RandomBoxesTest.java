@@ -244,7 +244,7 @@ class RandomBoxesTest {
   private static void ledger(String which, Rehearsal played) {
     double blank = played.aim().blank().swept().volume();
     State end = played.end();
-    double bodies = end.bodies().values().stream().mapToDouble(b -> b.swept().volume()).sum();
+    double bodies = end.bodies().values().stream().mapToDouble(Body::volume).sum();
     double all = bodies + end.removed() + end.dust() + end.waste();
     assertThat(all / blank).as(which).isCloseTo(1, within(1e-5));
     assertThat(end.dust()).as(which).isLessThan(1);

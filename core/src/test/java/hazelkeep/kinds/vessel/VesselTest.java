@@ -22,6 +22,7 @@ import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
+import hazelkeep.wood.Body;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -228,9 +229,7 @@ class VesselTest {
       }
       Plan<BoredVessel> shuffled = Plan.of(VesselKind.WELL, v, shop, edits);
       double left =
-          shuffled.rehearsal().end().bodies().values().stream()
-              .mapToDouble(b -> b.swept().volume())
-              .sum();
+          shuffled.rehearsal().end().bodies().values().stream().mapToDouble(Body::volume).sum();
       double blank = shuffled.aim().blank().swept().volume();
       assertThat(
               left

@@ -7,6 +7,7 @@ import hazelkeep.setout.Bored;
 import hazelkeep.setout.Cut;
 import hazelkeep.setout.Cut.Shape;
 import hazelkeep.setout.Datum;
+import hazelkeep.setout.Drilled;
 import hazelkeep.setout.Figure;
 import hazelkeep.setout.Figures;
 import hazelkeep.setout.Finished;
@@ -14,6 +15,7 @@ import hazelkeep.setout.Named;
 import hazelkeep.setout.Pass;
 import hazelkeep.setout.SetOut;
 import hazelkeep.setout.Station;
+import hazelkeep.shop.Bit;
 import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,6 +34,7 @@ public final class CutRows {
   /** What is less is nothing, mm. */
   private static final double NONE = 0.03;
 
+  private final Plan<?> plan;
   private final Show show;
   private final Figures figures;
   private final boolean several;
@@ -42,6 +45,7 @@ public final class CutRows {
   private final List<CutRow> rows = new ArrayList<>();
 
   private CutRows(Plan<?> plan, Stage stage, Show show) {
+    this.plan = plan;
     this.show = show;
     this.figures = new Figures(plan.shop(), plan.aim().practice());
     this.called = plan.kind()::called;
@@ -60,6 +64,7 @@ public final class CutRows {
     }
     told.passes().forEach(out::pass);
     told.finished().forEach(out::finished);
+    told.drilled().forEach(d -> out.drilled(d, stage.step().bit()));
     return List.copyOf(out.rows);
   }
 
@@ -83,6 +88,40 @@ public final class CutRows {
             big(whole, Sentences.of("cutRows.whole-length", called.apply(f.part()))),
             Optional.empty(),
             Optional.empty()));
+  }
+
+  private void drilled(Drilled d, Optional<Bit> bit) {
+    String from = Words.from(d.part(), plan.kind().stands());
+    String says =
+        Sentences.of(
+            "cutRows.a-hole-lies",
+            show.bare(d.hole().diameter()),
+            from(d.height()),
+            from,
+            Rounding.text(d.hole().degrees(), 0),
+            from(d.along()),
+            show.bare(d.wall()));
+    String by =
+        bit.map(b -> Sentences.of("cutRows.by-the-bit", b.name()))
+            .orElseGet(
+                () ->
+                    Sentences.of("cutRows.no-such-bit", show.len(d.hole().diameter()), nearest(d)));
+    rows.add(
+        new CutRow(
+            rows.size() + 1,
+            d.hole().name(),
+            says + by,
+            List.of(),
+            big(figures.height(d), from),
+            Optional.empty(),
+            Optional.empty()));
+  }
+
+  private String nearest(Drilled d) {
+    return plan.shop().bits().stream()
+        .min(Comparator.comparingDouble(b -> Math.abs(b.diameter() - d.hole().diameter())))
+        .map(Bit::name)
+        .orElse("none");
   }
 
   private void end(SetOut told) {

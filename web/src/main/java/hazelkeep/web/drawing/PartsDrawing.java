@@ -2,10 +2,10 @@ package hazelkeep.web.drawing;
 
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Rolled;
-import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.said.Sentences;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -142,12 +142,12 @@ public final class PartsDrawing {
       svg.text("part-label", x, base + 18, 90 * quarter + "°");
     }
     for (Rolled.Place p : side.places()) {
-      SideHole h = p.hole();
+      Hole h = p.hole();
       double x = left + p.along() * scale;
-      double y = base - h.height().mm() * scale;
-      double r = h.diameter().mm() / 2 * scale;
+      double y = base - p.height() * scale;
+      double r = h.diameter() / 2 * scale;
       svg.empty("circle", "class", "hole", "cx", x, "cy", y, "r", r);
-      String said = h.name() + " ⌀ " + show.bare(h.diameter().mm());
+      String said = h.name() + " ⌀ " + show.bare(h.diameter());
       svg.text("hole-label", x + r + 8, y + 4, said);
     }
     return svg.close("svg").toString();

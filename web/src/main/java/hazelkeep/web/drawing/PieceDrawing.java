@@ -5,12 +5,11 @@ import static hazelkeep.web.drawing.Board.WIDTH;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Billet;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Rolled;
-import hazelkeep.piece.SideHole;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StockRules;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.said.Sentences;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
@@ -304,20 +303,15 @@ public final class PieceDrawing {
 
   /** Holes in the side: seen from outside below the axis, those at the back left out. */
   private void holes() {
-    sketch.rolled().ifPresent(this::holes);
-  }
-
-  private void holes(Rolled side) {
-    Part body = sketch.aim().part(side.part());
-    double foot = body.closed().zero();
-    for (Rolled.Place place : side.places()) {
-      SideHole h = place.hole();
-      double turn = Math.toRadians(h.degrees());
-      double z = foot + h.height().mm();
-      double out = body.target().outer(z) * Math.sin(turn);
-      if (Math.cos(turn) > 0 && out >= 0) {
-        double r = h.diameter().mm() / 2 * sheet.scale();
-        svg.path("hole", half(sheet.x(z), sheet.down(out), r * Math.cos(turn), r, out));
+    for (Part p : sketch.aim().made()) {
+      for (Hole h : p.holes()) {
+        double z = p.closed().x(h.at().z());
+        double out = h.mouth(p.target()).r() * Math.sin(h.at().turn());
+        double cos = Math.cos(h.at().turn());
+        if (cos > 0 && out >= 0) {
+          double r = h.at().radius() * sheet.scale();
+          svg.path("hole", half(sheet.x(z), sheet.down(out), r * cos, r, out));
+        }
       }
     }
   }

@@ -2,8 +2,10 @@ package hazelkeep.web.drawing;
 
 import hazelkeep.piece.Posed;
 import hazelkeep.piece.Sketch;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.web.said.Sentences;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Strip;
 import java.util.ArrayList;
 import java.util.List;
@@ -109,6 +111,29 @@ public final class StandingDrawing {
             p.seen(things).stream().map(run -> stripe(run, s, sheet)).collect(Collectors.joining());
         svg.region("stripe", stripe, WoodColour.of(s.wood().name()));
       }
+      p.holes().forEach(h -> hole(svg, sheet, h, p.shape()));
+    }
+  }
+
+  /** A hole on the side that is seen: narrower round the edge, as a round thing shows it. */
+  private static void hole(Svg svg, Sheet sheet, Hole h, HalfSection wood) {
+    double out = h.mouth(wood).r();
+    double cos = Math.cos(h.at().turn());
+    if (cos > 0 && out > 0) {
+      double r = h.at().radius() * sheet.scale();
+      double beside = out * Math.sin(h.at().turn());
+      svg.empty(
+          "ellipse",
+          "class",
+          "hole",
+          "cx",
+          sheet.x(h.at().z()),
+          "cy",
+          sheet.down(beside),
+          "rx",
+          r,
+          "ry",
+          r * cos);
     }
   }
 

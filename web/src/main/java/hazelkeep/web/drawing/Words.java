@@ -3,6 +3,8 @@ package hazelkeep.web.drawing;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.LastChance;
 import hazelkeep.route.Prompt;
+import hazelkeep.web.said.Sentences;
+import hazelkeep.wood.Part;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -22,6 +24,14 @@ public final class Words {
   private static String alike(String part) {
     Matcher m = NUMBERED.matcher(part);
     return m.matches() ? "each " + m.group(1) : part;
+  }
+
+  /** What a rule is laid against: the face that lies where heights on a part begin. */
+  public static String from(Part part, boolean stands) {
+    String face = part.face();
+    return face.isEmpty() || face.equals("foot") && !stands
+        ? Sentences.of("words.from-its-left-end")
+        : "from its " + face;
   }
 
   /** The woods that a piece is made of, that of its foot first. */

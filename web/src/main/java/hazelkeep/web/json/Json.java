@@ -69,6 +69,7 @@ public class Json {
     @JsonSubTypes.Type(value = Act.Glue.class, name = "glue"),
     @JsonSubTypes.Type(value = Act.Sand.class, name = "sand"),
     @JsonSubTypes.Type(value = Act.Coat.class, name = "coat"),
+    @JsonSubTypes.Type(value = Act.Drill.class, name = "drill"),
     @JsonSubTypes.Type(value = Act.Mark.class, name = "mark"),
     @JsonSubTypes.Type(value = Act.Read.class, name = "read"),
     @JsonSubTypes.Type(value = Act.Try.class, name = "try")

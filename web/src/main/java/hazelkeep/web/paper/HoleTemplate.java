@@ -3,6 +3,7 @@ package hazelkeep.web.paper;
 import hazelkeep.piece.Rolled;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.said.Sentences;
+import java.util.List;
 
 /** The side rolled out, to be wrapped round it and pricked through. */
 final class HoleTemplate {
@@ -11,12 +12,16 @@ final class HoleTemplate {
   static void draw(Sheet s, Printed of) {
     s.sheet("Hole template 1:1");
     s.text(Sheet.LEFT, Sheet.TOP, 9.5, Sentences.of("holeTemplate.the-left-edge-on-the"));
-    of.plan()
-        .sketch()
-        .rolled()
-        .ifPresentOrElse(
-            r -> strips(s, r, of.show()),
-            () -> s.text(18, 56, 10, Sentences.of("holeTemplate.this-piece-has-no-holes")));
+    List<Rolled> sides = of.plan().sketch().rolled();
+    if (sides.isEmpty()) {
+      s.text(18, 56, 10, Sentences.of("holeTemplate.this-piece-has-no-holes"));
+    }
+    for (int i = 0; i < sides.size(); i++) {
+      if (i > 0) {
+        s.next();
+      }
+      strips(s, sides.get(i), of.show());
+    }
   }
 
   /** Wider than the page, what is further round goes on the next strip below. */
@@ -42,14 +47,14 @@ final class HoleTemplate {
     s.line(left, base - high, left + to - from, base - high);
     s.line(left, base, left, base - high);
     s.line(left + to - from, base, left + to - from, base - high);
-    s.text(left, base + 5, 8, from == 0 ? "grain mark · foot" : show.len(from) + " round");
+    s.text(left, base + 5, 8, from == 0 ? side.part() + ", grain mark" : show.len(from) + " round");
     for (Rolled.Place p : side.places()) {
       if (p.along() < from || p.along() >= to) {
         continue;
       }
       double x = left + p.along() - from;
-      double y = base - p.hole().height().mm();
-      double d = p.hole().diameter().mm();
+      double y = base - p.height();
+      double d = p.hole().diameter();
       s.circle(x, y, d / 2);
       s.line(x - 2, y, x + 2, y);
       s.line(x, y - 2, x, y + 2);

@@ -13,7 +13,7 @@ enum Sheets {
   HOLDS("Hold cards", p -> true, HoldSheet::draw),
   BIT_FLAGS("Bit flags and bit list", p -> !p.plan().sketch().boring().isEmpty(), BitFlags::draw),
   HOLE_TEMPLATE(
-      "Hole template 1:1", p -> p.plan().sketch().rolled().isPresent(), HoleTemplate::draw),
+      "Hole template 1:1", p -> !p.plan().sketch().rolled().isEmpty(), HoleTemplate::draw),
   RECORD("Record", p -> true, RecordSheet::draw);
 
   private final String words;

@@ -20,6 +20,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -83,8 +84,13 @@ class PartsController {
         "fittings", sketch.fittings().stream().map(f -> view(f, plan, show)).toList());
     model.addAttribute("assembly", sketch.assembly());
     model.addAttribute("twin", sketch.twin().map(t -> t.kind().title()).orElse(""));
-    model.addAttribute("holes", sketch.rolled().map(r -> holes(r, show)).orElse(List.of()));
-    model.addAttribute("rolled", sketch.rolled().map(r -> PartsDrawing.rolled(r, show)).orElse(""));
+    model.addAttribute(
+        "holes", sketch.rolled().stream().flatMap(r -> holes(r, show).stream()).toList());
+    model.addAttribute(
+        "rolled",
+        sketch.rolled().stream()
+            .map(r -> PartsDrawing.rolled(r, show))
+            .collect(Collectors.joining()));
     model.addAttribute("shapeMarks", Marks.shape(findings));
     model.addAttribute("routeMarks", Marks.route(findings));
     return "parts/parts";
@@ -119,10 +125,10 @@ class PartsController {
             p ->
                 new HoleView(
                     p.hole().name(),
-                    show.len(p.hole().height().mm()),
-                    p.hole().degrees() + "°",
+                    show.len(p.height()),
+                    show.whole(p.hole().degrees()) + "°",
                     show.len(p.along()),
-                    show.len(p.hole().diameter().mm()),
+                    show.len(p.hole().diameter()),
                     show.len(p.wall()),
                     Double.isNaN(p.nearest()) ? "" : show.len(p.nearest())))
         .toList();

@@ -19,6 +19,7 @@ import hazelkeep.web.piece.Marks;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.wood.Hole;
 import hazelkeep.wood.Strip;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -61,6 +62,7 @@ class StandingController {
    * @param rings closed lines of its half-section, z and r of each point
    * @param areas the same by area: what goes round it first, then what is left out
    * @param strips boards that run through it along the axis
+   * @param holes drilled into it from outside
    */
   public record Thing(
       String name,
@@ -69,7 +71,24 @@ class StandingController {
       boolean lifts,
       List<double[][]> rings,
       List<List<double[][]>> areas,
-      List<Stripe> strips) {}
+      List<Stripe> strips,
+      List<Bored> holes) {}
+
+  /**
+   * A hole from outside as the page draws it.
+   *
+   * @param z of its middle, mm
+   * @param turn round from the grain mark, radians
+   * @param radius mm
+   * @param from the radius of the hollow that it opens, mm
+   * @param to the radius of the outside there, mm
+   */
+  public record Bored(double z, double turn, double radius, double from, double to) {
+    static Bored of(Hole h, HalfSection wood) {
+      double to = h.mouth(wood).r();
+      return new Bored(h.at().z(), h.at().turn(), h.at().radius(), to - h.wall(wood), to);
+    }
+  }
 
   /**
    * A board as the page draws it.
@@ -141,7 +160,8 @@ class StandingController {
         p.is() == Posed.Is.LIFTS,
         areas.stream().flatMap(List::stream).toList(),
         areas,
-        p.strips().stream().map(Stripe::of).toList());
+        p.strips().stream().map(Stripe::of).toList(),
+        p.holes().stream().map(h -> Bored.of(h, p.shape())).toList());
   }
 
   private static String colour(Posed p) {
@@ -179,7 +199,9 @@ class StandingController {
 
   private static ModelFile.Solid whole(Posed p) {
     return new ModelFile.Solid(
-        p.name(), Mesh.turned(p.shape(), AROUND), WoodColour.linear(colour(p)));
+        p.name(),
+        Mesh.turned(p.shape(), AROUND, p.holes().stream().map(Hole::at).toList()),
+        WoodColour.linear(colour(p)));
   }
 
   /** A solid in pieces of one colour: cut at both sides of each strip. */

@@ -11,6 +11,7 @@ import hazelkeep.route.Remedy;
 import hazelkeep.web.drawing.FoundDrawing;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.WayDrawing;
+import hazelkeep.web.drawing.Words;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.piece.FindingView;
 import hazelkeep.web.planning.Planner;
@@ -31,7 +32,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -207,26 +207,8 @@ class FoundController {
         .flatMap(
             w ->
                 part.filter(p -> new Gone(p).can(w))
-                    .map(p -> new Asked(p.name(), w, from(p, plan.kind().stands()))));
+                    .map(p -> new Asked(p.name(), w, Words.from(p, plan.kind().stands()))));
   }
-
-  /** What a rule is laid against: the face that lies where heights on a part begin. */
-  private static String from(Part part, boolean stands) {
-    double at = part.datum();
-    List<String> faces =
-        part.surfaces().stream()
-            .filter(s -> s.line().points().stream().anyMatch(p -> Math.abs(p.z() - at) < FACE))
-            .map(s -> s.id().name())
-            .toList();
-    return Stream.of("foot", "rim", "shoulder")
-        .filter(f -> faces.contains(f) && (stands || !f.equals("foot")))
-        .findFirst()
-        .map(f -> "from its " + f)
-        .orElseGet(() -> Sentences.of("found.from-its-left-end"));
-  }
-
-  /** A face lies at a height when it is as near as this, mm. */
-  private static final double FACE = 0.05;
 
   @PostMapping("/found")
   String found(
