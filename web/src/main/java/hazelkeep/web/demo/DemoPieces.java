@@ -170,8 +170,8 @@ class DemoPieces implements ApplicationRunner {
             List.of(
                 new SideHole("door", Size.mm(40), 0, Size.mm(16)),
                 new SideHole("perch", Size.mm(22), 0, Size.mm(4)),
-                new SideHole("air, left", Size.mm(48), 80, Size.mm(5)),
-                new SideHole("air, right", Size.mm(48), 280, Size.mm(5))));
+                new SideHole("air, right", Size.mm(48), 80, Size.mm(5)),
+                new SideHole("air, left", Size.mm(48), 280, Size.mm(5))));
     pieces.create("Little house for the harbour wall", CasedKind.HOUSE, house);
   }
 

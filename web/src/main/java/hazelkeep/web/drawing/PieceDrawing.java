@@ -9,7 +9,6 @@ import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StockRules;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.web.said.Sentences;
-import hazelkeep.wood.Hole;
 import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
@@ -304,22 +303,8 @@ public final class PieceDrawing {
   /** Holes in the side: seen from outside below the axis, those at the back left out. */
   private void holes() {
     for (Part p : sketch.aim().made()) {
-      for (Hole h : p.holes()) {
-        double z = p.closed().x(h.at().z());
-        double out = h.mouth(p.target()).r() * Math.sin(h.at().turn());
-        double cos = Math.cos(h.at().turn());
-        if (cos > 0 && out >= 0) {
-          double r = h.at().radius() * sheet.scale();
-          svg.path("hole", half(sheet.x(z), sheet.down(out), r * cos, r, out));
-        }
-      }
+      p.holes()
+          .forEach(h -> HoleDrawing.draw(svg, sheet, h.in(p.closed()), p.target().in(p.closed())));
     }
-  }
-
-  /** A hole seen from aside; one on the axis is cut by it. */
-  private String half(double x, double y, double ry, double rx, double out) {
-    return out > 0
-        ? Svg.d("M", x - rx, y, "A", rx, ry, "0 1 0", x + rx, y, "A", rx, ry, "0 1 0", x - rx, y)
-        : Svg.d("M", x - rx, y, "A", rx, ry, "0 0 0", x + rx, y, "Z");
   }
 }

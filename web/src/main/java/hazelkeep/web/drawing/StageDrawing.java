@@ -124,6 +124,7 @@ public final class StageDrawing {
             });
     strips();
     letIn().forEach(h -> svg.path("inlay", sheet.both(h)));
+    holes();
     gone(wood, ways);
     for (Polyline line : worked()) {
       svg.path("worked", sheet.above(line) + sheet.below(line));
@@ -212,6 +213,14 @@ public final class StageDrawing {
         svg.region("wood", in, WoodColour.of(s.wood().name()));
         svg.region("grain", in, "url(#grain-" + id + ")");
       }
+    }
+  }
+
+  private void holes() {
+    for (Map.Entry<String, Body> e : stage.left().bodies().entrySet()) {
+      Body b = e.getValue();
+      Frame f = stage.left().frames().get(e.getKey());
+      b.holes().forEach(h -> HoleDrawing.draw(svg, sheet, h.in(f), b.sound().in(f)));
     }
   }
 

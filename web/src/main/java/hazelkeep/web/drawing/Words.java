@@ -29,9 +29,9 @@ public final class Words {
   /** What a rule is laid against: the face that lies where heights on a part begin. */
   public static String from(Part part, boolean stands) {
     String face = part.face();
-    return face.isEmpty() || face.equals("foot") && !stands
+    return face.isEmpty()
         ? Sentences.of("words.from-its-left-end")
-        : "from its " + face;
+        : "from its " + face + (face.equals("foot") && !stands ? " end" : "");
   }
 
   /** The woods that a piece is made of, that of its foot first. */

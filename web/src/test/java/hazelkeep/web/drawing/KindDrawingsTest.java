@@ -338,8 +338,7 @@ class KindDrawingsTest {
           .isCloseTo(p.along(), within(0.02));
       double up = num(sheet, "y") + num(sheet, "height") - num(holes.get(i), "cy");
       assertThat(up / scale).isCloseTo(p.height(), within(0.02));
-      assertThat(2 * num(holes.get(i), "r") / scale)
-          .isCloseTo(p.hole().diameter(), within(0.02));
+      assertThat(2 * num(holes.get(i), "r") / scale).isCloseTo(p.hole().diameter(), within(0.02));
     }
   }
 
