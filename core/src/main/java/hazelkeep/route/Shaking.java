@@ -19,6 +19,7 @@ import hazelkeep.stiffness.Stiffness;
 import hazelkeep.stiffness.StiffnessLimits.Cut;
 import hazelkeep.stiffness.StiffnessLimits.Judgement;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -76,11 +77,11 @@ final class Shaking {
     boolean parts = stage.parts();
     for (Act act : stage.step().acts()) {
       if (act instanceof Act.Remove r && stage.setup().frames().containsKey(r.part())) {
-        Span z = along(stage, r);
-        if (taken > shop.custom(Line.STIFF_BULK)) {
+        Span z = along(stage, r).orElse(null);
+        if (z != null && taken > shop.custom(Line.STIFF_BULK)) {
           cut(stage, stage.stiffBefore(), z, Cut.ROUGHING, r.part(), earlier, out);
         }
-        if (!r.bares().isEmpty() && !parts && stage.stiffAfter().known()) {
+        if (z != null && !r.bares().isEmpty() && !parts && stage.stiffAfter().known()) {
           cut(stage, stage.stiffAfter(), z, Cut.FINISHING, r.part(), earlier, out);
         }
       }
@@ -90,15 +91,23 @@ final class Shaking {
     return out;
   }
 
-  /** Where along the work a cut lies, mm from the setup's zero. */
-  private static Span along(Stage stage, Act.Remove r) {
-    Frame f = stage.setup().frames().get(r.part());
-    HalfSection region = r.region();
-    double a = f.of(new Point(region.minZ(), 0)).z();
-    double b = f.of(new Point(region.maxZ(), 0)).z();
-    Work work = stage.mounted();
-    double from = Math.max(work.least(), Math.min(a, b));
-    return new Span(from, Math.max(from, Math.min(work.most(), Math.max(a, b))));
+  /** Where along the work a cut takes wood, mm from the setup's zero: looked at place by place. */
+  private static Optional<Span> along(Stage stage, Act.Remove r) {
+    Frame f = stage.setup().frames().get(r.part()).inverse();
+    HalfSection wood = stage.mounted().bodies().get(r.part()).swept();
+    double[] places =
+        Arrays.stream(stage.stiffBefore().z())
+            .filter(z -> r.region().minZ() <= f.x(z) && f.x(z) <= r.region().maxZ())
+            .filter(z -> takes(r.region().at(f.x(z)), wood.at(f.x(z))))
+            .toArray();
+    return places.length == 0
+        ? Optional.empty()
+        : Optional.of(new Span(places[0], places[places.length - 1]));
+  }
+
+  private static boolean takes(List<Span> region, List<Span> wood) {
+    return region.stream()
+        .anyMatch(g -> wood.stream().anyMatch(w -> g.from() < w.to() && w.from() < g.to()));
   }
 
   private void cut(
@@ -134,11 +143,7 @@ final class Shaking {
               where,
               worse(stage, at, k, earlier)));
     }
-    Stiffness.Stress s =
-        k.stress(
-            shop.custom(cut.force()),
-            Math.min(z.to(), k.z()[k.z().length - 1]),
-            shop.custom(Line.STIFF_FINE));
+    Stiffness.Stress s = k.stress(shop.custom(cut.force()), z, shop.custom(Line.STIFF_FINE));
     if (s.share() > shop.custom(Line.HOLD_STRENGTH_WATCH)) {
       out.add(
           found(

@@ -246,6 +246,36 @@ public final class Beam {
   }
 
   /**
+   * How far each node goes sideways when one of them is moved by 1 and no force is put on: by Betti
+   * it is as well the share of a force at each node that a support there carries.
+   *
+   * @throws IllegalStateException when nothing holds the beam but this node
+   */
+  public double[] moved(int node) {
+    double[] x = new double[freedoms];
+    int at = 2 * node;
+    for (int off = 1; off < BAND; off++) {
+      if (at + off < freedoms) {
+        x[at + off] = -stiffness[at * BAND + off];
+      }
+      if (at - off >= 0) {
+        x[at - off] = -stiffness[(at - off) * BAND + off];
+      }
+    }
+    pinned(node).solve(x);
+    x[at] = 1;
+    double[] out = new double[freedoms / 2];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = x[2 * i];
+    }
+    return out;
+  }
+
+  private void solve(double[] x) {
+    solve(factored(), x);
+  }
+
+  /**
    * The lowest natural frequencies, Hz, by inverse iteration, each freed of those before it. A beam
    * has no two alike, so this converges.
    *

@@ -1,22 +1,27 @@
 package hazelkeep.stiffness;
 
 import hazelkeep.hold.Hold;
+import hazelkeep.hold.Steadied;
 import hazelkeep.hold.Support;
 import hazelkeep.hold.Work;
 import hazelkeep.practice.Line;
 import hazelkeep.solid.Frame;
-import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
+import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Figure;
 import hazelkeep.wood.Species;
 import hazelkeep.wood.Unknown;
 import hazelkeep.wood.WoodProperty;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 
 /**
  * One working out of a {@link Stiffness}: the beam that is laid along the bodies that are mounted,
@@ -30,9 +35,6 @@ final class LaidBeam {
   /** What stands in for a slice without wood, of the stiffest one: work that hangs on air. */
   private static final double AIR = 1e-6;
 
-  /** Rims are looked at so far below their edge, which may be broken or hollowed, mm. */
-  private static final double EDGE = 2;
-
   /** What is left of the stiffness of a bar that its tail centre bends: next to nothing. */
   private static final double BENT = 0.01;
 
@@ -40,9 +42,6 @@ final class LaidBeam {
   private static final double PROBE = 0.05;
 
   private static final int SLICES = Stiffness.SLICES;
-
-  /** How far apart a rim's floor is looked for, mm. */
-  private static final double STEP = 1;
 
   private final Work work;
   private final Hold hold;
@@ -52,6 +51,9 @@ final class LaidBeam {
 
   /** By the very object: a slice asks for what its body names. */
   private final Map<Species, Section.Wood> woods = new IdentityHashMap<>();
+
+  /** Nodes at corners of the wood, and both ends. */
+  private final BitSet corners = new BitSet();
 
   private boolean dense = true;
 
@@ -64,8 +66,7 @@ final class LaidBeam {
 
   private Stiffness none() {
     double[] no = new double[0];
-    return new Stiffness(
-        no, no, no, no, new Stiffness.Slices(0, Double.NaN, no, no, no), List.copyOf(missing));
+    return new Stiffness(no, no, no, no, List.of(), List.of(), List.copyOf(missing));
   }
 
   Stiffness result() {
@@ -73,7 +74,7 @@ final class LaidBeam {
     double from = support.at();
     double to = work.most();
     boolean slack = support.kind() == Support.Kind.SPRUNG && support.diameter() <= 0;
-    boolean tips = support.kind() == Support.Kind.PINNED && !carried(from, (to - from) / SLICES);
+    boolean tips = support.kind() == Support.Kind.PINNED && carriers(nodes(from, to)).isEmpty();
     if (!hold.onLathe() || parts.isEmpty() || slack || tips || to - from < 1) {
       return none();
     }
@@ -106,20 +107,16 @@ final class LaidBeam {
   }
 
   private Stiffness beam(Support support, double from, double to) {
-    double l = (to - from) / SLICES;
+    double[] z = nodes(from, to);
     double[] length = new double[SLICES];
     double[] bending = new double[SLICES];
     double[] shear = new double[SLICES];
     double[] mass = new double[SLICES];
     double[] inertia = new double[SLICES];
-    double[] mid = new double[SLICES];
-    double[] modulus = new double[SLICES];
-    double[] strength = new double[SLICES];
-    Arrays.fill(length, l);
-    Arrays.fill(strength, Double.NaN);
+    Stiffness.Slice[] slices = new Stiffness.Slice[SLICES];
     for (int i = 0; i < SLICES; i++) {
-      mid[i] = from + (i + 0.5) * l;
-      Section s = slice(mid[i], i, modulus, strength);
+      length[i] = z[i + 1] - z[i];
+      Section s = slice(z, i, slices);
       bending[i] = s.bending();
       shear[i] = s.shear();
       mass[i] = s.mass();
@@ -129,17 +126,15 @@ final class LaidBeam {
       return none();
     }
     Beam free = new Beam(length, bending, shear, mass, inertia);
-    Beam rigid = ends(free, support.kind() == Support.Kind.PINNED, from, l);
+    Beam headed = support.kind() == Support.Kind.PINNED ? free.pinned(0) : free.clamped(0);
+    Beam rigid = carried(headed, z);
     Beam held = rigid;
     if (support.kind() == Support.Kind.SPRUNG) {
       double k = spring.of(gripped(from).along(), support.diameter());
-      held = ends(free.sprung(0, k), true, from, l);
+      headed = free.sprung(0, k).pinned(0);
+      held = carried(headed, z);
     }
-    double[] z = new double[SLICES + 1];
-    for (int i = 0; i <= SLICES; i++) {
-      z[i] = from + i * l;
-    }
-    double[] wall = walls(z);
+    double[] wall = hold.supported() ? new double[z.length] : new OpenRim(work).walls(z);
     double[] criticals = new double[0];
     if (dense) {
       criticals = held.frequencies(CRITICALS);
@@ -154,7 +149,8 @@ final class LaidBeam {
         stiff(soft, wall, thrust(soft, to - from)),
         stiff(alone, wall, thrust(alone, to - from)),
         criticals,
-        new Stiffness.Slices(from, hold.supported() ? to : Double.NaN, mid, modulus, strength),
+        List.of(slices),
+        carriers(headed, z),
         List.copyOf(missing));
   }
 
@@ -189,25 +185,80 @@ final class LaidBeam {
         BENT, 1 - work.custom(Line.HOLD_TAIL_TOUCH) / Stiffness.buckling(1 / most, length));
   }
 
-  /** Whether anything but the headstock's end carries it; where nothing does, the hold says so. */
-  private boolean carried(double from, double slice) {
-    return hold.supported() || steadied(from, slice) > 0;
-  }
-
   /** The node under the steady; 0 where it does not stand along the work. */
-  private int steadied(double from, double slice) {
-    long at = hold.steady().map(s -> Math.round((s.at() - from) / slice)).orElse(0L);
-    return at > 0 && at < SLICES ? (int) at : 0;
+  private int steadied(double[] z) {
+    double at = hold.steady().map(Steadied::at).orElse(z[0]);
+    int node = 0;
+    for (int i = 0; i <= SLICES; i++) {
+      node = Math.abs(z[i] - at) < Math.abs(z[node] - at) ? i : node;
+    }
+    return node < SLICES ? node : 0;
   }
 
-  /** The beam on its supports. */
-  private Beam ends(Beam beam, boolean turns, double from, double l) {
-    Beam b = turns ? beam.pinned(0) : beam.clamped(0);
-    if (hold.supported()) {
-      b = b.pinned(SLICES);
+  /** The nodes that something but the headstock's end carries. */
+  private List<Integer> carriers(double[] z) {
+    int tail = hold.supported() ? SLICES : 0;
+    return IntStream.of(tail, steadied(z)).filter(n -> n > 0).boxed().toList();
+  }
+
+  /** A beam held at its head, on what else carries it. */
+  private Beam carried(Beam headed, double[] z) {
+    Beam b = headed;
+    for (int node : carriers(z)) {
+      b = b.pinned(node);
     }
-    int at = steadied(from, l);
-    return at > 0 ? b.pinned(at) : b;
+    return b;
+  }
+
+  /** Places evenly along the work, the nearest of them moved to where the wood turns a corner. */
+  private double[] nodes(double from, double to) {
+    corners.set(0);
+    corners.set(SLICES);
+    double l = (to - from) / SLICES;
+    double[] z = new double[SLICES + 1];
+    for (int i = 0; i <= SLICES; i++) {
+      z[i] = from + i * l;
+    }
+    for (String p : parts) {
+      Frame f = work.frames().get(p);
+      for (Polyline ring : work.bodies().get(p).sound().rings()) {
+        List<Point> line = ring.points();
+        for (int i = 1; i < line.size() - 1; i++) {
+          double at = f.x(line.get(i).z());
+          int node = (int) Math.round((at - from) / l);
+          if (node > 0 && node < SLICES && turns(line.get(i - 1), line.get(i), line.get(i + 1))) {
+            corners.set(node);
+            z[node] = Math.max(from + (node - ASIDE) * l, Math.min(from + (node + ASIDE) * l, at));
+          }
+        }
+      }
+    }
+    return z;
+  }
+
+  private static boolean turns(Point a, Point b, Point c) {
+    double along = (b.z() - a.z()) * (c.z() - b.z()) + (b.r() - a.r()) * (c.r() - b.r());
+    return along < CORNER * a.distance(b) * b.distance(c);
+  }
+
+  /** Cosine of what a line turns at a corner, at least. */
+  private static final double CORNER = 0.9;
+
+  /** A node is moved by less than half the way to the next. */
+  private static final double ASIDE = 0.49;
+
+  /** What each carrier takes of a force at each place. */
+  private List<Stiffness.Carried> carriers(Beam headed, double[] z) {
+    List<Integer> all = carriers(z);
+    List<Stiffness.Carried> out = new ArrayList<>();
+    for (int node : all) {
+      Beam others = headed;
+      for (int other : all) {
+        others = other == node ? others : others.pinned(other);
+      }
+      out.add(new Stiffness.Carried(z[node], others.moved(node)));
+    }
+    return out;
   }
 
   private double[] stiff(double[] beam, double[] wall, double thrust) {
@@ -220,11 +271,15 @@ final class LaidBeam {
     return k;
   }
 
-  private Section slice(double z, int at, double[] modulus, double[] strength) {
+  private Section slice(double[] z, int at, Stiffness.Slice[] slices) {
     Section sum = Section.EMPTY;
-    for (int p = 0; p < parts.size(); p++) {
-      Body body = work.bodies().get(parts.get(p));
-      double in = place(parts.get(p), z);
+    double mid = (z[at] + z[at + 1]) / 2;
+    double low = corners.get(at) ? z[at] : mid;
+    double high = corners.get(at + 1) ? z[at + 1] : mid;
+    slices[at] = new Stiffness.Slice(low, high, 0, Double.NaN);
+    for (String p : parts) {
+      Body body = work.bodies().get(p);
+      double in = place(p, mid);
       double outer = 0;
       double i = 0;
       for (Span s : body.sound().at(in)) {
@@ -232,10 +287,11 @@ final class LaidBeam {
         outer = s.to();
         i += Math.PI / 4 * (Math.pow(s.to(), 4) - Math.pow(s.from(), 4));
       }
-      if (outer > 0 && (modulus[at] == 0 || i / outer > modulus[at])) {
+      if (outer > 0 && i / outer > slices[at].modulus()) {
         // Of two woods one in the other, the stronger section is asked.
-        modulus[at] = i / outer;
-        strength[at] = body.wood(in).bending().map(Figure::value).orElse(Double.NaN);
+        Figure strength = body.wood(in).bending().orElse(null);
+        double mpa = strength == null ? Double.NaN : strength.value();
+        slices[at] = new Stiffness.Slice(low, high, i / outer, mpa);
       }
     }
     return sum;
@@ -245,56 +301,5 @@ final class LaidBeam {
   private double place(String part, double z) {
     Frame f = work.frames().get(part);
     return f.inverse().x(z);
-  }
-
-  /** How far an open rim yields under a newton, at each place, mm/N. */
-  private double[] walls(double[] z) {
-    double[] out = new double[z.length];
-    if (hold.supported()) {
-      return out;
-    }
-    double most = work.most();
-    for (String p : parts) {
-      HalfSection wood = work.bodies().get(p).sound();
-      Frame f = work.frames().get(p);
-      double rim = Math.max(f.x(wood.minZ()), f.x(wood.maxZ()));
-      if (rim < most - STEP || work.inner(p, rim - EDGE) <= 0) {
-        continue;
-      }
-      double across =
-          work.bodies()
-              .get(p)
-              .wood(f.inverse().x(rim))
-              .across()
-              .map(Figure::value)
-              .orElse(Double.NaN);
-      rim(z, out, p, rim, across);
-    }
-    return out;
-  }
-
-  /**
-   * An open rim gives under a tool by k = c E t^2 / R, t its wall and R its mean radius; the nearer
-   * to the floor, the rounder the wall is kept.
-   */
-  private void rim(double[] z, double[] out, String part, double rim, double across) {
-    double round = work.custom(Line.STIFF_KEPT_ROUND);
-    double yields = work.custom(Line.STIFF_RIM);
-    double least = work.least();
-    double floor = rim - EDGE;
-    while (floor > least && work.inner(part, floor) > 0) {
-      floor -= STEP;
-    }
-    for (int i = z.length - 1; i >= 0 && z[i] > floor; i--) {
-      double at = Math.min(z[i], rim - EDGE);
-      double in = work.inner(part, at);
-      if (at > floor && in > 0) {
-        double outer = work.outer(part, at);
-        double t = outer - in;
-        double mean = (outer + in) / 2;
-        double share = Math.min(1, (at - floor) / (2 * mean * round));
-        out[i] = share * mean / (yields * across * t * t);
-      }
-    }
   }
 }

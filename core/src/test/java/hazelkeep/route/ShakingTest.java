@@ -53,6 +53,7 @@ class ShakingTest {
           new Point(BOWL + 5, 2),
           HalfSection.box(0, STEM, 0, 30).plus(HalfSection.box(STEM, BOWL, 0, 5)).plus(bowl),
           List.of(
+              surface("foot", Polyline.of(0, 0, 0, 30), HalfSection.EMPTY, false),
               surface(
                   "stem", Polyline.of(STEM, 5, BOWL, 5), HalfSection.box(STEM, BOWL, 5, 40), false),
               surface(
