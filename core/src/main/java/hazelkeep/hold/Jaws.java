@@ -3,12 +3,14 @@ package hazelkeep.hold;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Rounding;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.WoodProperty;
 import java.util.List;
 import java.util.Optional;
@@ -45,20 +47,27 @@ final class Jaws {
   }
 
   /**
-   * A first look at long work; what it really gives is judged by its stiffness.
+   * A first look at long work: its lever, by which a catch tips it out of the hold; that custom has
+   * it shorter is told as a note. What it really gives is judged by its stiffness.
    *
    * @param free how far it stands out, mm
    * @param root diameter that it is held by, mm
    */
   static void free(Work work, double free, double root, Backing back, List<Verdict> out) {
-    double lever = root > 0 ? free / root : Double.POSITIVE_INFINITY;
-    if (back.carried() || lever <= work.custom(Line.HOLD_LEVER_COMFORT)) {
+    if (back.carried() || root <= 0) {
       return;
     }
-    if (free > work.custom(Line.HOLD_FREE_LENGTH)) {
-      out.add(Entry.FREE_LENGTH.told(Grade.WATCH, free, work.custom(Line.HOLD_FREE_LENGTH)));
-    } else if (lever > work.custom(Line.HOLD_LEVER)) {
+    double lever = free / root;
+    if (lever > work.custom(Line.HOLD_LEVER)) {
       out.add(Entry.LEVER.told(Grade.WATCH, lever, work.custom(Line.HOLD_LEVER)));
+    } else if (free > work.custom(Line.HOLD_FREE_LENGTH)) {
+      out.add(
+          Entry.FREE_LENGTH.told(
+              Grade.NOTE,
+              free,
+              work.custom(Line.HOLD_FREE_LENGTH),
+              Rounding.text(lever, 1),
+              Rounding.text(work.custom(Line.HOLD_LEVER_COMFORT), 1)));
     }
   }
 
@@ -94,26 +103,59 @@ final class Jaws {
       return new Allowed(
           0, torque, torque, false, 0, Double.NaN, "jaws tightened by hand", List.of());
     }
+    JawsOnRing ring = new JawsOnRing((in + out) / 2, out - in, depth, outward);
+    StandingWall stands =
+        new StandingWall(ring.radius(), ring.wall(), depth, floor(work, wood, at) - at);
+    double share = work.wood(part).map(w -> share(stands, w)).orElse(1.0);
     Optional<Double> strength = work.wood(part).flatMap(w -> w.tensionAcross()).map(Figure::value);
-    if (strength.isEmpty()) {
+    if (strength.isEmpty() && share > NOTHING) {
       return Allowed.unknown(
           "the wall's strength", work.unknown(part, WoodProperty.TENSION_ACROSS));
     }
-    JawsOnRing ring = new JawsOnRing((in + out) / 2, out - in, depth, outward);
-    double force =
-        Math.min(
-            work.custom(Line.HOLD_JAW_FORCE),
-            ring.forceAt(strength.get() / work.custom(Line.HOLD_SPLIT_WATCH)));
+    double spare = work.custom(Line.HOLD_SPLIT_WATCH);
+    double splits = strength.map(s -> ring.forceAt(s / spare) / share).orElse(FIRMLY);
+    double breaks =
+        work.wood(part)
+            .flatMap(Species::bending)
+            .map(s -> stands.breaks(FOUR, s.value() / spare, share))
+            .orElse(FIRMLY);
+    double force = Math.min(work.custom(Line.HOLD_JAW_FORCE), Math.min(splits, breaks));
     double torque = FOUR * work.custom(Line.HOLD_FRICTION) * force * radius;
     return new Allowed(
         0,
         torque,
         torque,
         false,
-        force * ring.pullPerNewton(),
-        strength.get(),
+        share * force * ring.pullPerNewton(),
+        strength.orElse(Double.POSITIVE_INFINITY),
         "jaws pressing " + Math.round(force) + " N each",
         List.of());
+  }
+
+  /** What nothing gives way under. */
+  private static final double FIRMLY = Double.POSITIVE_INFINITY;
+
+  /** Of what a ring carries: a share that its strength does not hang on. */
+  private static final double NOTHING = 0.02;
+
+  /** How closely the floor of a hollow is looked for, mm. */
+  private static final double STEP = 0.25;
+
+  private static double share(StandingWall wall, Species wood) {
+    return wood.along().isPresent() && wood.across().isPresent()
+        ? wall.ring(wood.along().get().value(), wood.across().get().value())
+        : 1;
+  }
+
+  /** Where the hollow ends in solid wood; infinite where it is open through. */
+  private static double floor(Work work, HalfSection wood, double at) {
+    double most = Math.max(wood.maxZ(), work.most());
+    for (double z = at; z < most; z += STEP) {
+      if (wood.inner(z) <= 0 && wood.outer(z) > 0) {
+        return z;
+      }
+    }
+    return Double.POSITIVE_INFINITY;
   }
 
   /** What a hold by friction stands, against the lightest cut. */

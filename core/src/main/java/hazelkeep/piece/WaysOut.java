@@ -69,7 +69,6 @@ final class WaysOut {
         tries.set(StockRules.ACROSS, up(limit + 2 * aim.off()));
         larger(tries, limit);
       }
-      case "free-length", "lever" -> lower(f, tries);
       case "dimple" -> fuller(f, tries);
       case "tail-twists" -> lighter(f, tries);
       case "no-room-at-foot" -> tries.set(at(WASTE, "foot"), up(limit));
@@ -78,19 +77,11 @@ final class WaysOut {
       case "kerf-binds" -> tries.set(StockRules.KERF, up(limit));
       case "kerf-narrow" -> tries.set(StockRules.KERF, up(shop.custom(Line.STOCK_KERF) * limit));
       case "tenon-long" -> tenonEnds(f).forEach(end -> tries.set(at(TENON, end), down(limit)));
-      case "tenon-range", "shoulder-unseated" -> tenonEnds(f).forEach(end -> tenons(end, tries));
+      case "tenon-range", "shoulder-unseated", "lever" ->
+          tenonEnds(f).forEach(end -> tenons(end, tries));
       default -> {}
     }
     return tries.done();
-  }
-
-  /** A piece that stands out less far. */
-  private void lower(Finding f, Tries tries) {
-    if (has(StockRules.HEIGHT)) {
-      tries.set(
-          StockRules.HEIGHT,
-          down(aim.mm(StockRules.HEIGHT) - f.verdict().found() + f.verdict().limit()));
-    }
   }
 
   /** More wood at the end that a centre's point goes into. */

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
  * more. What still rings is named here, with why it may.
  */
 class SoundPlansTest {
-  private static final int PLANS = 300;
+  private static final int PLANS = 400;
 
   private static final Map<String, String> DEFENDED =
       Map.ofEntries(
@@ -28,7 +28,6 @@ class SoundPlansTest {
           Map.entry("lever", "tall work on the tenon that a narrow foot leaves"),
           Map.entry(
               "spigot-wall", "what goes in leaves a slim spigot a little less than its least"),
-          Map.entry("free-length", "tall work without the tailstock at its top"),
           Map.entry(
               "lid-corner", "under the dome of a low lid the inside comes a hair under its least"),
           Map.entry(
@@ -42,14 +41,14 @@ class SoundPlansTest {
           Map.entry("no-hold-reaches", "the same: its edge is then sanded by hand"));
 
   @Test
-  void of_three_hundred_sound_plans_nearly_all_are_let_pass() {
+  void of_four_hundred_sound_plans_nearly_all_are_let_pass() {
     Map<String, String> rang = new ConcurrentSkipListMap<>();
     List<RandomPieces.Wished<?>> all = new RandomPieces(1).sound(PLANS);
     long clean = all.parallelStream().filter(w -> passes(w, rang)).count();
     Map<String, String> undefended = new TreeMap<>(rang);
     undefended.keySet().removeAll(DEFENDED.keySet());
     assertThat(undefended).isEmpty();
-    assertThat(clean).as(rang.toString()).isGreaterThanOrEqualTo(PLANS * 95 / 100);
+    assertThat(clean).as(rang.toString()).isGreaterThanOrEqualTo(PLANS * 97 / 100);
   }
 
   private static boolean passes(RandomPieces.Wished<?> w, Map<String, String> rang) {
