@@ -5,7 +5,6 @@ import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Finishing;
-import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
 import hazelkeep.route.SetupDraft;
@@ -110,7 +109,7 @@ public record ClosedOrder(
         this::hollow,
         this::ease,
         this::coat);
-    end.in(w, new EndWork.Sawn("Body on its tenon", onFoot, low().frame(b), Line.TURN_CASE_NUB));
+    end.in(w, new EndWork.Sawn("Body on its tenon", onFoot, low().frame(b)));
     w.held(
         "bench",
         "On the bench",
@@ -203,8 +202,7 @@ public record ClosedOrder(
     HalfSection top = b.part(lidName()).surface(high().on().name()).zone();
     double rim = b.at(lid.rim.at());
     HalfSection nub = HalfSection.box(rim, b.length() + Lay.BEYOND, 0, b.shop().pad().radius());
-    HalfSection neck =
-        HalfSection.box(rim, high().frame(b).zero(), b.custom(Line.TURN_CASE_NUB), b.far());
+    HalfSection between = HalfSection.box(rim, high().frame(b).zero(), 0, b.far());
     s.step(
         "side",
         "Shape the outside",
@@ -212,7 +210,9 @@ public record ClosedOrder(
         Speeds.At.TURNING,
         w.acts().bare(0, bodyName(), Side.NAME),
         w.acts().bare(0, lidName(), Side.NAME),
-        Acts.remove(lidName(), said.topBy == Finishing.SAW ? top.and(neck) : top.minus(nub)));
+        said.topBy == Finishing.SAW
+            ? EndWork.undercut(b, high().on(), between, true)
+            : Acts.remove(lidName(), top.minus(nub)));
   }
 
   private void finish(SetupDraft s, Work w) {

@@ -147,12 +147,5 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
         acts.bare(0, p.name(), FinialPart.TENON, FinialPart.BASE),
         Acts.read(p.sizes().tenon().path(), shop.caliper().name(), "on the tenon", within, within),
         new Act.Try(p.sizes().added().id(), false));
-    double neck = Math.min(shop.custom(Line.TURN_NUB), aim.mm(p.sizes().tenon()) / 2) / 2;
-    s.step(
-        "part",
-        "Part in under the tenon",
-        Wording.of("finialWork.down-to-a-thin-neck"),
-        Speeds.At.PARTING,
-        Acts.remove(p.name(), under(neck)));
   }
 }

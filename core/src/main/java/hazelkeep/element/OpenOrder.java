@@ -4,7 +4,6 @@ import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.InJaws;
 import hazelkeep.measure.Wording;
-import hazelkeep.practice.Line;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.Speeds;
@@ -73,7 +72,7 @@ public record OpenOrder(
       w.held("hollow", held, Hold.of(jaws), frames, hollow::hollow);
     }
     if (!recessed) {
-      end.in(w, new EndWork.Sawn("Cone in the mouth", coned, frame, Line.TURN_NUB));
+      end.in(w, new EndWork.Sawn("Cone in the mouth", coned, frame));
     }
   }
 

@@ -4,6 +4,7 @@ import static hazelkeep.kinds.box.BoxSizes.RECESS;
 import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.element.Built;
+import hazelkeep.element.EndWork;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.ThreadPair;
 import hazelkeep.element.Work;
@@ -20,6 +21,7 @@ import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -95,7 +97,11 @@ final class BoxEndOrder {
           "Undercut the top",
           Wording.of("boxEndOrder.cut-in-behind-the-top"),
           Speeds.At.PARTING,
-          undercut(LID, "top"));
+          EndWork.undercut(
+              b,
+              new SurfaceId(LID, "top"),
+              HalfSection.box(p.rimAt(b), p.topTenon.frame(b).zero(), 0, b.far()),
+              true));
       w.put(up);
       byHand("top", LID, "top", Wording.of("boxEndOrder.saw-the-tenon-off-pare"));
       return;
@@ -139,17 +145,6 @@ final class BoxEndOrder {
     frames.put(LID, new Frame(BoxOrder.bodyFrame(p, b).zero() + p.jump(b), false));
     frames.put(BODY, BoxOrder.bodyFrame(p, b));
     return frames;
-  }
-
-  /** What a parting tool takes between an end's surface and its tenon, down to a neck. */
-  private Act.Remove undercut(String part, String surface) {
-    HalfSection slot =
-        part.equals(LID)
-            ? HalfSection.box(
-                p.rimAt(b), p.topTenon.frame(b).zero(), b.custom(Line.TURN_NUB), b.far())
-            : HalfSection.box(
-                BoxOrder.bodyFrame(p, b).zero(), p.joinAt(b), b.custom(Line.TURN_NUB), b.far());
-    return remove(part, b.part(part).surface(surface).zone().and(slot));
   }
 
   /** What is left at an end goes by saw and knife, off the lathe. */
@@ -250,7 +245,11 @@ final class BoxEndOrder {
           "Undercut the foot",
           Wording.of("any.cut-in-behind-the-foot"),
           Speeds.At.PARTING,
-          undercut(BODY, "foot"));
+          EndWork.undercut(
+              b,
+              new SurfaceId(BODY, "foot"),
+              HalfSection.box(BoxOrder.bodyFrame(p, b).zero(), p.joinAt(b), 0, b.far()),
+              false));
       w.put(s);
       byHand("foot", BODY, "foot", Wording.of("boxEndOrder.saw-the-tenon-off-pare-the"));
       return;

@@ -63,7 +63,7 @@ record GobletOrder(GobletParts p) {
       rings(w, padded, frame);
     }
     w.held("stem", "Pad in the bowl", padded, frames, this::stem);
-    p.end.in(w, new EndWork.Sawn("Pad in the bowl", padded, frame, Line.TURN_NUB));
+    p.end.in(w, new EndWork.Sawn("Pad in the bowl", padded, frame));
   }
 
   /** What is beside the bowl is roughed away, so that a tool comes under it. */

@@ -113,14 +113,12 @@ record HandleOrder(HandleParts p) {
 
   private void undercut(SetupDraft s, Work w) {
     Built b = w.built();
-    HalfSection zone = b.part(PART).surface("foot").zone();
-    HalfSection neck =
-        HalfSection.box(p.tenon.frame(b).zero(), b.length(), b.custom(Line.TURN_NUB), b.far());
+    HalfSection between = HalfSection.box(p.tenon.frame(b).zero(), b.length(), 0, b.far());
     s.step(
         "undercut",
         "Undercut the end",
         Wording.of("handleOrder.cut-in-behind-the-butt"),
         Speeds.At.PARTING,
-        Acts.remove(PART, zone.and(neck)));
+        EndWork.undercut(b, on("foot"), between, true));
   }
 }
