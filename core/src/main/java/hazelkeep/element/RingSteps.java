@@ -79,6 +79,7 @@ public final class RingSteps {
             ? Wording.of("ringSteps.the-hook-goes-in-flat")
             : Wording.of(
                 "ringSteps.the-parting-tool-leans-in", Math.round(Math.toDegrees(c.lean())));
+    String blade = Wording.of("ringSteps.its-blade", Dims.both(c.blade()));
     for (int i = rings.size() - 1; i >= 0; i--) {
       Ring r = rings.get(i);
       if (!r.wished()) {
@@ -87,7 +88,7 @@ public final class RingSteps {
       s.step(
           "free " + r.name(),
           "Free " + r.name(),
-          Wording.of("ringSteps.slow-no-finger-behind-the", in),
+          Wording.of("ringSteps.slow-no-finger-behind-the", in, blade),
           Speeds.At.PARTING,
           r.freed(w, stem));
     }

@@ -28,14 +28,20 @@ public record Approach(String tool, double nose, List<Point> bar, List<Lie> lies
   /** A tool that lies clear at this share of the places is good enough: no other is tried. */
   static final double ENOUGH = 0.98;
 
-  /** The tool that lies clear at most of so many places; without a name where there is none. */
-  static Approach of(List<Tool> tools, int places, Function<Tool, List<Lie>> lies) {
+  /** Outside the first choice does what it comes to, and the next one its corners. */
+  static final double MOST = 0.85;
+
+  /**
+   * The first tool that lies clear at enough of so many places, else the one that does at most;
+   * without a name where there is none.
+   */
+  static Approach of(List<Tool> tools, int places, double enough, Function<Tool, List<Lie>> lies) {
     Approach best = new Approach("", 0, List.of(), List.of());
     for (Tool t : tools) {
       Patience.spend(places);
       Approach way = of(t, lies.apply(t));
       best = best.tool.isEmpty() || way.lies.size() > best.lies.size() ? way : best;
-      if (best.lies.size() >= ENOUGH * places) {
+      if (best.lies.size() >= enough * places) {
         break;
       }
     }

@@ -1,14 +1,16 @@
 package hazelkeep.route;
 
 import hazelkeep.hold.Work;
+import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
+import hazelkeep.shop.Speeds;
 import hazelkeep.shop.Tool;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.LineOfWork;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
-import hazelkeep.wood.Doing;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -58,23 +60,78 @@ final class Approaches {
       all.add(Approach.of(stage.step().bit().get(), gone.maxZ(), gone.minZ()));
     } else if (r.claims().stream().anyMatch(c -> c.fate() == Claim.Fate.FREED)) {
       // What hangs loose afterwards is undercut: the tool leans in from both sides.
-      along(gone, tools(true));
+      along(gone, Job.SLOT.tools(shop.tools()));
     } else if (!r.claims().isEmpty()) {
       parting(gone);
     } else if (r.bares().isEmpty()) {
-      along(gone, tools(false));
+      gone.pieces().forEach(p -> along(p, unnamed(p).tools(shop.tools())));
     } else {
-      r.bares().forEach(this::bared);
+      r.bares().forEach(id -> bared(id, gone));
     }
   }
 
-  private void bared(SurfaceId id) {
-    Surface s = stage.aim().surface(id);
-    List<Tool> tools = reaching.tools(s, Doing.CUT);
+  /** What a cut is that finishes nothing. */
+  private Job unnamed(HalfSection gone) {
+    if (stage.step().at() == Speeds.At.PARTING) {
+      return Job.SLOT;
+    }
+    boolean round = stage.mounted().bodies().values().stream().allMatch(Body::round);
+    return round && gone.maxZ() - gone.minZ() < shop.custom(Line.TURN_SIZED) ? Job.SIZE : Job.ROUGH;
+  }
+
+  /** What baring a surface is: a slot straight in, a small thing in an outside that is bare. */
+  private Job job(Surface s, HalfSection gone) {
+    boolean outside = !s.inside();
+    if (outside && stage.step().at() == Speeds.At.PARTING) {
+      return Job.SLOT;
+    }
+    if (!outside || Job.of(s) != Job.SHAPE) {
+      return Job.of(s);
+    }
+    boolean small = gone.maxZ() - gone.minZ() < shop.custom(Line.TURN_DETAIL);
+    return hollow(s.line()) ? Job.COVE : small ? Job.DETAIL : Job.SHAPE;
+  }
+
+  /** Whether an outside is hollow along a curve; an inner corner alone is none. */
+  private static boolean hollow(Polyline line) {
+    List<Point> p = line.points();
+    double along = Math.signum(line.last().z() - line.first().z());
+    int turns = 0;
+    for (int i = 1; i < p.size() - 1; i++) {
+      Point a = p.get(i - 1);
+      Point c = p.get(i);
+      Point b = p.get(i + 1);
+      double turn =
+          Math.atan2(b.r() - c.r(), along * (b.z() - c.z()))
+              - Math.atan2(c.r() - a.r(), along * (c.z() - a.z()));
+      turns += turn > TURNED && turn < CORNER ? 1 : 0;
+    }
+    return turns >= CURVE;
+  }
+
+  /** A line that turns by less goes straight on, radians. */
+  private static final double TURNED = 0.005;
+
+  /** One that turns by more has a corner, radians. */
+  private static final double CORNER = 0.5;
+
+  /** So many turns one after the other are a curve. */
+  private static final int CURVE = 3;
+
+  private void bared(SurfaceId id, HalfSection gone) {
+    Frame f = stage.setup().frames().get(id.part()).inverse();
+    Surface whole = stage.aim().surface(id);
+    boolean part = gone.maxZ() - gone.minZ() < shop.custom(Line.TURN_DETAIL) && !whole.inside();
+    double a = f.x(gone.minZ());
+    double b = f.x(gone.maxZ());
+    Surface s = part ? whole.between(Math.min(a, b), Math.max(a, b)) : whole;
+    List<Tool> tools = job(s, gone).tools(shop.tools());
     int places = LineOfWork.places(s.line());
-    Approach best = Approach.of(tools, places, t -> reaching.lies(stage, stage.after(), s, t));
-    if (best.lies().size() < Approach.ENOUGH * places) {
-      Approach later = Approach.of(tools, places, t -> reaching.lies(stage, leaving, s, t));
+    double enough = s.inside() ? Approach.ENOUGH : Approach.MOST;
+    Approach best =
+        Approach.of(tools, places, enough, t -> reaching.lies(stage, stage.after(), s, t));
+    if (best.lies().size() < enough * places) {
+      Approach later = Approach.of(tools, places, enough, t -> reaching.lies(stage, leaving, s, t));
       best = later.lies().size() > best.lies().size() ? later : best;
     }
     all.add(s.inside() ? best.fromMiddle() : best);
@@ -98,18 +155,12 @@ final class Approaches {
           Approach.of(
               tools,
               LineOfWork.places(line),
+              Approach.MOST,
               t -> LineOfWork.lies(obstacles, t.shape(), line, LineOfWork.From.OUTSIDE));
       if (!way.lies().isEmpty()) {
         all.add(way);
       }
     }
-  }
-
-  /** Straight tools that cut: those that part, or the others. */
-  private List<Tool> tools(boolean part) {
-    return shop.tools().stream()
-        .filter(t -> t.does().contains(Doing.CUT) && t.parts() == part && t.hook() == 0)
-        .toList();
   }
 
   /** The stretches of a region's outline that wood borders on, the wood on the right hand. */

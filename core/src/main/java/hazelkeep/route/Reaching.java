@@ -14,10 +14,8 @@ import hazelkeep.solid.LineOfWork.Reach;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
-import hazelkeep.wood.Role;
 import hazelkeep.wood.Surface;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -91,13 +89,11 @@ final class Reaching {
         k -> answer(setup, state, work, surface, doing, false));
   }
 
-  /** Nobody hollows or shapes what is seen with a parting tool who has another that gets there. */
-  List<Tool> tools(Surface surface, Doing doing) {
-    boolean picky = surface.inside() || surface.role() == Role.SHOW;
-    return shop.tools().stream()
-        .filter(t -> t.does().contains(doing.by()))
-        .sorted(Comparator.comparing(t -> picky && t.parts()))
-        .toList();
+  /** What a surface is worked with, the first choice first. */
+  private List<Tool> tools(Surface surface, Doing doing) {
+    return doing == Doing.CUT
+        ? Job.of(surface).tools(shop.tools())
+        : shop.tools().stream().filter(t -> t.does().contains(doing.by())).toList();
   }
 
   /** How far a surface can be worked, every place of it tested; for telling numbers. */

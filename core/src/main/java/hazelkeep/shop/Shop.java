@@ -215,7 +215,6 @@ public record Shop(
    * be replaced by the turner's own).
    */
   public static Shop starter() {
-    Set<Doing> cut = EnumSet.of(Doing.CUT);
     Set<Doing> rub = EnumSet.of(Doing.SAND, Doing.FINISH);
     return new Shop(
         List.of(
@@ -232,15 +231,22 @@ public record Shop(
                 0,
                 60)),
         List.of(
-            new Tool("thin parting tool", new ToolShape(0.2, 1.0, 60), cut, 2.0),
-            new Tool("wide parting tool", new ToolShape(0.2, 2.5, 60), cut, 5.0),
-            new Tool("10 mm spindle gouge", new ToolShape(2.5, 5, 160), cut, 0),
-            new Tool("round-nose scraper", new ToolShape(4, 6, 120), cut, 0),
-            new Tool("box scraper", new ToolShape(0.2, 4, 120), cut, 0),
-            new Tool("12 mm hollowing bar", new ToolShape(2, 6, 220), cut, 0),
-            new Tool(
-                Wording.of("shop.small-hooked-bar-on-a"), new ToolShape(2, 4, 240), cut, 0, 14),
-            new Tool("hooked bar on a rig", new ToolShape(2, 4, 240), cut, 0, 25),
+            Tool.cuts(ToolKind.ROUGHING, "25 mm roughing gouge", new ToolShape(12, 12, 120), 0, 0),
+            Tool.cuts(ToolKind.GOUGE, "10 mm spindle gouge", new ToolShape(2.5, 5, 160), 0, 0),
+            Tool.cuts(ToolKind.GOUGE, "6 mm spindle gouge", new ToolShape(1.2, 3, 140), 0, 0),
+            Tool.cuts(ToolKind.SKEW, "19 mm skew", new ToolShape(0.2, 3, 140), 0, 0),
+            Tool.cuts(ToolKind.PARTING, "thin parting tool", new ToolShape(0.2, 1.0, 60), 2.0, 0),
+            Tool.cuts(ToolKind.PARTING, "wide parting tool", new ToolShape(0.2, 2.5, 60), 5.0, 0),
+            Tool.cuts(ToolKind.SCRAPER, "round-nose scraper", new ToolShape(4, 6, 120), 0, 0),
+            Tool.cuts(ToolKind.SCRAPER, "box scraper", new ToolShape(0.2, 4, 120), 0, 0),
+            Tool.cuts(ToolKind.BAR, "12 mm hollowing bar", new ToolShape(2, 6, 220), 0, 0),
+            Tool.cuts(
+                ToolKind.HOOK,
+                Wording.of("shop.small-hooked-bar-on-a"),
+                new ToolShape(2, 4, 240),
+                0,
+                14),
+            Tool.cuts(ToolKind.HOOK, "hooked bar on a rig", new ToolShape(2, 4, 240), 0, 25),
             new Tool("sanding stick", new ToolShape(2, 5, 200), rub, 0),
             new Tool("finger", new ToolShape(8, 8, 60), rub, 0)),
         List.of(

@@ -16,11 +16,25 @@ import java.util.Set;
  * @param width of the slot it leaves when pushed straight in, mm; 0 for a tool that does not part
  * @param hook how far the tip of a hooked bar stands out from the bar's middle, mm; 0 for a
  *     straight tool
+ * @param kind what it is for
+ * @param blade how high it is where it stands on edge in a slot, mm; 0 where nobody measured it
  */
-public record Tool(String name, ToolShape shape, Set<Doing> does, double width, double hook) {
-  /** A straight tool. */
+public record Tool(
+    String name,
+    ToolShape shape,
+    Set<Doing> does,
+    double width,
+    double hook,
+    ToolKind kind,
+    double blade) {
+  /** A straight tool of which no more is said. */
   public Tool(String name, ToolShape shape, Set<Doing> does, double width) {
-    this(name, shape, does, width, 0);
+    this(name, shape, does, width, 0, null, 0);
+  }
+
+  /** A tool that cuts. */
+  static Tool cuts(ToolKind kind, String name, ToolShape shape, double width, double hook) {
+    return new Tool(name, shape, EnumSet.of(Doing.CUT), width, hook, kind, 0);
   }
 
   /**
@@ -38,6 +52,8 @@ public record Tool(String name, ToolShape shape, Set<Doing> does, double width, 
     Checks.mm("The tool's reach", shape.length(), 5, 1500);
     Checks.mm("The parting width", width, 0, 20);
     Checks.mm("The hook", hook, 0, 200);
+    Checks.mm("The blade's height", blade, 0, 80);
+    kind = kind == null ? ToolKind.of(shape, does, width, hook) : kind;
   }
 
   /** The narrowest mouth that it passes, mm across; 0 where its shape alone decides. */

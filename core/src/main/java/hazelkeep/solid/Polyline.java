@@ -69,6 +69,43 @@ public record Polyline(List<Point> points) {
     return points.stream().mapToDouble(Point::z).max().orElseThrow();
   }
 
+  /**
+   * From the first to the last point between two heights, cut off where it comes in and goes out;
+   * all of it where no point lies there.
+   */
+  public Polyline between(double from, double to) {
+    int first = 0;
+    while (first < points.size() && !within(first, from, to)) {
+      first++;
+    }
+    int last = points.size() - 1;
+    while (last > first && !within(last, from, to)) {
+      last--;
+    }
+    if (first >= last) {
+      return this;
+    }
+    List<Point> out = new ArrayList<>();
+    if (first > 0) {
+      out.add(edge(points.get(first - 1), points.get(first), from, to));
+    }
+    out.addAll(points.subList(first, last + 1));
+    if (last < points.size() - 1) {
+      out.add(edge(points.get(last + 1), points.get(last), from, to));
+    }
+    return new Polyline(out);
+  }
+
+  private boolean within(int i, double from, double to) {
+    return points.get(i).z() >= from && points.get(i).z() <= to;
+  }
+
+  /** Where a stretch from outside to inside comes in. */
+  private static Point edge(Point out, Point in, double from, double to) {
+    double z = out.z() < from ? from : to;
+    return out.towards(in, (z - out.z()) / (in.z() - out.z()));
+  }
+
   /** The same line run the other way. */
   public Polyline reversed() {
     List<Point> back = new ArrayList<>(points);

@@ -44,6 +44,13 @@ public record Surface(
     return new Surface(id, role, line, zone, inside, EnumSet.of(Doing.CUT, Doing.GLUE));
   }
 
+  /**
+   * The stretch of it that lies between two heights, in the blank's z; all of it where none does.
+   */
+  public Surface between(double from, double to) {
+    return new Surface(id, role, line.between(from, to), zone, inside, needs);
+  }
+
   /** Whether it is seen from outside. */
   public boolean seen() {
     return !inside && role == Role.SHOW;

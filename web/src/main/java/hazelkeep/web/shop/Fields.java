@@ -13,6 +13,7 @@ import hazelkeep.shop.Bit;
 import hazelkeep.shop.Centre;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.KeptChuck;
+import hazelkeep.shop.ToolKind;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.ShopKind;
 import java.util.List;
@@ -135,7 +136,9 @@ final class Fields {
               tick("does.SAND", "It sands"),
               tick("does.FINISH", "It lays on finish"),
               length("width", Sentences.of("fields.width-of-its-kerf-0")),
-              length("hook", Sentences.of("fields.tip-stands-out-from-the")));
+              length("hook", Sentences.of("fields.tip-stands-out-from-the")),
+              choice("kind", "What it is for", ToolKind.values(), ToolKind::words),
+              length("blade", Sentences.of("fields.height-of-its-blade")));
       case BIT ->
           List.of(
               NAME,

@@ -13,6 +13,7 @@ import hazelkeep.shop.PushTest;
 import hazelkeep.shop.Rest;
 import hazelkeep.shop.Steady;
 import hazelkeep.shop.Tool;
+import hazelkeep.shop.ToolKind;
 import hazelkeep.shop.WoodScrew;
 import hazelkeep.solid.Span;
 import hazelkeep.web.drawing.Show;
@@ -55,7 +56,7 @@ final class Lines {
           + show.len(2 * c.radius());
     }
     if (thing instanceof Tool t) {
-      return does(t)
+      return (t.kind() == ToolKind.ABRASIVE ? does(t) : t.kind().words())
           + ", reaches "
           + show.len(t.shape().length())
           + ", nose "
