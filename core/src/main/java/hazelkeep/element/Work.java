@@ -69,6 +69,7 @@ public final class Work {
   public void put(SetupDraft setup) {
     Setup done = setup.done();
     if (!done.steps().isEmpty()) {
+      JamStep.before(done, setups).ifPresent(setups::add);
       setups.add(done);
     }
   }

@@ -76,7 +76,7 @@ final class Shaking {
     double taken = stage.after().removed() - stage.before().removed();
     boolean parts = stage.parts();
     for (Act act : stage.step().acts()) {
-      if (act instanceof Act.Remove r && stage.setup().frames().containsKey(r.part())) {
+      if (act instanceof Act.Remove r && stage.mounted().bodies().containsKey(r.part())) {
         Span z = along(stage, r).orElse(null);
         if (z != null && taken > shop.custom(Line.STIFF_BULK)) {
           cut(stage, stage.stiffBefore(), z, Cut.ROUGHING, r.part(), earlier, out);

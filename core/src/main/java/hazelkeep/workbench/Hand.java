@@ -3,8 +3,10 @@ package hazelkeep.workbench;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
+import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Route;
+import hazelkeep.route.Setup;
 import hazelkeep.route.Step;
 import hazelkeep.route.StepKey;
 import java.util.Optional;
@@ -46,6 +48,28 @@ public final class Hand {
     return standing.route().steps().stream()
         .filter(s -> !standing.done().contains(s.key()))
         .findFirst();
+  }
+
+  /**
+   * Whether a step can be done now: what is owed before it is done in the same hold, where a turner
+   * may take one before the other, or touches no wood of the piece.
+   */
+  public boolean ready(StepKey key) {
+    for (Setup s : standing.route().setups()) {
+      boolean here = s.steps().stream().anyMatch(x -> x.key().equals(key));
+      if (here) {
+        return !standing.done().contains(key);
+      }
+      boolean owed =
+          s.steps().stream()
+              .filter(x -> !standing.done().contains(x.key()))
+              .flatMap(x -> x.acts().stream())
+              .anyMatch(a -> !(a instanceof Act.Mark));
+      if (owed) {
+        return false;
+      }
+    }
+    return false;
   }
 
   /** The fact that a step was done. */

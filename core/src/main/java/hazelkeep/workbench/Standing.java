@@ -111,6 +111,7 @@ final class Standing<D extends Design> {
         }
       }
       recipe().setups().forEach(this::passed);
+      marked();
     }
     return done;
   }
@@ -132,6 +133,22 @@ final class Standing<D extends Design> {
       if (cuts && !owed && !log.logged().containsKey(step.key())) {
         done.add(step.key());
       }
+    }
+  }
+
+  /** Steps that leave the wood as it is, before another hold in which something was done. */
+  private void marked() {
+    List<Setup> all = recipe().setups();
+    int last = all.size() - 1;
+    while (last >= 0
+        && all.get(last).steps().stream().noneMatch(s -> log.logged().containsKey(s.key()))) {
+      last--;
+    }
+    for (Setup s : all.subList(0, Math.max(0, last))) {
+      s.steps().stream()
+          .filter(x -> x.acts().stream().allMatch(Act.Mark.class::isInstance))
+          .map(Step::key)
+          .forEach(done::add);
     }
   }
 

@@ -42,8 +42,8 @@ final class FactsIn {
   private static Fact done(JsonNode f, Hand hand) {
     Fields.only(f, "facts", List.of("type", "step"));
     StepKey key = new StepKey(f.path("step").asString(""));
-    Optional<StepKey> next = hand.next().map(Step::key);
-    if (next.filter(key::equals).isEmpty()) {
+    if (!hand.ready(key)) {
+      Optional<StepKey> next = hand.next().map(Step::key);
       throw Refused.field(
           "facts.step",
           "“"
