@@ -21,6 +21,7 @@ import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Figure;
+import hazelkeep.wood.Species;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
@@ -161,8 +162,9 @@ final class Ornament implements AddedElement {
 
   /** Coarse wood crumbles at what fine wood holds. */
   private static double finest(Point at, Aim aim) {
-    double density = aim.blank().wood(at.z()).density().map(Figure::value).orElse(Double.NaN);
-    boolean soft = density < aim.custom(Line.BORE_HARD);
+    Species wood = aim.blank().wood(at.z());
+    double density = wood.density().map(Figure::value).orElse(Double.NaN);
+    boolean soft = wood.coarse() || density < aim.custom(Line.DETAIL_SOFT);
     return aim.custom(soft ? Line.DETAIL_FINEST_SOFT : Line.DETAIL_FINEST);
   }
 

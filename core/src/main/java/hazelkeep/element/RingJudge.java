@@ -95,12 +95,13 @@ record RingJudge(RingZone zone, Built b) {
   private static final double SAME = 1e-3;
 
   /**
-   * The force at which it breaks across the grain, where that is known of the wood: of several the
-   * weakest.
+   * The force at which it breaks across the grain, by what is known of the wood or estimated from
+   * its density: of several the weakest.
    */
   private void weak(RingCut c, Told told, Point first) {
     zone.rings().stream()
-        .flatMap(r -> b.aim().wood(r.name()).tensionAcross().stream())
+        .map(r -> b.aim().wood(r.name()))
+        .flatMap(w -> w.tensionAcross().or(w::estimatedTensionAcross).stream())
         .min(Comparator.comparingDouble(Figure::value))
         .map(strength -> strength.value() / c.squeezed(1))
         .ifPresent(

@@ -192,7 +192,13 @@ public enum Entry {
   RING_FALLS,
   RINGS_EVEN,
   RING_SWINGS,
-  RING_WEAK;
+  RING_WEAK,
+  RING_SANDED,
+  PITH,
+  SIDES_EARLY,
+  CONE_NO_MOUTH,
+  CONE_ON_RIM,
+  LINE_BREAKS;
 
   private final String key;
   private final Book.Text text;

@@ -60,6 +60,11 @@ public record Blank(
     this(length, across, square, Optional.empty(), Optional.empty(), false);
   }
 
+  /** Whether it is a limb, with its pith in its middle. */
+  public boolean limb() {
+    return slim.isPresent() || bark.isPresent();
+  }
+
   /** How thick the bark is, mm; 0 for sawn stock. */
   public double thick() {
     return bark.map(Size::mm).orElse(0.0);

@@ -17,6 +17,8 @@ import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * What an old hand sees before the lathe is switched on: room for the parting tool, a kerf that is
@@ -42,6 +44,7 @@ final class Foresight {
       f.kerf();
     }
     f.foot();
+    design.blank().filter(Blank::limb).ifPresent(b -> f.pith());
     return new ArrayList<>(f.told.done());
   }
 
@@ -57,6 +60,39 @@ final class Foresight {
           null);
     }
   }
+
+  /**
+   * A limb's pith runs where its middle lies, beside the axis by what it is set off. It is in the
+   * open where the part is hollow or ends before it; else it goes through a stem, a floor or a
+   * wall.
+   */
+  private void pith() {
+    double off = aim.mm(StockRules.OFF);
+    for (Part p : aim.offBlank()) {
+      Set<String> through = new TreeSet<>();
+      double open = 0;
+      HalfSection wood = p.target();
+      double step = (wood.maxZ() - wood.minZ()) / LOOKS;
+      for (int i = 0; i < LOOKS; i++) {
+        double z = wood.minZ() + (i + 0.5) * step;
+        open = Math.max(open, wood.outer(z));
+        if (wood.at(z).stream().anyMatch(s -> s.from() <= off && off < s.to())) {
+          boolean slim = wood.outer(z) < aim.custom(Line.STIFF_SLENDER) * wood.maxR();
+          through.add(wood.inner(z) > 0 ? "wall" : slim ? "stem" : "floor");
+        }
+      }
+      if (!through.isEmpty()) {
+        told.found(
+            Entry.PITH.told(
+                Grade.WATCH, off, open, p.name() + "'s " + String.join(" and ", through)),
+            p.name(),
+            new Point(wood.minZ(), off));
+      }
+    }
+  }
+
+  /** At so many heights a part is looked at. */
+  private static final int LOOKS = 60;
 
   private Optional<Double> size(String key) {
     return Optional.ofNullable(aim.dims().get(new DimKey(key))).map(Dim::mm);

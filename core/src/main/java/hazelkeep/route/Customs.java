@@ -7,11 +7,14 @@ import hazelkeep.hold.ScrewedOn;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
+import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -35,8 +38,10 @@ final class Customs {
         partsBetweenCentres(setup, r, out);
         unglued(setup, before, out);
         shapedEarly(step, r, before, out);
+        sidesEarly(r, before, out);
       } else if (act instanceof Act.Sand s) {
         onFit(s.on(), true, out);
+        whirls(setup, s.on(), before, out);
       } else if (act instanceof Act.Coat c) {
         onFit(c.on(), false, out);
       }
@@ -51,6 +56,59 @@ final class Customs {
           new Told(
               Entry.PARTS_BETWEEN_CENTRES.told(Grade.STOP, 0, aim.custom(Line.ROUTE_HANGS)),
               new SurfaceId(r.part(), "")));
+    }
+  }
+
+  /**
+   * A ring that is free swings about what it hangs on: outside of it nothing is sanded while that
+   * turns. Its inside is done by abrasive on the stem, the ring held.
+   */
+  private void whirls(Setup setup, SurfaceId on, State before, List<Told> out) {
+    Part ring = aim.part(on.part());
+    Optional<Body> body = before.stock(ring);
+    boolean loose =
+        setup.hold().onLathe()
+            && !aim.surface(on).inside()
+            && body.filter(b -> b.sound().minR() > HANGS).isPresent()
+            && setup.frames().keySet().stream()
+                .flatMap(p -> before.stock(aim.part(p)).stream())
+                .anyMatch(b -> through(b, body.get()));
+    if (loose) {
+      out.add(new Told(Entry.RING_SANDED.told(Grade.STOP), on));
+    }
+  }
+
+  /** Whether a body runs through the middle of another. */
+  private static boolean through(Body stem, Body ring) {
+    double z = (ring.sound().minZ() + ring.sound().maxZ()) / 2;
+    return stem != ring && stem.sound().outer(z) > 0 && stem.sound().outer(z) < ring.sound().minR();
+  }
+
+  /** What is nearer to the axis everywhere hangs on nothing, mm. */
+  private static final double HANGS = 0.5;
+
+  /** Two halves that are both at their size while they are still one, and are parted now. */
+  private void sidesEarly(Act.Remove r, State before, List<Told> out) {
+    List<Part> parted =
+        r.claims().stream()
+            .filter(c -> c.fate() != Claim.Fate.FREED)
+            .map(c -> aim.part(c.part()))
+            .toList();
+    List<Surface> sides =
+        parted.stream()
+            .flatMap(
+                p ->
+                    p.surfaces().stream()
+                        .filter(s -> s.seen() && along(s) > aim.custom(Line.ROUTE_SHAPED))
+                        .filter(s -> before.surf(s.id()).bare())
+                        .limit(1))
+            .toList();
+    if (parted.size() > 1 && sides.size() == parted.size()) {
+      double most = sides.stream().mapToDouble(Customs::along).max().orElse(0);
+      out.add(
+          new Told(
+              Entry.SIDES_EARLY.told(Grade.WATCH, most, aim.custom(Line.ROUTE_SHAPED)),
+              sides.get(0).id()));
     }
   }
 

@@ -6,6 +6,7 @@ import hazelkeep.hold.Grip;
 import hazelkeep.hold.JamOn;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
+import hazelkeep.solid.HalfSection;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -43,20 +44,28 @@ final class EarlyFits {
   List<Early> hollowed(String part, Act.Remove cut, DoubleSupplier share) {
     List<Early> out = new ArrayList<>();
     for (Joint j : aim.joints()) {
-      boolean inside =
-          cut.bares().stream().anyMatch(id -> aim.surface(id).inside() && !id.equals(j.outer()));
+      boolean made =
+          List.of(true, false).stream().anyMatch(x -> tried.containsKey(new Act.Try(j.name(), x)));
+      if (!made || !j.fitted().part().equals(part)) {
+        continue;
+      }
+      boolean inside = hollows(part, cut, j);
       double width = aim.width(j);
       double off = 2 * aim.custom(Line.ROUTE_REGRIP);
-      if (inside
-          && j.fitted().part().equals(part)
-          && off > width
-          && share.getAsDouble() > aim.custom(Line.ROUTE_MOVES)) {
+      if (inside && off > width && share.getAsDouble() > aim.custom(Line.ROUTE_MOVES)) {
         Verdict told = Entry.FIT_EARLY.told(Grade.WATCH, off, width);
         early(new Act.Try(j.name(), false), told, part, out);
         early(new Act.Try(j.name(), true), told, part, loosened);
       }
     }
     return out;
+  }
+
+  /** Whether a cut takes wood out of the hollow, whatever is left there for later. */
+  private boolean hollows(String part, Act.Remove cut, Joint j) {
+    return aim.part(part).surfaces().stream()
+        .filter(s -> s.inside() && !s.id().equals(j.outer()))
+        .anyMatch(s -> s.zone().and(cut.region()).area() > HalfSection.DUST_AREA);
   }
 
   private void early(Act.Try fit, Verdict told, String part, List<Early> into) {

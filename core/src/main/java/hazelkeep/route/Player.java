@@ -141,6 +141,7 @@ final class Player {
     for (Verdict v : hold.judge(work)) {
       log.find(v, first, part, null);
     }
+    new AtTheTail(aim).cone(hold, work, state).ifPresent(v -> log.find(v, first, part, null));
     log.tell(fits.mounted(hold.grip()));
     State now = state;
     for (Hold.Trace t : hold.traces(work, shop)) {

@@ -13,7 +13,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * A wood by its common name.
@@ -139,25 +138,6 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
     return figure(WoodProperty.TENSION_ACROSS);
   }
 
-  /** Conifers by their genus: a softwood in the botanist's sense. */
-  private static final Set<String> CONIFERS =
-      Set.of(
-          "Abies",
-          "Cedrus",
-          "Chamaecyparis",
-          "Cupressus",
-          "Hesperocyparis",
-          "Juniperus",
-          "Larix",
-          "Picea",
-          "Pinus",
-          "Pseudotsuga",
-          "Sequoia",
-          "Taxodium",
-          "Taxus",
-          "Thuja",
-          "Tsuga");
-
   /** Mass of the moisture at 12 %, for one of dry wood. */
   private static final double MOIST = 1.12;
 
@@ -165,6 +145,14 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
 
   /** Of what the relation gives: over the woods that have both, a table lies above it. */
   private static final double SAFE = 0.75;
+
+  /**
+   * Whether its rings make it coarse, hard and soft by turns: a conifer, or a hardwood whose pores
+   * stand in rings. A fine edge across them crumbles.
+   */
+  public boolean coarse() {
+    return Genera.conifer(botanical) || Genera.ringPorous(botanical);
+  }
 
   /**
    * Strength across the grain as it may be estimated from the density, MPa: 10.1 G^1.3 for
@@ -175,7 +163,7 @@ public record Species(String name, String botanical, Map<WoodProperty, Figure> f
    * @return empty where the density is not known
    */
   public Optional<Figure> estimatedTensionAcross() {
-    boolean soft = CONIFERS.contains(botanical.split(" ")[0]);
+    boolean soft = Genera.conifer(botanical);
     return density()
         .map(d -> d.value() / WATER / MOIST)
         .map(g -> soft ? 6.0 * Math.pow(g, 1.11) : 10.1 * Math.pow(g, 1.3))

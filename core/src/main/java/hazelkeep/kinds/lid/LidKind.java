@@ -7,6 +7,7 @@ import hazelkeep.element.Make;
 import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
 import hazelkeep.finding.Entry;
+import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.End;
@@ -58,6 +59,11 @@ public final class LidKind extends ComposedKind<FittedLid> {
         .mount(b)
         .missing()
         .ifPresent(v -> told.found(v, LidParts.LID, null));
+    double on = LidSizes.carriedOn(b::mm);
+    if (d.sizes().containsKey(LidSizes.TOP)
+        && Math.abs(b.mm(LidSizes.TOP) - on) > b.custom(Line.READ_TURNED)) {
+      told.found(Entry.LINE_BREAKS.told(Grade.NOTE, b.mm(LidSizes.TOP), on), LidParts.LID, null);
+    }
     Polyline seat = b.part(LidParts.LID).surface("shoulder").line();
     double hollow = seat.first().z() - seat.last().z();
     told.thin(Entry.SEAT_FLAT, hollow, b.custom(Line.LID_SEAT_LEAST), LidParts.LID, seat.last());

@@ -12,6 +12,7 @@ import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * The sizes of a lid for a vessel.
@@ -87,11 +88,19 @@ record LidSizes(FittedLid d) {
    * The lid carries the vessel's side on: its edge widens or narrows as that does, by twice the
    * lean for each mm of edge, so that a vessel that draws in by 1 in 10 gets an edge that does.
    */
+  static double carriedOn(ToDoubleFunction<DimKey> mm) {
+    double lean =
+        Vessel.leans(
+            mm.applyAsDouble(Vessel.RIM),
+            mm.applyAsDouble(Vessel.BELOW),
+            mm.applyAsDouble(Vessel.BELOW_AT));
+    return mm.applyAsDouble(EDGE) + 2 * lean * (mm.applyAsDouble(HEIGHT) - mm.applyAsDouble(DOME));
+  }
+
   private static Rule.Value carriedOn(Dims<?> x) {
-    double lean = Vessel.leans(x.mm(Vessel.RIM), x.mm(Vessel.BELOW), x.mm(Vessel.BELOW_AT));
-    double high = x.mm(HEIGHT) - x.mm(DOME);
     return derived(
-        x.planned(EDGE) + 2 * lean * high, Wording.of("lidSizes.it-carries-the-vessels-side"));
+        carriedOn((DimKey k) -> k.equals(EDGE) ? x.planned(k) : x.mm(k)),
+        Wording.of("lidSizes.it-carries-the-vessels-side"));
   }
 
   SizeRule dome() {
