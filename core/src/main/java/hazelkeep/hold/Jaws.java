@@ -162,7 +162,8 @@ final class Jaws {
   static void weak(Work work, Allowed allowed, Backing back, List<Verdict> out) {
     double force =
         (back.carried() ? allowed.steadied() : allowed).force(work.radius(), work.most());
-    if (force < work.custom(Line.HOLD_LIGHT_CUT)) {
+    // To the newton, as it is told; what is not known is less than nothing.
+    if (Math.rint(force) < work.custom(Line.HOLD_LIGHT_CUT)) {
       out.add(
           Entry.HOLD_WEAK.told(
               force < work.custom(Line.HOLD_LIGHT_CUT) / 2 ? Grade.STOP : Grade.WATCH,

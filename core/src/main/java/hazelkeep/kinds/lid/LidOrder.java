@@ -87,10 +87,14 @@ record LidOrder(FittedLid d, LidParts p) {
   /** A chuck that stays clear of the edge, so that this can be turned and sanded beside it. */
   private static JamChuck under(Built b, JamChuck j) {
     double edge = b.mm(LidSizes.EDGE) / 2 - b.custom(Line.LID_CHUCK_CLEAR);
-    double clear = Math.max(edge, (b.mm(Spigot.DIAMETER) + b.custom(Line.HOLD_CUP_WALL)) / 2);
+    double least = b.mm(Spigot.DIAMETER) / 2 + b.custom(Line.HOLD_CUP_WALL) / CUP_SHARE;
+    double clear = Math.max(edge, least);
     HalfSection past = HalfSection.box(-HalfSection.FAR, HalfSection.FAR, clear, HalfSection.FAR);
     return new JamChuck(j.part(), j.seat(), j.chuck().minus(past), j.wood(), j.paper(), j.kept());
   }
+
+  /** Of the usual wall of a cup, what is left under a narrow edge at least: it holds light cuts. */
+  private static final double CUP_SHARE = 4;
 
   private void lip(SetupDraft s, Work w) {
     s.step(
