@@ -4,6 +4,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Measures;
@@ -30,6 +31,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * One thing of wood on a part, that owns all that is known about it: its sizes, its stretch of the
@@ -79,6 +82,21 @@ public interface AddedElement {
         least,
         most,
         d -> Rule.Value.practice(d.custom(Line.DETAIL_HEIGHT), "until it is put elsewhere"));
+  }
+
+  /**
+   * What one of its sizes is at most by what it stands on, where nobody stated it, mm; empty where
+   * it has room for any.
+   *
+   * @param form its part as its kind draws it
+   */
+  default OptionalDouble roomiest(DimKey size, Form form, Sizes sizes) {
+    return OptionalDouble.empty();
+  }
+
+  /** The sizes that hang so on what it stands on. */
+  default Set<DimKey> stands() {
+    return Set.of();
   }
 
   /** Whether a size is one of its own. */
@@ -218,6 +236,26 @@ public interface AddedElement {
     /** What the turner goes by. */
     default double practice(Line line) {
       return shop().custom(line);
+    }
+
+    /** Sizes that are being resolved. */
+    static Sizes of(Dims<?> dims) {
+      return new Sizes() {
+        @Override
+        public double mm(DimKey key) {
+          return dims.mm(key);
+        }
+
+        @Override
+        public double due(DimKey key) {
+          return dims.planned(key);
+        }
+
+        @Override
+        public Shop shop() {
+          return dims.shop();
+        }
+      };
     }
 
     /** Sizes that were resolved. */

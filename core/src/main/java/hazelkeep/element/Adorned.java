@@ -6,11 +6,14 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.AsFound;
+import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Fitting;
@@ -37,8 +40,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 
 /**
  * A kind of piece with what its turner added to it. The kind knows nothing of what is added: it
@@ -76,7 +81,9 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       e.lengthens().ifPresent(by -> out.replaceAll(r -> OtherBlank.longer(r, by)));
       for (SizeRule r : e.sizes()) {
         // Whatever its number, a bead's width has the bounds of a bead's width.
-        out.add(r.on(e.added().what() + r.key().path().substring(e.added().id().length())));
+        String name = e.added().what() + r.key().path().substring(e.added().id().length());
+        Rule<D> rule = r.on(name);
+        out.add(e.stands().contains(r.key()) ? standing(rule, e, design) : rule);
       }
     }
     if (Added.apart(design.elements())) {
@@ -84,6 +91,48 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
       out.addAll(OtherBlank.needs(plain.stretches(design)));
     }
     return out;
+  }
+
+  /** The rule of a size that is no larger than what it stands on has room for. */
+  private Rule<D> standing(Rule<D> rule, AddedElement e, D design) {
+    Function<Dims<D>, Rule.Value> by =
+        d -> {
+          Rule.Value usual = rule.by().apply(d);
+          double most =
+              bare(e.added().part(), design, d.shop()).stream()
+                  .map(f -> e.roomiest(rule.key(), f, AddedElement.Sizes.of(d)))
+                  .flatMapToDouble(OptionalDouble::stream)
+                  .findFirst()
+                  .orElse(usual.mm());
+          return most < usual.mm()
+              ? Rule.Value.derived(most, Wording.of("adorned.what-it-stands-on"))
+              : usual;
+        };
+    return new Rule<>(
+        rule.key(),
+        rule.label(),
+        rule.least(),
+        rule.most(),
+        rule.fit(),
+        by,
+        rule.read(),
+        rule.name());
+  }
+
+  /** A part as the kind draws it with nothing added; empty where it can't be drawn. */
+  private Optional<Form> bare(String part, D design, Shop shop) {
+    Map<DimKey, Size> own = new TreeMap<>(design.sizes());
+    own.keySet().removeIf(k -> owner(design, k).isPresent());
+    D alone = Restated.with(Restated.with(design, "elements", List.of()), "sizes", own);
+    try {
+      Map<DimKey, Dim> dims = Dims.resolve(alone, plain.rules(alone), shop, Map.of());
+      return plain.aim(alone, dims, shop).parts().stream()
+          .filter(p -> p.name().equals(part))
+          .map(Form::new)
+          .findFirst();
+    } catch (BadDesign cantBe) {
+      return Optional.empty();
+    }
   }
 
   private Drawn drawn(D design, Map<DimKey, Dim> dims, Shop shop) {

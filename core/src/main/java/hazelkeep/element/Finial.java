@@ -31,6 +31,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** A knob or finial that is a piece of its own: from an offcut, let into a top by a round tenon. */
@@ -82,6 +83,25 @@ final class Finial implements AddedElement {
   @Override
   public List<SizeRule> sizes() {
     return sizes.rules();
+  }
+
+  @Override
+  public Set<DimKey> stands() {
+    return Set.of(sizes.wide(), sizes.height(), sizes.deep());
+  }
+
+  @Override
+  public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
+    if (size.equals(sizes.wide())) {
+      return form.room(s.practice(Line.DETAIL_KNOB_ROOM));
+    }
+    if (size.equals(sizes.height())) {
+      double slim = s.practice(sizes.tall()) / s.practice(sizes.broad());
+      return OptionalDouble.of(slim * s.mm(sizes.wide()));
+    }
+    double thick = form.top().map(t -> form.under(s.mm(sizes.hole()) / 2)).orElse(0.0);
+    double floor = s.practice(Line.FINIAL_GLUE_ROOM) + s.practice(Line.FINIAL_FLOOR);
+    return OptionalDouble.of(Math.max(1, Math.floor(10 * (thick - floor)) / 10));
   }
 
   @Override

@@ -7,6 +7,7 @@ import hazelkeep.hold.InJaws;
 import hazelkeep.hold.OffLathe;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Dims;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
@@ -22,8 +23,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The order of work on a finial: rounded between centres, then from its tip down in short lengths,
- * each whole before the next; its tenon and its hollow foot last, sawn off and pared.
+ * The order of work on a finial: rounded between centres, roughed out with the tail up, then from
+ * its tip down in short lengths, each whole before the next; its tenon and its hollow foot last,
+ * sawn off and pared.
  *
  * @param p its drawing
  * @param called its name
@@ -52,7 +54,12 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
             ? new Around(p.name(), FinialStock.CYLINDER, stock().jaws(), false)
             : new Squeeze(p.name(), stock().jaws());
     Hold jaws = Hold.of(grip);
-    SetupDraft held = new SetupDraft(name, title("in the jaws"), jaws, Map.of(p.name(), frame));
+    Map<String, Frame> frames = Map.of(p.name(), frame);
+    SetupDraft up =
+        new SetupDraft(
+            name + " rough", title("in the jaws, tail up"), Hold.of(grip, shop.live()), frames);
+    rough(up, acts);
+    SetupDraft held = new SetupDraft(name, title("in the jaws"), jaws, frames);
     lengths(held, acts);
     foot(held, acts);
     SetupDraft off = draft(name + " by hand", "on the bench", Hold.of(new OffLathe()));
@@ -63,7 +70,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
         Wording.of("finialWork.saw-the-neck-through-pare"),
         Speeds.At.TURNING,
         Acts.remove(p.name(), rest));
-    return List.of(centres.done(), held.done(), off.done());
+    return List.of(centres.done(), up.done(), held.done(), off.done());
   }
 
   private String title(String how) {
@@ -101,6 +108,23 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
         Wording.of("finialWork.a-short-one-its-shoulder"),
         Speeds.At.TURNING,
         Acts.remove(p.name(), faced.plus(around)));
+  }
+
+  /** Near to its shape while the tail still carries it, a nub left at its tip for that. */
+  private void rough(SetupDraft s, Acts acts) {
+    double spare = shop.custom(Line.FINIAL_SPARE);
+    HalfSection nub =
+        HalfSection.box(p.tip() - spare, HalfSection.FAR, 0, shop.custom(Line.TURN_NUB));
+    HalfSection all =
+        acts.bare(spare, p.name(), p.lengths().toArray(String[]::new))
+            .region()
+            .and(HalfSection.box(p.zero(), HalfSection.FAR, 0, far()));
+    s.step(
+        "rough",
+        "Rough the " + called + " out",
+        Wording.of("finialWork.near-to-its-shape", Dims.both(spare)),
+        Speeds.At.TURNING,
+        Acts.remove(p.name(), all.minus(nub)));
   }
 
   private void lengths(SetupDraft s, Acts acts) {

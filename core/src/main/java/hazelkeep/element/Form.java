@@ -18,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
@@ -61,6 +62,31 @@ public final class Form {
   public double height() {
     return end - zero;
   }
+
+  /** How wide something on the top may be, as a share of that, mm; empty without a top. */
+  OptionalDouble room(double share) {
+    return top().map(t -> OptionalDouble.of(2 * t.radius * share)).orElse(OptionalDouble.empty());
+  }
+
+  /**
+   * How deep something may be cut in at a height, so that wood is left under it, mm; to the tenth,
+   * at least a tenth.
+   *
+   * @param left the wood that is to be left
+   */
+  double spare(double height, double left) {
+    double wall = Double.POSITIVE_INFINITY;
+    for (double z = zero + height - BESIDE; z <= zero + height + BESIDE; z += BESIDE) {
+      wall = Math.min(wall, plain.target().outer(z) - plain.target().inner(z));
+    }
+    return Math.max(LEAST, Math.floor((wall - left) / LEAST) * LEAST);
+  }
+
+  /** So far to both sides the wall is looked at, mm. */
+  private static final double BESIDE = 2;
+
+  /** The tenth that a size is rounded to, mm. */
+  private static final double LEAST = 0.1;
 
   /** The radius of the outside as its kind drew it, at a height, mm; 0 where there is none. */
   public double radius(double height) {

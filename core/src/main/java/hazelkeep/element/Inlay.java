@@ -29,6 +29,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
@@ -64,6 +65,24 @@ final class Inlay implements AddedElement {
     return place.sizes().stream()
         .map(s -> s.rule(added, label(), place == InlayPlace.DISC))
         .toList();
+  }
+
+  @Override
+  public Set<DimKey> stands() {
+    return switch (place) {
+      case RING -> Set.of(key(InlaySize.DEEP));
+      case DISC -> Set.of(key(InlaySize.WIDE));
+      case COLLAR -> Set.of();
+    };
+  }
+
+  /** No deeper than leaves wood under it; no wider than leaves wood round it. */
+  @Override
+  public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
+    return OptionalDouble.of(
+        place == InlayPlace.RING
+            ? form.spare(s.mm(key(InlaySize.HEIGHT)), s.practice(Line.DETAIL_LEFT))
+            : widest(form, s.practice(Line.INLAY_EDGE)));
   }
 
   @Override
@@ -178,7 +197,10 @@ final class Inlay implements AddedElement {
                 : form.isTopTaken()
                     ? Entry.KNOB_SECOND.told(Grade.STOP, label(), added.part())
                     : Entry.INLAY_WIDE.told(
-                        Grade.STOP, aim.mm(key(InlaySize.WIDE)), widest(form, aim), label()),
+                        Grade.STOP,
+                        aim.mm(key(InlaySize.WIDE)),
+                        widest(form, aim.custom(Line.INLAY_EDGE)),
+                        label()),
             added.part(),
             at);
       }
@@ -189,9 +211,9 @@ final class Inlay implements AddedElement {
   }
 
   /** The widest disc that leaves wood round it, mm. */
-  private static double widest(Form form, Aim aim) {
+  private static double widest(Form form, double edge) {
     double radius = form.top().map(Form.Top::radius).orElse(0.0);
-    return Math.max(0, 2 * (radius - aim.custom(Line.INLAY_EDGE)));
+    return Math.max(0, 2 * (radius - edge));
   }
 
   @Override

@@ -88,6 +88,16 @@ final class Knob implements AddedElement {
   }
 
   @Override
+  public Set<DimKey> stands() {
+    return Set.of(wide);
+  }
+
+  @Override
+  public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
+    return form.room(s.practice(Line.DETAIL_KNOB_ROOM));
+  }
+
+  @Override
   public Optional<DimKey> lengthens() {
     return Optional.of(tall);
   }

@@ -26,8 +26,8 @@ enum KnobShape {
   /** Of a spire's height: where its foot is widest, and where the foot ends. */
   private static final double FOOT = 0.12;
 
-  /** Radius of a spire's tip as a share of its width. */
-  private static final double TIP = 0.08;
+  /** Radius of a spire's tip as a share of its largest radius: a slimmer one snaps. */
+  private static final double TIP = 0.22;
 
   /**
    * Of a finial's height: its foot, its urn and its spire. Each is two thirds or one third of its

@@ -29,6 +29,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Something cut into an outside: a line, a bead, a cove, a step, a band of texture. */
@@ -94,6 +95,17 @@ final class Ornament implements AddedElement {
               d -> Rule.Value.practice(d.custom(Line.DETAIL_APART), "looks right on small work")));
     }
     return out;
+  }
+
+  @Override
+  public Set<DimKey> stands() {
+    return Set.of(deep);
+  }
+
+  /** No deeper than leaves the wall under it stout enough. */
+  @Override
+  public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
+    return OptionalDouble.of(form.spare(s.mm(height), s.practice(Line.DETAIL_LEFT)));
   }
 
   @Override

@@ -27,6 +27,8 @@ import hazelkeep.wood.Species;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * A seam across the blank: it was glued up of two woods before anything was turned, end grain to
@@ -84,6 +86,23 @@ final class Seam implements AddedElement {
             d -> Rule.Value.practice(d.custom(Line.SEAM_DEEP), Line.SEAM_DEEP.text().source())));
   }
 
+  @Override
+  public Set<DimKey> stands() {
+    return Set.of(tenon);
+  }
+
+  /** Where the part is hollow two rings are glued end to end: a tenon would be bored away. */
+  @Override
+  public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
+    HalfSection wood = form.plain().target();
+    double z = at(form, s);
+    boolean hollow = false;
+    for (double h = z; h <= z + s.mm(deep); h += STEP) {
+      hollow |= h < wood.maxZ() && wood.inner(h) > 0;
+    }
+    return hollow ? OptionalDouble.of(0) : OptionalDouble.empty();
+  }
+
   private double at(Form form, Sizes s) {
     return form.zero() + s.mm(height);
   }
@@ -116,12 +135,14 @@ final class Seam implements AddedElement {
         new Step(
             step(setup),
             "Glue the blank up at " + label(),
-            Wording.of(
-                "seam.two-blocks-for-the-lower",
-                Dims.both(low + aim.mm(deep)),
-                Dims.both(high),
-                Dims.both(aim.mm(tenon)),
-                Dims.both(aim.mm(deep))),
+            aim.mm(tenon) > 0
+                ? Wording.of(
+                    "seam.two-blocks-for-the-lower",
+                    Dims.both(low + aim.mm(deep)),
+                    Dims.both(high),
+                    Dims.both(aim.mm(tenon)),
+                    Dims.both(aim.mm(deep)))
+                : Wording.of("seam.two-blocks-end-to-end", Dims.both(low), Dims.both(high)),
             Speeds.At.TURNING,
             List.of(new Act.Mark(added.part(), "glued up"))));
   }

@@ -162,7 +162,7 @@ final class Jaws {
   static void weak(Work work, Allowed allowed, Backing back, List<Verdict> out) {
     double force =
         (back.carried() ? allowed.steadied() : allowed).force(work.radius(), work.most());
-    // To the newton, as it is told; what is not known is less than nothing.
+    // To the newton, as it is told.
     if (Math.rint(force) < work.custom(Line.HOLD_LIGHT_CUT)) {
       out.add(
           Entry.HOLD_WEAK.told(

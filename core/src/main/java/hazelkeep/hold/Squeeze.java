@@ -82,8 +82,12 @@ public record Squeeze(String part, String stub, JawSet jaws) implements InJaws {
     if (body == null) {
       return out;
     }
+    if (!work.parts().get(part).has(stub)) {
+      out.add(Jaws.gone(part, stub));
+      return out;
+    }
     // A hole in its middle does not loosen a tenon: its outer wood is what is gripped.
-    HalfSection whole = work.parts().get(part).stub(this.stub).region();
+    HalfSection whole = work.parts().get(part).stub(stub).region();
     double gripped = Math.max(whole.maxR() / 2, whole.maxR() - work.custom(Line.HOLD_TENON_WALL));
     HalfSection half =
         whole.isEmpty()

@@ -56,7 +56,7 @@ final class BesideCuts {
 
   /** Abrasive leaves grit in the wood, and a bit that goes into it is blunted. */
   private void sandedEarly(Setup setup, Step step, State before) {
-    if (step.bit().isEmpty()) {
+    if (step.bit().isEmpty() || !setup.hold().onLathe()) {
       return;
     }
     for (Step earlier : setup.steps()) {

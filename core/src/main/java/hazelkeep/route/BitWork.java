@@ -102,7 +102,9 @@ final class BitWork {
             || setup.hold().grip() instanceof Pressed;
     Allowed allowed = setup.hold().allows(work);
     double torque = BoreSpeed.torque(bit.diameter(), work.practice());
-    if (jam || allowed.torque() < torque) {
+    // What a jam stands is known only roughly; where it is not known at all nothing is bored.
+    double sure = jam ? work.custom(Line.BORE_JAM) * allowed.torque() : allowed.torque();
+    if (jam && Double.isNaN(sure) || sure < torque) {
       out.add(
           Entry.BORE_TURNS.told(
               Grade.STOP,

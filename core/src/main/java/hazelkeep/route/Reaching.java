@@ -32,6 +32,9 @@ final class Reaching {
    */
   private static final double GIVE_UP_SPARE = 0.02;
 
+  /** Lengths that differ by less are one, mm. */
+  private static final double SAME = 1e-6;
+
   private final Shop shop;
   private final Aim aim;
   private final Map<Key, Answer> memo = new HashMap<>();
@@ -131,7 +134,7 @@ final class Reaching {
     double whole = best.whole();
     // Abrasive and brush may leave a corner sharper than their nose; an edge tool may not.
     boolean workable =
-        best.open() >= needs * whole
+        best.open() >= needs * whole - SAME
             && (doing == Doing.CUT || best.hidden() <= shop.custom(Line.ROUTE_HIDDEN) * whole);
     return new Answer(workable, Optional.of(best), Optional.of(with));
   }

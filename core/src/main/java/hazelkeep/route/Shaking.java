@@ -162,13 +162,17 @@ final class Shaking {
     Work work = stage.left();
     double r = 0;
     for (String p : work.parts().keySet()) {
-      r = Math.max(r, work.swept(p).outer(place));
+      // At a tip there is no more wood at the very place.
+      r = Math.max(r, Math.max(work.swept(p).outer(place), work.swept(p).outer(place - TIP)));
     }
     boolean solid = work.distinct().stream().allMatch(p -> work.sound(p).inner(place) <= 0);
     return (solid || stage.setup().hold().supported())
         && r > 0
         && r < shop.custom(Line.STIFF_SLENDER) * work.radius();
   }
+
+  /** So far from its end a tip is looked at, mm. */
+  private static final double TIP = 0.5;
 
   private static double inBlank(Stage stage, String part, double place) {
     return stage.setup().frames().get(part).inverse().of(new Point(place, 0)).z();

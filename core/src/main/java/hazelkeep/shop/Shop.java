@@ -248,7 +248,8 @@ public record Shop(
                 14),
             Tool.cuts(ToolKind.HOOK, "hooked bar on a rig", new ToolShape(2, 4, 240), 0, 25),
             new Tool("sanding stick", new ToolShape(2, 5, 200), rub, 0),
-            new Tool("finger", new ToolShape(8, 8, 60), rub, 0)),
+            new Tool("finger", new ToolShape(8, 8, 60), rub, 0),
+            new Tool("folded abrasive", new ToolShape(0.8, 2, 60), rub, 0)),
         List.of(
             Bit.twist("6 mm twist bit", 6, 95),
             Bit.twist("10 mm twist bit", 10, 120),

@@ -130,6 +130,11 @@ public record Part(
             () -> new IllegalArgumentException(Wording.of("part.nothing-stands-on", surface)));
   }
 
+  /** Whether waste of that name is spared on it. */
+  public boolean has(String stub) {
+    return stubs.stream().anyMatch(s -> s.name().equals(stub));
+  }
+
   /** The stub of that name. */
   public Stub stub(String stub) {
     return stubs.stream()
