@@ -93,15 +93,16 @@ final class Finial implements AddedElement {
   @Override
   public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
     if (size.equals(sizes.wide())) {
-      return form.room(s.practice(Line.DETAIL_KNOB_ROOM));
+      double covers = s.mm(sizes.hole()) + 2 * s.practice(Line.FINIAL_SHOULDER);
+      return form.room(s.practice(Line.DETAIL_KNOB_ROOM), covers);
     }
     if (size.equals(sizes.height())) {
-      double slim = s.practice(sizes.tall()) / s.practice(sizes.broad());
-      return OptionalDouble.of(slim * s.mm(sizes.wide()));
+      // As stiff as the usual one: a bar's stiffness goes with d^4 / l^3.
+      double slim = s.mm(sizes.wide()) / s.practice(sizes.broad());
+      return OptionalDouble.of(s.practice(sizes.tall()) * Math.pow(slim, 4.0 / 3));
     }
-    double thick = form.top().map(t -> form.under(s.mm(sizes.hole()) / 2)).orElse(0.0);
     double floor = s.practice(Line.FINIAL_GLUE_ROOM) + s.practice(Line.FINIAL_FLOOR);
-    return OptionalDouble.of(Math.max(1, Math.floor(10 * (thick - floor)) / 10));
+    return OptionalDouble.of(Math.max(1, form.sinks(s.mm(sizes.hole()), floor)));
   }
 
   @Override

@@ -63,9 +63,16 @@ public final class Form {
     return end - zero;
   }
 
-  /** How wide something on the top may be, as a share of that, mm; empty without a top. */
-  OptionalDouble room(double share) {
-    return top().map(t -> OptionalDouble.of(2 * t.radius * share)).orElse(OptionalDouble.empty());
+  /**
+   * How wide something on the top may be, mm; empty without a top.
+   *
+   * @param share of the top that it looks well on
+   * @param least what it has to cover, as far as the top reaches, mm
+   */
+  OptionalDouble room(double share, double least) {
+    return top()
+        .map(t -> OptionalDouble.of(2 * Math.max(t.radius * share, Math.min(t.radius, least / 2))))
+        .orElse(OptionalDouble.empty());
   }
 
   /**
@@ -75,11 +82,22 @@ public final class Form {
    * @param left the wood that is to be left
    */
   double spare(double height, double left) {
-    double wall = Double.POSITIVE_INFINITY;
+    double out = Double.POSITIVE_INFINITY;
+    double in = 0;
     for (double z = zero + height - BESIDE; z <= zero + height + BESIDE; z += BESIDE) {
-      wall = Math.min(wall, plain.target().outer(z) - plain.target().inner(z));
+      out = Math.min(out, plain.target().outer(z));
+      in = Math.max(in, plain.target().inner(z));
     }
-    return Math.max(LEAST, Math.floor((wall - left) / LEAST) * LEAST);
+    return tenth(out - in - left);
+  }
+
+  /** How deep something as wide may be sunk in the top, so that wood is left under it, mm. */
+  double sinks(double wide, double left) {
+    return tenth(top().isPresent() ? under(wide / 2) - left : 0);
+  }
+
+  private static double tenth(double mm) {
+    return Math.max(LEAST, Math.floor(mm / LEAST) * LEAST);
   }
 
   /** So far to both sides the wall is looked at, mm. */

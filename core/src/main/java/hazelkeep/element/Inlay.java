@@ -71,7 +71,7 @@ final class Inlay implements AddedElement {
   public Set<DimKey> stands() {
     return switch (place) {
       case RING -> Set.of(key(InlaySize.DEEP));
-      case DISC -> Set.of(key(InlaySize.WIDE));
+      case DISC -> Set.of(key(InlaySize.WIDE), key(InlaySize.DEEP));
       case COLLAR -> Set.of();
     };
   }
@@ -79,10 +79,15 @@ final class Inlay implements AddedElement {
   /** No deeper than leaves wood under it; no wider than leaves wood round it. */
   @Override
   public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
-    return OptionalDouble.of(
+    if (size.equals(key(InlaySize.WIDE))) {
+      return OptionalDouble.of(widest(form, s.practice(Line.INLAY_EDGE)));
+    }
+    double left = s.practice(Line.DETAIL_LEFT);
+    double most =
         place == InlayPlace.RING
-            ? form.spare(s.mm(key(InlaySize.HEIGHT)), s.practice(Line.DETAIL_LEFT))
-            : widest(form, s.practice(Line.INLAY_EDGE)));
+            ? form.spare(s.mm(key(InlaySize.HEIGHT)), left)
+            : form.sinks(s.mm(key(InlaySize.WIDE)), left);
+    return OptionalDouble.of(Math.max(most, s.practice(Line.INLAY_LEAST)));
   }
 
   @Override

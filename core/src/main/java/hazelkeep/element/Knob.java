@@ -94,7 +94,7 @@ final class Knob implements AddedElement {
 
   @Override
   public OptionalDouble roomiest(DimKey size, Form form, Sizes s) {
-    return form.room(s.practice(Line.DETAIL_KNOB_ROOM));
+    return form.room(s.practice(Line.DETAIL_KNOB_ROOM), 0);
   }
 
   @Override

@@ -7,6 +7,7 @@ import hazelkeep.hold.ScrewedOn;
 import hazelkeep.measure.Grade;
 import hazelkeep.practice.Line;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.Part;
@@ -87,7 +88,10 @@ final class Customs {
   /** What is nearer to the axis everywhere hangs on nothing, mm. */
   private static final double HANGS = 0.5;
 
-  /** Two halves that are both at their size while they are still one, and are parted now. */
+  /**
+   * Two halves that are both at their size while they are still one, and are parted now. A blank
+   * that gives just their size leaves no choice.
+   */
   private void sidesEarly(Act.Remove r, State before, List<Told> out) {
     List<Part> parted =
         r.claims().stream()
@@ -100,7 +104,7 @@ final class Customs {
                 p ->
                     p.surfaces().stream()
                         .filter(s -> s.seen() && along(s) > aim.custom(Line.ROUTE_SHAPED))
-                        .filter(s -> before.surf(s.id()).bare())
+                        .filter(s -> before.surf(s.id()).bare() && spare(s) > LEAST_OVER)
                         .limit(1))
             .toList();
     if (parted.size() > 1 && sides.size() == parted.size()) {
@@ -111,6 +115,15 @@ final class Customs {
               sides.get(0).id()));
     }
   }
+
+  /** What the round of the blank gives over an outside, mm of radius. */
+  private double spare(Surface outside) {
+    double widest = outside.line().points().stream().mapToDouble(Point::r).max().orElse(0);
+    return aim.blank().sound().maxR() - aim.off() - widest;
+  }
+
+  /** A shaving, mm of radius: so little over size is no choice. */
+  private static final double LEAST_OVER = 0.25;
 
   /** The bore runs where it runs: an outside that is at its size can't follow it any more. */
   private void shapedEarly(Step step, Act.Remove r, State before, List<Told> out) {

@@ -23,6 +23,7 @@ import hazelkeep.setout.SetOut;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
+import hazelkeep.wood.Drilled;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import java.util.ArrayList;
@@ -118,8 +119,9 @@ class OwnBlankTest {
     }
     double density = other.density().orElseThrow().value();
     double lid = two.aim().part(upper).target().volume() * density * 1e-6;
+    Part below = two.aim().parts().get(0);
     double body =
-        two.aim().parts().get(0).target().volume()
+        (below.target().volume() - Drilled.mm3(below))
             * two.aim().blank().wood().density().orElseThrow().value()
             * 1e-6;
     assertThat(two.sketch().properties().grams().orElseThrow())

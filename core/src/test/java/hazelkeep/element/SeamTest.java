@@ -14,6 +14,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.piece.Posed;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
+import hazelkeep.wood.Drilled;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import java.util.List;
@@ -92,6 +93,8 @@ class SeamTest {
                 .sum();
         grams += area * dz * (z > seam ? walnut : other) * 1e-6;
       }
+      double under = Drilled.mm3(part, seam);
+      grams -= (under * other + (Drilled.mm3(part) - under) * walnut) * 1e-6;
     }
     assertThat(p.sketch().properties().grams().orElseThrow())
         .as(kind.name())

@@ -13,6 +13,13 @@ final class EveryDirection {
   /** A gap narrower than this, radians, is no way in. */
   private static final double GAP = Math.toRadians(0.05);
 
+  /** The places of a gap that have to be tried: its middle, and both ends for a short tool. */
+  static final double[] THREE = {0.5, 0, 1};
+
+  /** So many of its places that none is left out. */
+  static final double[] ALL =
+      java.util.stream.IntStream.rangeClosed(0, 400).mapToDouble(i -> i / 400.0).toArray();
+
   private static final double STEP = 2.0;
   private static final double INSET = 0.5;
 
@@ -28,20 +35,20 @@ final class EveryDirection {
    */
   static LineOfWork.Reach of(
       List<HalfSection> obstacles, ToolShape tool, Polyline surface, LineOfWork.From from) {
-    return of(obstacles, tool, surface, from, 1);
+    return of(obstacles, tool, surface, from, THREE);
   }
 
   /**
-   * Tests a surface, giving up early.
+   * Tests a surface.
    *
-   * @param giveUp share of the line that may be closed before the rest is taken for hidden
+   * @param shares the places of a gap that are tried for how far the tool must stand in
    */
   static LineOfWork.Reach of(
       List<HalfSection> obstacles,
       ToolShape tool,
       Polyline surface,
       LineOfWork.From from,
-      double giveUp) {
+      double[] shares) {
     double[] e = mirrored(obstacles);
     double open = 0;
     double tight = 0;
@@ -49,18 +56,14 @@ final class EveryDirection {
     Point hiddenAt = null;
     List<Polyline.Sample> samples = surface.samples(STEP, INSET);
     double share = surface.length() / samples.size();
-    double closed = giveUp * surface.length();
     for (Polyline.Sample s : samples) {
-      if (tight + hidden > closed) {
-        return new LineOfWork.Reach(open, tight, surface.length() - open - tight, hiddenAt);
-      }
       double cz = s.at().z() + tool.nose() * s.nz();
       double cr = s.at().r() + tool.nose() * s.nr();
       if (blockedAt(e, cz, cr, tool.nose() - SLACK)) {
         tight += share;
       } else if (freeAlongAxis(e, cz, cr, tool)
           || (from != LineOfWork.From.TAIL && freeAlongRadius(e, cz, cr, tool))
-          || freeWay(e, cz, cr, tool, from)) {
+          || freeWay(e, cz, cr, tool, from, shares)) {
         open += share;
       } else {
         hidden += share;
@@ -164,7 +167,7 @@ final class EveryDirection {
   }
 
   private static boolean freeWay(
-      double[] e, double z, double r, ToolShape tool, LineOfWork.From from) {
+      double[] e, double z, double r, ToolShape tool, LineOfWork.From from, double[] shares) {
     // Blocked directions are counted in bins of a twentieth of a degree: no sorting.
     int bins = (int) Math.ceil((from.hi - from.lo) / GAP);
     int[] change = new int[bins + 1];
@@ -202,8 +205,7 @@ final class EveryDirection {
       if (free && start < 0) {
         start = i;
       } else if (!free && start >= 0) {
-        // A wide gap is tried at both ends too: the shortest way out may lie there.
-        for (double share : new double[] {0.5, 0, 1}) {
+        for (double share : shares) {
           double angle = from.lo + (start + share * (i - start)) * GAP;
           if (wayOut(e, z, r, angle) <= tool.length()) {
             return true;

@@ -67,11 +67,14 @@ class SameWaysTest {
             Tool tool = SHOP.tools().get(random.nextInt(SHOP.tools().size()));
             LineOfWork.Reach is = LineOfWork.of(all, tool.shape(), line, x.from());
             LineOfWork.Reach was = EveryDirection.of(all, tool.shape(), line, x.from());
+            LineOfWork.Reach most =
+                EveryDirection.of(all, tool.shape(), line, x.from(), EveryDirection.ALL);
             String as =
                 kind.name() + " " + x.id() + " with " + tool.name() + " at " + s.step().key();
-            assertThat(is.open()).as(as).isCloseTo(was.open(), within(1e-6));
+            // A short tool may lie along the way found next to it, which is no middle of a gap.
+            assertThat(is.open()).as(as).isBetween(was.open() - 1e-6, most.open() + 1e-6);
             assertThat(is.tooTight()).as(as).isCloseTo(was.tooTight(), within(1e-6));
-            assertThat(is.hidden()).as(as).isCloseTo(was.hidden(), within(1e-6));
+            assertThat(is.hidden()).as(as).isBetween(most.hidden() - 1e-6, was.hidden() + 1e-6);
             asked++;
             open += is.open() > 0 ? 1 : 0;
             hidden += is.hidden() > 0 ? 1 : 0;
