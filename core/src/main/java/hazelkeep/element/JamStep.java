@@ -45,7 +45,7 @@ final class JamStep {
     s.step(
         "turn",
         jam.cup() ? "Turn the jam cup" : "Turn the jam plug",
-        Wording.of("jamStep.an-offcut", jam.wood().name(), across(jam), along(jam))
+        Wording.of("jamStep.an-offcut", jam.wood().name(), across(jam))
             + " "
             + (jam.cup() ? cup(jam) : plug(jam)),
         Speeds.At.TURNING,
@@ -55,11 +55,6 @@ final class JamStep {
 
   private static String across(JamChuck jam) {
     return Dims.both(2 * jam.chuck().maxR());
-  }
-
-  private static String along(JamChuck jam) {
-    HalfSection c = jam.chuck();
-    return Dims.both(jam.cup() ? -c.minZ() : c.maxZ());
   }
 
   private static String plug(JamChuck jam) {

@@ -140,8 +140,8 @@ class BrowserTest extends Browsing {
     page.click("nav >> text=Bench");
     page.click("text=Start at the lathe");
     Locator bar = page.locator("header.bar");
-    for (int step = 1; step <= 22; step++) {
-      assertThat(bar).containsText("step " + step + " of 22");
+    for (int step = 1; step <= 24; step++) {
+      assertThat(bar).containsText("step " + step + " of 24");
       if (page.locator("h2").first().textContent().equals("Cut the recess")) {
         double target = Double.parseDouble(page.locator(".big").textContent());
         page.fill("#value", Double.toString(target + 0.12));
@@ -172,7 +172,7 @@ class BrowserTest extends Browsing {
   }
 
   private static String onwards(int step) {
-    return step == 22 ? "all steps done" : "step " + (step + 1) + " of 22";
+    return step == 24 ? "all steps done" : "step " + (step + 1) + " of 24";
   }
 
   @Test

@@ -61,7 +61,7 @@ class RouteEditTest {
   void a_step_goes_later_and_earlier_across_holds_and_comes_back() {
     List<String> recipe = order();
     assertThat(route("step", "what", "lid/inside", "how", "later").statusCode()).isEqualTo(302);
-    assertThat(order().indexOf("lid/inside")).isEqualTo(order().indexOf("body/depth hole") - 1);
+    assertThat(order().indexOf("lid/inside")).isEqualTo(order().indexOf("body/face") - 1);
     assertThat(codes()).as("the lid is not held there").contains("not-held");
     assertThat(page())
         .contains("“Sand and finish inside” comes first in “Body on its tenon”")

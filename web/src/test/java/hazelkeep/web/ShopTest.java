@@ -143,17 +143,17 @@ class ShopTest {
             "between",
             "450",
             "slowest",
-            "400",
+            "200",
             "fastest",
             "2900",
             "steps",
-            "2900, 400; 900 1500",
+            "2900, 200; 900 1500",
             "quillTravel",
             "100",
             "spindle",
             "M33");
     assertThat(steps.statusCode()).isEqualTo(302);
-    assertThat(store.shop().lathe().steps()).containsExactly(400.0, 900.0, 1500.0, 2900.0);
+    assertThat(store.shop().lathe().steps()).containsExactly(200.0, 900.0, 1500.0, 2900.0);
     String route = visitor.get("/pieces/2/route").body();
     assertThat(route).as("speeds are shown on the lathe's own steps").contains("step 900");
   }

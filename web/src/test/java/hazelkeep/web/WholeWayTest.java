@@ -74,7 +74,7 @@ class WholeWayTest extends Browsing {
     page.keyboard().press("Enter");
     assertThat(page.locator("html.bench-ready")).hasCount(1);
     work(() -> page.keyboard().press("PageDown"));
-    assertThat(entered(Fact.Done.class)).isEqualTo(22);
+    assertThat(entered(Fact.Done.class)).isEqualTo(24);
     enter("a.btn.go");
     tabTo("#fit");
     page.keyboard().type("suction");
