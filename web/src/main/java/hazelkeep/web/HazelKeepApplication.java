@@ -1,5 +1,6 @@
 package hazelkeep.web;
 
+import hazelkeep.web.start.Folder;
 import hazelkeep.web.start.Start;
 import java.util.Arrays;
 import org.springframework.boot.SpringApplication;
@@ -27,8 +28,9 @@ public class HazelKeepApplication {
             data -> {
               SpringApplication app = new SpringApplication(HazelKeepApplication.class);
               // The folder as it was resolved goes before the variable that may name it relatively.
-              String[] with = Arrays.copyOf(args, args.length + 1);
+              String[] with = Arrays.copyOf(args, args.length + 2);
               with[args.length] = "--hazel.data=" + data;
+              with[args.length + 1] = "--spring.datasource.url=" + new Folder(data).url("");
               app.run(with);
             });
     if (ended != 0) {

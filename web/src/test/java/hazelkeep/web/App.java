@@ -1,6 +1,7 @@
 package hazelkeep.web;
 
 import hazelkeep.web.json.Json;
+import hazelkeep.web.start.Folder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -10,6 +11,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -105,6 +107,15 @@ final class App {
 
   /** Starts one on a database. */
   static App start(String database, String profile) {
+    return start(database, profile, "--hazel.data=");
+  }
+
+  /** Starts one on a data folder, empty shelf. */
+  static App on(Path data) {
+    return start(new Folder(data).url(""), "bare", "--hazel.data=" + data);
+  }
+
+  private static App start(String database, String profile, String more) {
     SpringApplication app = new SpringApplication(HazelKeepApplication.class);
     app.setRegisterShutdownHook(false);
     return new App(
@@ -113,6 +124,7 @@ final class App {
             "--HAZEL_INSTRUMENTS_PORT=0",
             "--spring.profiles.active=" + profile,
             "--spring.datasource.url=" + database,
+            more,
             "--logging.level.hazelkeep=warn",
             "--logging.level.org.flywaydb=error"));
   }

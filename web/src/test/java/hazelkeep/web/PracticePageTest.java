@@ -5,8 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.Shop;
+import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -30,7 +38,7 @@ class PracticePageTest {
 
   @BeforeEach
   void usual() {
-    store.replace(Shop.starter());
+    store.replace(Shop.starter(), s -> true);
     visitor.get("/shop/practice");
   }
 
@@ -115,7 +123,7 @@ class PracticePageTest {
     HttpResponse<String> kept = visitor.post("/shop/practice", "wall.box", "2.5");
     assertThat(kept.statusCode()).as(kept.body()).isEqualTo(302);
     String file = visitor.get("/shop/shop.json").body();
-    store.replace(Shop.starter());
+    store.replace(Shop.starter(), s -> true);
     visitor.get("/shop");
     HttpResponse<String> in = visitor.upload("/shop/import", "shop", file);
     assertThat(in.statusCode()).as(in.body()).isEqualTo(302);
@@ -124,6 +132,51 @@ class PracticePageTest {
     assertThat(HtmlUtils.htmlUnescape(visitor.upload("/shop/import", "shop", wrong).body()))
         .contains("Practice has no line called “wall.paper”");
     assertThat(practice().of(Line.WALL_BOX)).isEqualTo(2.5);
+  }
+
+  /** Twelve times two tabs at once: one saves, the other is told and keeps what it typed. */
+  @Test
+  void of_two_tabs_at_once_one_saves_and_the_other_is_told() throws Exception {
+    for (int round = 0; round < 12; round++) {
+      String was = was("/shop/practice");
+      List<Callable<HttpResponse<String>>> tabs = new ArrayList<>();
+      for (String line : new String[] {"wall.box", "wall.vessel"}) {
+        String value = "4." + round % 10 + (line.length() % 10);
+        App.Visitor tab = App.shared().visitor();
+        tab.get("/shop/practice");
+        tabs.add(() -> tab.post("/shop/practice", "was", was, line, value));
+      }
+      List<Integer> codes = new ArrayList<>();
+      ExecutorService two = Executors.newFixedThreadPool(2);
+      for (Future<HttpResponse<String>> f : two.invokeAll(tabs)) {
+        codes.add(f.get().statusCode());
+      }
+      two.shutdown();
+      assertThat(codes).containsExactlyInAnyOrder(302, 409);
+    }
+  }
+
+  private String was(String page) {
+    Matcher m =
+        Pattern.compile("name=\"was\" value=\"([^\"]*)\"").matcher(visitor.get(page).body());
+    assertThat(m.find()).isTrue();
+    return HtmlUtils.htmlUnescape(m.group(1));
+  }
+
+  @Test
+  void a_wall_that_was_changed_meanwhile_is_not_replaced() {
+    String file = visitor.get("/shop/shop.json").body();
+    Matcher m =
+        Pattern.compile("name=\"seen\" value=\"([^\"]+)\"").matcher(visitor.get("/shop").body());
+    assertThat(m.find()).isTrue();
+    store.only(
+        ShopKind.PRACTICE, practice().with(Line.WALL_BOX, OptionalDouble.of(4.4)).own(), s -> true);
+    HttpResponse<String> late = visitor.post("/shop/back", "was", file, "seen", m.group(1));
+    assertThat(late.statusCode()).isEqualTo(409);
+    assertThat(late.body()).contains("changed in another tab");
+    assertThat(practice().of(Line.WALL_BOX)).isEqualTo(4.4);
+    assertThat(visitor.post("/shop/practice", "was", "{}", "wall.box", "5").body())
+        .contains("stored: 4.4");
   }
 
   @Test
@@ -184,9 +237,9 @@ class PracticePageTest {
     Shop shop = store.shop();
     String file = visitor.get("/shop/shop.json").body();
     assertThat(file).contains("outside.height", "610");
-    store.replace(Shop.starter());
+    store.replace(Shop.starter(), s -> true);
     assertThat(practice()).isEqualTo(Practice.USUAL);
-    store.replace(shop);
+    store.replace(shop, s -> true);
     assertThat(practice().bound("outside.height").orElseThrow().most()).contains(610.0);
   }
 }

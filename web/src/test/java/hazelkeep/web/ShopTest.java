@@ -37,7 +37,7 @@ class ShopTest {
 
   @BeforeEach
   void stocked() {
-    store.replace(Shop.starter());
+    store.replace(Shop.starter(), s -> true);
     visitor.get("/shop");
   }
 
@@ -163,7 +163,7 @@ class ShopTest {
   @EnumSource(ShopKind.class)
   void looking_at_a_thing_in_another_unit_changes_nothing(ShopKind kind) {
     Shop full = full("plug");
-    store.replace(full);
+    store.replace(full, s -> true);
     visitor.post("/unit", "to", "INCH", "back", "/shop");
     for (ShopStore.Item i : store.items(kind)) {
       String path = "/shop/" + kind.key() + "/" + i.id();
@@ -328,10 +328,11 @@ class ShopTest {
         Restated.with(
             Shop.starter(),
             "chucks",
-            List.of(new KeptChuck("plug", KeptChuck.Form.CUP, 44.37, 12, 70, ""))));
+            List.of(new KeptChuck("plug", KeptChuck.Form.CUP, 44.37, 12, 70, ""))),
+        s -> true);
     Shop was = store.shop();
     String text = visitor.get("/shop/shop.json").body();
-    store.replace(Shop.starter().withJaws(List.of()));
+    store.replace(Shop.starter().withJaws(List.of()), s -> true);
     assertThat(upload("/shop/import", "shop", text).statusCode()).isEqualTo(302);
     assertThat(store.shop()).isEqualTo(was);
     assertThat(visitor.get("/shop").body()).contains("Put the wall back as it was");
@@ -369,7 +370,7 @@ class ShopTest {
                             java.util.Map.of(
                                 WoodProperty.DENSITY,
                                 new Figure(512, Figure.Letter.OWN, "the turner's own figure"))))));
-    store.replace(full);
+    store.replace(full, s -> true);
     String table = visitor.get("/shop/" + kind.key() + ".csv").body();
     if (kind == ShopKind.CHUCK) {
       assertThat(table).as("no formula for a table program").contains("'=plug");

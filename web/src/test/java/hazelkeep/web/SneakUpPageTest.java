@@ -145,6 +145,18 @@ class SneakUpPageTest {
     assertThat(runs.log(id).stream().filter(e -> e.fact() instanceof Fact.Tried)).hasSize(1);
   }
 
+  /** The step was done in another tab: what comes from the fit's page is not taken for stored. */
+  @Test
+  void a_reading_after_the_step_was_done_elsewhere_is_refused() {
+    long last = runs.last(id);
+    Bench<?> bench = planner.bench(pieces.get(id));
+    runs.add(id, last, pieces.get(id).version(), bench.did(bench.next().orElseThrow().key()));
+    HttpResponse<String> late =
+        visitor.post(path() + "/seen", "what", "RECESS", "value", "50.2", "last", "" + last);
+    assertThat(late.statusCode()).isEqualTo(409);
+    assertThat(runs.log(id)).noneMatch(e -> e.fact() instanceof Fact.Tried);
+  }
+
   @Test
   void a_step_that_makes_no_fit_leads_back_to_the_bench() {
     long other = pieces.create("Plain", LiddedBoxKind.BOX, LiddedBox.fresh());

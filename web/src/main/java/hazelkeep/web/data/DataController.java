@@ -4,10 +4,12 @@ import hazelkeep.measure.Unit;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.start.Copies;
+import hazelkeep.web.start.Folder;
 import hazelkeep.web.start.Running;
 import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.NotWritten;
 import hazelkeep.web.store.PieceStore;
+import hazelkeep.web.store.Tidying;
 import hazelkeep.web.store.Writes;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -66,11 +68,26 @@ class DataController {
   String data(Unit unit, Model model) {
     model.addAttribute("show", new Show(unit));
     model.addAttribute("folder", running.folder().map(f -> f.path().toString()).orElse(""));
+    model.addAttribute("kb", kb());
+    model.addAttribute("days", Tidying.DAYS);
     model.addAttribute("trouble", writes.trouble());
-    model.addAttribute("pieces", pieces.names());
+    model.addAttribute("pieces", pieces.names(LATEST));
     model.addAttribute(
         "copies", copies.map(c -> c.all().stream().map(Line::of).toList()).orElse(List.of()));
     return "data/data";
+  }
+
+  /**
+   * So many of the pieces changed last can be taken as files here; every piece's page has its own.
+   */
+  private static final int LATEST = 100;
+
+  private long kb() {
+    return running
+        .folder()
+        .flatMap(Folder::database)
+        .map(f -> f.toFile().length() >> 10)
+        .orElse(0L);
   }
 
   @PostMapping("/data/copy")

@@ -96,7 +96,10 @@ class LearntController {
       if (l.line().key().equals(line)) {
         Line.Text t = l.line().text();
         double v = Math.max(t.least(), Math.min(t.most(), rounded(l.value())));
-        store.only(ShopKind.PRACTICE, now.with(l.line(), OptionalDouble.of(v)).own());
+        store.only(
+            ShopKind.PRACTICE,
+            now.with(l.line(), OptionalDouble.of(v)).own(),
+            s -> s.practice().equals(now));
         after.addFlashAttribute("saved", Sentences.of("learnt.plans-go-by-your", t.meaning()));
       }
     }

@@ -17,6 +17,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.store.Stale;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -122,23 +123,24 @@ class PracticeController {
    */
   private boolean saved(
       ShopKind kind, Practice next, boolean wrong, Map<String, String> typed, Answer answer) {
-    String now = json.write(store.shop().practice());
+    String was = typed.getOrDefault("was", json.write(store.shop().practice()));
     HttpStatus status = HttpStatus.UNPROCESSABLE_CONTENT;
+    Shop then = store.shop().with(next);
+    String breaks = wrong ? "" : broken.by(then);
     if (wrong) {
       answer.model.addAttribute("refused", Sentences.of("practice.nothing-was-saved-yet"));
-    } else if (!now.equals(typed.getOrDefault("was", now))) {
-      status = HttpStatus.CONFLICT;
-      answer.model.addAttribute("refused", Sentences.of("practice.practice-was-changed-in"));
-    } else {
-      Shop then = store.shop().with(next);
-      String breaks = broken.by(then);
-      if (breaks.isEmpty() || breaks.equals(typed.get("sure"))) {
-        store.only(kind, kind.of(then));
-        answer.flash.addFlashAttribute("saved", Sentences.of("practice.saved-plans-go-by"));
-        return true;
-      }
+    } else if (!breaks.isEmpty() && !breaks.equals(typed.get("sure"))) {
       answer.model.addAttribute("refused", Sentences.of("any.nothing-was-changed-yet"));
       answer.model.addAttribute("breaks", breaks);
+    } else {
+      try {
+        store.only(kind, kind.of(then), s -> json.write(s.practice()).equals(was));
+        answer.flash.addFlashAttribute("saved", Sentences.of("practice.saved-plans-go-by"));
+        return true;
+      } catch (Stale e) {
+        status = HttpStatus.CONFLICT;
+        answer.model.addAttribute("refused", Sentences.of("practice.practice-was-changed-in"));
+      }
     }
     answer.response.setStatus(status.value());
     return false;

@@ -70,6 +70,7 @@ public record PracticePage(List<Group> groups) {
    * @param usual its usual value in that unit
    * @param value the turner's own, as typed; empty for none
    * @param own whether there is one
+   * @param there what is stored, where something else was typed; empty else
    * @param source how it is known, and who says so
    * @param error what is wrong with what was typed; empty for nothing
    */
@@ -80,8 +81,14 @@ public record PracticePage(List<Group> groups) {
       String usual,
       String value,
       boolean own,
+      String there,
       String source,
-      String error) {}
+      String error) {
+    /** The same where something else is stored than was typed. */
+    Row over(String stored) {
+      return new Row(key, meaning, unit, usual, value, own, stored, source, error);
+    }
+  }
 
   /** Values as they were typed, and what is wrong with them. */
   public record Typed(Practice practice, Map<String, String> errors) {}
@@ -106,14 +113,10 @@ public record PracticePage(List<Group> groups) {
               .mapToObj(v -> CustomWords.number(line, v, unit))
               .findFirst()
               .orElse("");
-      groups
-          .computeIfAbsent(line.group(), g -> new ArrayList<>())
-          .add(
-              row(
-                  line,
-                  unit,
-                  typed.getOrDefault(line.key(), own),
-                  errors.getOrDefault(line.key(), "")));
+      String value = typed.getOrDefault(line.key(), own);
+      String there = value.strip().equals(own) ? "" : own.isEmpty() ? "the usual" : own;
+      Row row = row(line, unit, value, errors.getOrDefault(line.key(), ""));
+      groups.computeIfAbsent(line.group(), g -> new ArrayList<>()).add(row.over(there));
     }
     return new PracticePage(
         groups.entrySet().stream()
@@ -134,6 +137,7 @@ public record PracticePage(List<Group> groups) {
         CustomWords.number(line, t.value(), unit),
         value,
         !value.isBlank(),
+        "",
         t.origin() + ": " + t.source(),
         error);
   }

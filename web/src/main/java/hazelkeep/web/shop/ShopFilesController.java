@@ -6,6 +6,7 @@ import hazelkeep.web.json.Json;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
+import hazelkeep.web.store.Stale;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -67,15 +68,19 @@ class ShopFilesController {
   @PostMapping("/shop/import")
   String bringIn(
       @RequestParam MultipartFile shop,
+      @RequestParam(defaultValue = "") String seen,
       Unit unit,
       Model model,
       RedirectAttributes flash,
       HttpServletResponse response)
       throws IOException {
     try {
-      return replaced(file.read(text(shop)), flash);
+      return replaced(file.read(text(shop)), seen, flash);
     } catch (IllegalArgumentException e) {
       return refused(e.getMessage(), unit, model, response);
+    } catch (Stale e) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return shown(Sentences.of("shop.the-wall-was-changed-in"), unit, model);
     }
   }
 
@@ -83,21 +88,26 @@ class ShopFilesController {
   @PostMapping("/shop/back")
   String back(
       @RequestParam String was,
+      @RequestParam(defaultValue = "") String seen,
       Unit unit,
       Model model,
       RedirectAttributes flash,
       HttpServletResponse response) {
     try {
-      return replaced(file.read(was), flash);
+      return replaced(file.read(was), seen, flash);
     } catch (IllegalArgumentException e) {
       return refused(e.getMessage(), unit, model, response);
+    } catch (Stale e) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return shown(Sentences.of("shop.the-wall-was-changed-in"), unit, model);
     }
   }
 
-  private String replaced(Shop next, RedirectAttributes flash) {
-    flash.addFlashAttribute("was", file.write(store.shop()));
+  private String replaced(Shop next, String seen, RedirectAttributes flash) {
+    Shop was = store.shop();
+    store.replace(next, s -> wall.isSeen(s, seen) && s.equals(was));
+    flash.addFlashAttribute("was", file.write(was));
     flash.addFlashAttribute("breaks", broken.by(next));
-    store.replace(next);
     return "redirect:/shop";
   }
 
@@ -105,6 +115,7 @@ class ShopFilesController {
   String bringIn(
       @PathVariable String kind,
       @RequestParam MultipartFile table,
+      @RequestParam(defaultValue = "") String seen,
       Unit unit,
       Model model,
       RedirectAttributes flash,
@@ -112,12 +123,15 @@ class ShopFilesController {
       throws IOException {
     ShopKind of = ShopController.kind(kind);
     try {
-      String was = file.write(store.shop());
-      store.lay(of, file.read(of, text(table)));
-      flash.addFlashAttribute("was", was);
+      Shop was = store.shop();
+      store.lay(of, file.read(of, text(table)), s -> wall.isSeen(s, seen) && s.equals(was));
+      flash.addFlashAttribute("was", file.write(was));
       return ShopController.back(of);
     } catch (IllegalArgumentException e) {
       return refused(e.getMessage(), unit, model, response);
+    } catch (Stale e) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      return shown(Sentences.of("shop.the-wall-was-changed-in"), unit, model);
     }
   }
 
@@ -133,7 +147,11 @@ class ShopFilesController {
 
   private String refused(String why, Unit unit, Model model, HttpServletResponse response) {
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    model.addAttribute("refused", Sentences.of("shop.nothing-on-the-wall", why));
+    return shown(Sentences.of("shop.nothing-on-the-wall", why), unit, model);
+  }
+
+  private String shown(String refused, Unit unit, Model model) {
+    model.addAttribute("refused", refused);
     wall.fill(WallPage.TENON, unit.show(WallPage.TENON), unit, model);
     return "shop/shop";
   }

@@ -6,11 +6,14 @@ import hazelkeep.shop.Shop;
 import hazelkeep.stiffness.JawSpring;
 import hazelkeep.web.drawing.JawDrawing;
 import hazelkeep.web.drawing.Show;
+import hazelkeep.web.json.Json;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.web.store.ShopStore.Item;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -21,9 +24,21 @@ class WallPage {
   static final double TENON = 51;
 
   private final ShopStore store;
+  private final Json json;
 
-  WallPage(ShopStore store) {
+  WallPage(ShopStore store, Json json) {
     this.store = store;
+    this.json = json;
+  }
+
+  /** Whether a page showed this very wall; one that does not say so is taken at its word. */
+  boolean isSeen(Shop shop, String seen) {
+    return seen.isEmpty() || seen.equals(state(shop));
+  }
+
+  /** Stands for all that is on a wall: any change makes another. */
+  private String state(Shop shop) {
+    return UUID.nameUUIDFromBytes(json.write(shop).getBytes(StandardCharsets.UTF_8)).toString();
   }
 
   /**
@@ -74,6 +89,7 @@ class WallPage {
     }
     Shop shop = store.shop();
     model.addAttribute("walls", walls);
+    model.addAttribute("seen", state(shop));
     model.addAttribute("tenon", typed);
     model.addAttribute("show", new Show(unit));
     model.addAttribute("spring", JawSpring.of(shop).words());

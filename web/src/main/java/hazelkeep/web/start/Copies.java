@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
@@ -97,11 +98,57 @@ public final class Copies {
     for (int i = 2; Files.exists(to); i++) {
       to = copies.resolve(name + "-" + i + ".zip");
     }
-    try (Statement s = db.createStatement()) {
-      s.execute("backup to '" + to.toString().replace("'", "''") + "'");
+    room();
+    Path writing = Files.createTempDirectory(copies, "writing");
+    try {
+      Path zip = writing.resolve("copy");
+      try (Statement s = db.createStatement()) {
+        s.execute("backup to '" + zip.toString().replace("'", "''") + "'");
+      }
+      counted(zip, writing, Held.in(db));
+      Files.move(zip, to, StandardCopyOption.ATOMIC_MOVE);
+    } finally {
+      tidied(writing);
     }
     data.ownerOnly();
     return copy(to);
+  }
+
+  /** A copy, and what is unpacked from it to count it, have to fit beside the data. */
+  private void room() throws IOException {
+    long size = data.database().isPresent() ? Files.size(data.database().get()) : 0;
+    long free = Files.getFileStore(copies).getUsableSpace();
+    if (free < TIMES * size) {
+      throw new IOException(
+          Sentences.of("copies.a-copy-takes-mb-and", (TIMES * size >> 20) + 1, free >> 20));
+    }
+  }
+
+  /** The copy, and the database unpacked from it. */
+  private static final int TIMES = 2;
+
+  /** Opens what was written and counts what is in it, before it is called a copy. */
+  private static void counted(Path zip, Path beside, Held there) throws SQLException, IOException {
+    unpacked(zip, beside.resolve(Folder.DATABASE));
+    Held copied;
+    try (Connection c =
+        DriverManager.getConnection(
+            new Folder(beside).url(";ACCESS_MODE_DATA=r;IFEXISTS=TRUE"), "hazel", "")) {
+      copied = Held.in(c);
+    }
+    // What was changed meanwhile may be in it or not.
+    if (there.pieces() > 0 && copied.pieces() == 0) {
+      throw new IOException(Sentences.of("copies.the-copy-holds-none-of", there.pieces()));
+    }
+  }
+
+  private static void tidied(Path folder) throws IOException {
+    try (Stream<Path> left = Files.list(folder)) {
+      for (Path f : left.toList()) {
+        Files.deleteIfExists(f);
+      }
+    }
+    Files.deleteIfExists(folder);
   }
 
   /**

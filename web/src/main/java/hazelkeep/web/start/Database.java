@@ -13,9 +13,11 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
@@ -49,6 +51,7 @@ final class Database {
   void ready() {
     try {
       resumed();
+      whole();
       boolean there = folder.database().isPresent();
       try (Connection db = open(folder.url(""))) {
         int is = version(db);
@@ -68,6 +71,65 @@ final class Database {
           Sentences.of("database.the-data-in-cant-be", folder.path(), e.getMessage()), e);
     } catch (SQLException e) {
       throw damaged(e);
+    }
+  }
+
+  /**
+   * What lies there is what was there last: it is compared while nothing can be written.
+   *
+   * @throws CantStart when it is less, with the newest copy
+   */
+  private void whole() throws IOException, SQLException {
+    Optional<Path> db = folder.database();
+    Optional<Held> noted = Held.noted(folder);
+    if (db.isEmpty()) {
+      if (noted.isPresent() || !left().isEmpty()) {
+        throw lost(Sentences.of("database.the-data-are-gone-from", folder.path()));
+      }
+      return;
+    }
+    if (Files.size(db.get()) == 0) {
+      throw lost(Sentences.of("database.is-empty", db.get()));
+    }
+    if (noted.isPresent()) {
+      Held is = held();
+      if (is.changes() < noted.get().changes()) {
+        throw lost(
+            Sentences.of(
+                "database.there-were-pieces-now-there",
+                folder.path(),
+                noted.get().pieces(),
+                is.pieces(),
+                noted.get().changes() - is.changes()));
+      }
+    }
+  }
+
+  private Held held() throws SQLException {
+    try (Connection c = open(folder.url(";ACCESS_MODE_DATA=r;IFEXISTS=TRUE"))) {
+      return Held.in(c);
+    }
+  }
+
+  private CantStart lost(String what) throws IOException {
+    List<Path> left = left();
+    return new CantStart(
+        what
+            + " "
+            + newest()
+            + (left.isEmpty() ? "" : " " + Sentences.of("database.a-restore-left", left))
+            + " "
+            + Sentences.of("database.to-go-on-with-what", Held.file(folder)));
+  }
+
+  /** What a restore laid aside or did not get to lay in place. */
+  private List<Path> left() throws IOException {
+    try (Stream<Path> files = Files.list(folder.path())) {
+      return Stream.concat(
+              files.filter(f -> f.getFileName().toString().startsWith("hazel-before-restore-")),
+              Stream.of(folder.path().resolve("restoring").resolve(Folder.DATABASE)))
+          .filter(Files::exists)
+          .toList();
     }
   }
 
@@ -122,20 +184,25 @@ final class Database {
   }
 
   private CantStart damaged(SQLException e) {
-    Optional<Copies.Copy> newest = copies.newest();
     return new CantStart(
         Sentences.of(
             "database.the-data-in-cant-be-opened",
             folder.path().resolve(Folder.DATABASE),
-            newest
-                .map(
-                    c ->
-                        Sentences.of(
-                            "database.the-newest-copy-is-of",
-                            c.at().atZone(ZoneId.systemDefault()).toLocalDateTime().withNano(0),
-                            c.path()))
-                .orElse(Sentences.of("database.there-is-no-copy-in", copies.path()))),
+            newest()),
         e);
+  }
+
+  /** The newest copy, and how it is brought back. */
+  private String newest() {
+    return copies
+        .newest()
+        .map(
+            c ->
+                Sentences.of(
+                    "database.the-newest-copy-is-of",
+                    c.at().atZone(ZoneId.systemDefault()).toLocalDateTime().withNano(0),
+                    c.path()))
+        .orElse(Sentences.of("database.there-is-no-copy-in", copies.path()));
   }
 
   /** The step that a database is brought up to; 0 for a new one. */

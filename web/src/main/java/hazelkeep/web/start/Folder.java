@@ -2,7 +2,6 @@ package hazelkeep.web.start;
 
 import hazelkeep.web.said.Sentences;
 import java.io.IOException;
-import java.nio.file.FileStore;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -10,6 +9,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -70,7 +70,11 @@ public record Folder(Path path) {
       if (Files.exists(path) && !Files.isDirectory(path)) {
         throw new CantStart(Sentences.of("folder.the-data-cant-lie-in", path));
       }
+      boolean made = !Files.exists(path);
       Files.createDirectories(path);
+      if (made && posix()) {
+        Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwx------"));
+      }
       ownerOnly();
     } catch (IOException e) {
       throw new CantStart(Sentences.of("folder.the-folder-cant-be-made", path), e);
@@ -80,18 +84,36 @@ public record Folder(Path path) {
     }
   }
 
-  /** Takes the folder and what is in it from everybody else's eyes, where the system can. */
+  /** What the program writes: the database, notes beside it, copies. */
+  private static final Pattern OWN =
+      Pattern.compile(
+          "hazel(-[a-z0-9-]+)?\\.(mv|trace|lock)\\.db|copies|restoring|hazel-[A-Za-z0-9-]+\\.zip"
+              + "|running|held|bringing-up-to-date|start-trouble\\.txt|sharing\\.p12");
+
+  /**
+   * Takes its own files from everybody else's eyes, where the system can. What else lies in the
+   * folder is left as it is, and so is whatever a link leads to.
+   */
   void ownerOnly() throws IOException {
-    FileStore store = Files.getFileStore(path);
-    if (!store.supportsFileAttributeView("posix")) {
+    if (!posix()) {
       return;
     }
-    try (Stream<Path> files = Files.walk(path, 2)) {
-      for (Path f : files.toList()) {
+    try (Stream<Path> files = Files.walk(path.toRealPath(), 2)) {
+      for (Path f : files.filter(this::own).toList()) {
         Files.setPosixFilePermissions(
             f, PosixFilePermissions.fromString(Files.isDirectory(f) ? "rwx------" : "rw-------"));
       }
     }
+  }
+
+  private boolean own(Path file) {
+    return !Files.isSymbolicLink(file)
+        && !Files.isSymbolicLink(file.getParent())
+        && OWN.matcher(file.getFileName().toString()).matches();
+  }
+
+  private boolean posix() throws IOException {
+    return Files.getFileStore(path).supportsFileAttributeView("posix");
   }
 
   /** The database, when there is one. */
@@ -100,8 +122,17 @@ public record Folder(Path path) {
     return Files.exists(db) ? Optional.of(db) : Optional.empty();
   }
 
+  /**
+   * How the database keeps its file. Each change is brought to the disk by itself ({@code Writes}),
+   * and room that it left is used again a second later; half a second is what the thread waits that
+   * does so. Like texts are packed. When it is closed the file is made as small as it gets in five
+   * seconds.
+   */
+  private static final String KEPT =
+      ";WRITE_DELAY=500;RETENTION_TIME=1000;COMPRESS=TRUE;MAX_COMPACT_TIME=5000;TRACE_LEVEL_FILE=0";
+
   /** The address of the database. */
-  String url(String more) {
-    return "jdbc:h2:file:" + path.resolve("hazel") + ";WRITE_DELAY=0;TRACE_LEVEL_FILE=0" + more;
+  public String url(String more) {
+    return "jdbc:h2:file:" + path.resolve("hazel") + KEPT + more;
   }
 }

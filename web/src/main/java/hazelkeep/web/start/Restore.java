@@ -12,6 +12,8 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
@@ -29,26 +31,53 @@ final class Restore {
   /**
    * What a database holds.
    *
-   * @param pieces names by number, with their number of versions
-   * @param designs versions of designs in all
-   * @param entries entries of the bench
+   * @param pieces names by number
+   * @param shop names of the shop's things, its gauges among them, by number
+   * @param counts rows of every table there is
    * @param changed when a piece changed last
    */
-  private record Holds(Map<Long, String> pieces, int designs, int entries, String changed) {
+  private record Holds(
+      Map<Long, String> pieces,
+      Map<Long, String> shop,
+      Map<String, Integer> counts,
+      String changed) {
     static Holds of(Connection db) throws SQLException {
-      Map<Long, String> pieces = new TreeMap<>();
       try (Statement s = db.createStatement()) {
-        try (ResultSet r = s.executeQuery("select id, name from piece order by id")) {
-          while (r.next()) {
-            pieces.put(r.getLong(1), r.getString(2));
-          }
+        Map<String, Integer> counts = new TreeMap<>();
+        for (String table : tables(s)) {
+          counts.put(table, one(s, "select count(*) from " + table, Integer.class));
         }
         return new Holds(
-            pieces,
-            one(s, "select count(*) from piece_design", Integer.class),
-            one(s, "select count(*) from run_entry", Integer.class),
+            names(s, "select id, name from piece"),
+            counts.containsKey("shop_item")
+                ? names(s, "select id, name from shop_item")
+                : new TreeMap<>(),
+            counts,
             one(s, "select cast(max(changed_at) as varchar(16)) from piece", String.class));
       }
+    }
+
+    private static List<String> tables(Statement s) throws SQLException {
+      List<String> out = new ArrayList<>();
+      try (ResultSet r =
+          s.executeQuery(
+              "select lower(table_name) from information_schema.tables where table_schema ="
+                  + " 'PUBLIC' and table_name <> 'flyway_schema_history'")) {
+        while (r.next()) {
+          out.add(r.getString(1));
+        }
+      }
+      return out;
+    }
+
+    private static Map<Long, String> names(Statement s, String sql) throws SQLException {
+      Map<Long, String> out = new TreeMap<>();
+      try (ResultSet r = s.executeQuery(sql)) {
+        while (r.next()) {
+          out.put(r.getLong(1), r.getString(2));
+        }
+      }
+      return out;
     }
 
     private static <T> T one(Statement s, String sql, Class<T> type) throws SQLException {
@@ -62,8 +91,12 @@ final class Restore {
       return Sentences.of(
           "restore.pieces-designs-entries-of-the",
           pieces.size(),
-          designs,
-          entries,
+          counts.getOrDefault("piece_design", 0),
+          counts.getOrDefault("run_entry", 0),
+          counts.getOrDefault("piece_record", 0),
+          shop.size(),
+          counts.getOrDefault("piece_fit", 0),
+          counts.getOrDefault("device", 0),
           changed == null ? "" : ", last changed " + changed);
     }
   }
@@ -83,12 +116,14 @@ final class Restore {
       Files.createDirectories(beside);
       Path unpacked = beside.resolve(Folder.DATABASE);
       Copies.unpacked(copy, unpacked);
-      compare(new Folder(beside), copy);
+      Held copied = compare(new Folder(beside), copy);
       if (!sure.getAsBoolean()) {
         out.println(Sentences.of("restore.nothing-was-changed"));
         return;
       }
       Path now = folder.path().resolve(Folder.DATABASE);
+      // Interrupted from here on, the next start finds what is there or tells what is missing.
+      copied.note(folder);
       if (Files.exists(now)) {
         String stamp =
             LocalDateTime.now(Clock.systemDefaultZone())
@@ -107,33 +142,44 @@ final class Restore {
     }
   }
 
-  private void compare(Folder copied, Path copy) throws IOException {
+  private Held compare(Folder copied, Path copy) throws IOException {
     Database database = new Database(folder);
     Holds copyHolds;
+    Held held;
     try (Connection db = database.open(copied.url(";ACCESS_MODE_DATA=r"))) {
       if (Database.version(db) > Database.knows()) {
         throw new CantStart(Sentences.of("restore.was-written-by-a-newer", copy));
       }
       copyHolds = Holds.of(db);
+      held = Held.in(db);
     } catch (SQLException e) {
       throw new CantStart(Sentences.of("restore.cant-be-opened-it-is", copy), e);
     }
     out.println(Sentences.of("restore.the-copy-holds", copyHolds.words()));
     if (folder.database().isEmpty()) {
       out.println(Sentences.of("restore.there-are-no-data-in", folder.path()));
-      return;
+      return held;
     }
     try (Connection db = database.open(folder.url(";IFEXISTS=TRUE"))) {
       Holds now = Holds.of(db);
       out.println(Sentences.of("restore.now-there-are", now.words()));
-      now.pieces().keySet().removeAll(copyHolds.pieces().keySet());
-      if (!now.pieces().isEmpty()) {
-        out.println(
-            Sentences.of("restore.not-in-the-copy", String.join(", ", now.pieces().values())));
+      List<String> lacks = new ArrayList<>(lacking(now.pieces(), copyHolds.pieces()));
+      lacks.addAll(lacking(now.shop(), copyHolds.shop()));
+      if (!lacks.isEmpty()) {
+        out.println(Sentences.of("restore.not-in-the-copy", String.join(", ", lacks)));
       }
     } catch (SQLException e) {
       out.println(Sentences.of("restore.what-is-there-now-cant"));
     }
+    return held;
+  }
+
+  /** The names of what is there now and not in the copy. */
+  private static List<String> lacking(Map<Long, String> now, Map<Long, String> copied) {
+    return now.entrySet().stream()
+        .filter(e -> !copied.containsKey(e.getKey()))
+        .map(Map.Entry::getValue)
+        .toList();
   }
 
   private static void tidied(Path beside) {

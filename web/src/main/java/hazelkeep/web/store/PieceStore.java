@@ -93,9 +93,15 @@ public class PieceStore {
 
   /** The names of all pieces by their numbers, the one changed last first. */
   public Map<Long, String> names() {
+    return names(Integer.MAX_VALUE);
+  }
+
+  /** The names of so many pieces at most, the one changed last first. */
+  public Map<Long, String> names(int most) {
     return db.select(PIECE.ID, PIECE.NAME)
         .from(PIECE)
         .orderBy(PIECE.CHANGED_AT.desc(), PIECE.ID)
+        .limit(most)
         .fetchMap(PIECE.ID, PIECE.NAME);
   }
 

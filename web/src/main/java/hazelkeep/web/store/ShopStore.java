@@ -28,6 +28,7 @@ import hazelkeep.wood.Species;
 import hazelkeep.wood.Woods;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -167,10 +168,16 @@ public class ShopStore {
     changed(tx -> (long) tx.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.ID.eq(id)).execute());
   }
 
-  /** Hangs things of a kind on the wall; one of the same name gives way. All of them, or none. */
-  public void lay(ShopKind kind, List<? extends java.lang.Record> things) {
+  /**
+   * Hangs things of a kind on the wall; one of the same name gives way. All of them, or none.
+   *
+   * @param same whether what is on the wall is still what the writer has seen
+   * @throws Stale when it was changed meanwhile
+   */
+  public void lay(ShopKind kind, List<? extends java.lang.Record> things, Predicate<Shop> same) {
     changed(
         tx -> {
+          seen(same);
           for (java.lang.Record t : things) {
             tx.deleteFrom(SHOP_ITEM)
                 .where(SHOP_ITEM.KIND.eq(kind.key()).and(SHOP_ITEM.NAME.eq(kind.nameOf(t))))
@@ -181,23 +188,41 @@ public class ShopStore {
         });
   }
 
-  /** Replaces all things of a kind. */
-  public void only(ShopKind kind, List<? extends java.lang.Record> things) {
+  /**
+   * Replaces all things of a kind.
+   *
+   * @param same whether what is on the wall is still what the writer has seen
+   * @throws Stale when it was changed meanwhile
+   */
+  public void only(ShopKind kind, List<? extends java.lang.Record> things, Predicate<Shop> same) {
     changed(
         tx -> {
+          seen(same);
           tx.deleteFrom(SHOP_ITEM).where(SHOP_ITEM.KIND.eq(kind.key())).execute();
           things.forEach(t -> put(tx, kind, t));
           return 0L;
         });
   }
 
-  /** Replaces everything on the wall, or nothing when something is wrong with it. */
-  public void replace(Shop shop) {
+  /**
+   * Replaces everything on the wall, or nothing when something is wrong with it.
+   *
+   * @param same whether what is on the wall is still what the writer has seen
+   * @throws Stale when it was changed meanwhile
+   */
+  public void replace(Shop shop, Predicate<Shop> same) {
     changed(
         tx -> {
+          seen(same);
           tx.deleteFrom(SHOP_ITEM).execute();
           return stock(tx, shop);
         });
+  }
+
+  private void seen(Predicate<Shop> same) {
+    if (!same.test(shop())) {
+      throw new Stale(0);
+    }
   }
 
   /** One change at a time: a name is looked for and given within the same one. */

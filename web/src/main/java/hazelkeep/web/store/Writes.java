@@ -2,15 +2,23 @@ package hazelkeep.web.store;
 
 import com.zaxxer.hikari.HikariDataSource;
 import hazelkeep.web.start.Copies;
+import hazelkeep.web.start.Folder;
+import hazelkeep.web.start.Held;
+import hazelkeep.web.start.Running;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import javax.sql.DataSource;
 import org.jooq.DSLContext;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
@@ -19,6 +27,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Writes {
+  private static final Logger LOG = LoggerFactory.getLogger(Writes.class);
+
   /**
    * A key that is there already, a row that it belongs to and that is not there, a row that another
    * transaction holds or has changed.
@@ -31,13 +41,40 @@ public class Writes {
   private final DSLContext db;
   private final Room room;
   private final DataSource connections;
+  private final Optional<Folder> folder;
   private final AtomicReference<String> trouble = new AtomicReference<>("");
 
-  /** On a database, with the room it has. */
-  public Writes(DSLContext db, Room room, DataSource connections) {
+  /** On a database, with the room it has; what it holds is noted beside it. */
+  public Writes(DSLContext db, Room room, DataSource connections, Running running) {
     this.db = db;
     this.room = room;
     this.connections = connections;
+    this.folder = running.folder();
+  }
+
+  @EventListener
+  void opened(ApplicationReadyEvent event) {
+    noted();
+  }
+
+  /** Counts a change, brings it to the disk, and notes what there is from now on. */
+  private void settled() {
+    if (folder.isPresent()) {
+      db.fetch("select next value for change_count");
+    }
+    db.execute("checkpoint sync");
+    noted();
+  }
+
+  private synchronized void noted() {
+    if (folder.isPresent()) {
+      try {
+        db.connectionResult(Held::in).note(folder.get());
+      } catch (IOException e) {
+        // The change is stored all the same; a note that is behind is no harm.
+        LOG.warn("{} can't be noted beside the data: {}", folder.get().path(), e.getMessage());
+      }
+    }
   }
 
   /**
@@ -54,7 +91,7 @@ public class Writes {
             });
     try {
       T made = db.transactionResult(tx -> change.apply(tx.dsl()));
-      db.execute("checkpoint sync");
+      settled();
       trouble.set("");
       return made;
     } catch (org.springframework.dao.DataAccessException

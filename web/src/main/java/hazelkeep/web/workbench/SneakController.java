@@ -218,12 +218,17 @@ class SneakController {
         return "redirect:/pieces/" + id + "/bench/fit";
       }
       Seen seen = typed.seen(unit);
-      if (sneaking.isPresent()) {
-        Fact fact = new Fact.Tried(sneaking.get().joint().name(), seen, typed.device());
-        runs.add(id, last, piece.version(), fact);
+      if (sneaking.isEmpty()) {
+        // The step was done, or the run ended, in another tab.
+        throw new Stale(last);
       }
+      Fact fact = new Fact.Tried(sneaking.get().joint().name(), seen, typed.device());
+      runs.add(id, last, piece.version(), fact);
       return "redirect:/pieces/" + id + "/bench/fit";
     } catch (Stale e) {
+      if (sneaking.isEmpty()) {
+        throw e;
+      }
       response.setStatus(HttpStatus.CONFLICT.value());
       model.addAttribute("message", Sentences.of("sneak.another-tab-was-quicker"));
     } catch (IllegalArgumentException e) {
