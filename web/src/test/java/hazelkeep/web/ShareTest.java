@@ -4,13 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hazelkeep.web.store.DeviceStore;
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.cert.CertificateException;
+import java.security.cert.X509Certificate;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.TrustManager;
+import javax.net.ssl.X509TrustManager;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -44,7 +59,7 @@ class ShareTest {
 
   private String open() {
     home.get("/share");
-    home.post("/share/on");
+    home.post("/share/on", "plain", "true");
     return home.get("/share").body();
   }
 
@@ -193,5 +208,152 @@ class ShareTest {
   /** Reads the picture as a camera would. */
   private static String codeOf(String page) {
     return QrRead.link(page).replaceAll(".*code=", "");
+  }
+
+  /**
+   * Without another word the door is sealed, by a certificate whose fingerprint stands on the page.
+   */
+  @Test
+  void the_door_is_sealed_by_a_certificate_made_here() throws Exception {
+    home.get("/share");
+    home.post("/share/on");
+    String page = home.get("/share").body();
+    int port = Integer.parseInt(found(Pattern.compile("https://[0-9.]+:(\\d+)"), page));
+    Matcher m = Pattern.compile(">([0-9A-F]{2}(?::[0-9A-F]{2}){31})<").matcher(page);
+    assertThat(m.find()).isTrue();
+    String shown = m.group(1);
+    String[] seen = {""};
+    SSLContext trusting = SSLContext.getInstance("TLS");
+    trusting.init(null, new TrustManager[] {new Seeing(seen)}, null);
+    try (Socket s = trusting.getSocketFactory().createSocket("127.0.0.1", port)) {
+      s.getOutputStream().write("GET /pieces/3 HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n".getBytes());
+      String answer = new String(s.getInputStream().readAllBytes());
+      assertThat(answer).startsWith("HTTP/1.1 302").contains("/pair");
+    }
+    assertThat(seen[0]).isEqualTo(shown);
+    assertThat(page).doesNotContain("The door is unsealed");
+    assertThat(open()).as("it is open already").doesNotContain("The door is unsealed");
+    home.post("/share/off");
+    assertThat(open()).contains("The door is unsealed");
+  }
+
+  /** Takes any certificate, and keeps its fingerprint. */
+  private record Seeing(String[] seen) implements X509TrustManager {
+    @Override
+    public void checkClientTrusted(X509Certificate[] chain, String type) {}
+
+    @Override
+    public void checkServerTrusted(X509Certificate[] chain, String type)
+        throws CertificateException {
+      try {
+        byte[] digest = MessageDigest.getInstance("SHA-256").digest(chain[0].getEncoded());
+        seen[0] = HexFormat.ofDelimiter(":").withUpperCase().formatHex(digest);
+      } catch (NoSuchAlgorithmException e) {
+        throw new CertificateException(e);
+      }
+    }
+
+    @Override
+    public X509Certificate[] getAcceptedIssuers() {
+      return new X509Certificate[0];
+    }
+  }
+
+  /** A stranger who asks all the while the door is opened and closed never passes as the owner. */
+  @Test
+  void while_the_door_is_closed_a_stranger_stays_outside() throws Exception {
+    AtomicInteger port = new AtomicInteger(Integer.parseInt(found(PORT, open())));
+    AtomicBoolean over = new AtomicBoolean();
+    List<String> let = new CopyOnWriteArrayList<>();
+    List<Thread> strangers = new ArrayList<>();
+    for (int i = 0; i < 4; i++) {
+      Thread t =
+          new Thread(
+              () -> {
+                while (!over.get()) {
+                  try (Socket s = new Socket("127.0.0.1", port.get())) {
+                    s.setSoTimeout(5_000);
+                    String ask =
+                        "GET /share HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n";
+                    s.getOutputStream().write(ask.getBytes());
+                    String answer = new String(s.getInputStream().readAllBytes());
+                    if (answer.startsWith("HTTP/1.1 200")) {
+                      let.add(answer);
+                    }
+                  } catch (IOException e) {
+                    // The door is closed just now.
+                  }
+                }
+              });
+      t.start();
+      strangers.add(t);
+    }
+    for (int i = 0; i < 12; i++) {
+      home.post("/share/off");
+      port.set(Integer.parseInt(found(PORT, open())));
+    }
+    over.set(true);
+    for (Thread t : strangers) {
+      t.join();
+    }
+    assertThat(let).isEmpty();
+  }
+
+  @Test
+  void a_stream_of_a_device_ends_with_its_pairing() throws Exception {
+    home.get("/instruments");
+    home.post("/instruments/on");
+    String page = open();
+    int port = Integer.parseInt(found(PORT, page));
+    String cookie = cookieOf(page);
+    try (Socket s = new Socket("127.0.0.1", port)) {
+      String ask =
+          "GET /instruments/stream HTTP/1.1\r\nHost: 127.0.0.1\r\nAccept: text/event-stream\r\nCookie: "
+              + cookie
+              + "\r\n\r\n";
+      s.getOutputStream().write(ask.getBytes());
+      BufferedReader in = new BufferedReader(new InputStreamReader(s.getInputStream()));
+      assertThat(in.readLine()).isEqualTo("HTTP/1.1 200 ");
+      for (String line = in.readLine(); !line.contains("listening"); line = in.readLine()) {
+        assertThat(line).isNotNull();
+      }
+      home.get("/share");
+      Matcher id =
+          Pattern.compile("name=\"device\" value=\"(\\d+)\"").matcher(home.get("/share").body());
+      assertThat(id.find()).isTrue();
+      home.post("/share/revoke", "device", id.group(1));
+      // The end of the stream, or this waits for ever.
+      while (in.readLine() != null) {
+        assertThat(in).isNotNull();
+      }
+    } catch (java.net.SocketException ended) {
+      assertThat(ended).isNotNull();
+    }
+    home.post("/instruments/off");
+  }
+
+  /** Forms that are sent by halves fill the door, never the pages of this machine. */
+  @Test
+  void half_sent_forms_hold_up_no_page_of_this_machine() throws IOException {
+    String page = open();
+    int port = Integer.parseInt(found(PORT, page));
+    List<Socket> halves = new ArrayList<>();
+    try {
+      for (int i = 0; i < 90; i++) {
+        Socket s = new Socket("127.0.0.1", port);
+        halves.add(s);
+        s.getOutputStream()
+            .write(
+                "POST /pair HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 99\r\n\r\nname="
+                    .getBytes());
+      }
+      for (int i = 0; i < 20; i++) {
+        assertThat(home.get("/words").statusCode()).isEqualTo(200);
+      }
+    } finally {
+      for (Socket s : halves) {
+        s.close();
+      }
+    }
   }
 }

@@ -9,6 +9,7 @@ import hazelkeep.shop.KeptChuck;
 import hazelkeep.shop.PushTest;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Span;
+import hazelkeep.web.json.Json;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.wood.Figure;
@@ -23,6 +24,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.web.util.HtmlUtils;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The wall of the workshop, on an application of its own: others plan by theirs. */
 class ShopTest {
@@ -428,5 +431,51 @@ class ShopTest {
         "deflection",
         "0.15");
     assertThat(visitor.get("/shop").body()).contains("worked out with your push test");
+  }
+
+  /**
+   * Every field of every thing, null or left out: read as something whole, or refused by its name.
+   */
+  @Test
+  void a_shop_file_that_lacks_a_field_is_refused_by_its_name() {
+    Json json = App.shared().bean(Json.class);
+    store.replace(full("plug"), s -> true);
+    JsonNode root = json.mapper().readTree(visitor.get("/shop/shop.json").body());
+    int refused = 0;
+    int taken = 0;
+    for (String list : root.get("shop").propertyNames()) {
+      JsonNode things = root.get("shop").get(list);
+      JsonNode thing = things.isArray() ? things.get(0) : things;
+      if (!(thing instanceof ObjectNode object)) {
+        continue;
+      }
+      for (String field : List.copyOf(object.propertyNames())) {
+        for (boolean none : new boolean[] {true, false}) {
+          JsonNode was = object.get(field);
+          if (none) {
+            object.putNull(field);
+          } else {
+            object.remove(field);
+          }
+          visitor.get("/shop");
+          HttpResponse<String> r =
+              visitor.upload("/shop/import", "shop", json.mapper().writeValueAsString(root));
+          String as = list + " without " + field + (none ? ", null" : ", left out");
+          assertThat(r.statusCode()).as(as).isIn(302, 422);
+          if (r.statusCode() == 422) {
+            refused++;
+            assertThat(r.body()).as(as).contains(list).contains("Nothing on the wall was changed.");
+          } else {
+            taken++;
+            assertThat(visitor.get("/shop").statusCode()).as(as).isEqualTo(200);
+            assertThat(visitor.get("/pieces/2/holding").statusCode()).as(as).isEqualTo(200);
+          }
+          object.set(field, was);
+        }
+      }
+    }
+    store.replace(Shop.starter(), s -> true);
+    assertThat(refused).isGreaterThan(50);
+    assertThat(taken).isPositive();
   }
 }

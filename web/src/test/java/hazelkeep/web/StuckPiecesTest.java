@@ -97,11 +97,11 @@ class StuckPiecesTest {
     Random r = new Random(17);
     try {
       for (int i = 0; i < 2; i++) {
-        shops.replace(poorer(whole, r));
+        shops.replace(poorer(whole, r), s -> true);
         everyPageOpens("shop " + i);
       }
     } finally {
-      shops.replace(whole);
+      shops.replace(whole, s -> true);
     }
   }
 
@@ -161,7 +161,7 @@ class StuckPiecesTest {
       }
       assertThat(told).contains("Press once", "It concerns ");
     } finally {
-      shops.replace(whole);
+      shops.replace(whole, s -> true);
     }
   }
 

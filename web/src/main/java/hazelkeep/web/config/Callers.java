@@ -11,11 +11,14 @@ public final class Callers {
   /** Carries whether a request came in from the local network. */
   public static final String DOOR = "hazel.door";
 
+  /** Carries by what a paired device is known: the digest of its token. */
+  public static final String DEVICE = "hazel.device";
+
   private Callers() {}
 
-  /** Whether a request came in from the local network. */
+  /** Whether a request came in from the local network; one of which that is unknown did. */
   public static boolean throughDoor(HttpServletRequest request) {
-    return Boolean.TRUE.equals(request.getAttribute(DOOR));
+    return !Boolean.FALSE.equals(request.getAttribute(DOOR));
   }
 
   /** Whether a browser sends this from a page of another server. */

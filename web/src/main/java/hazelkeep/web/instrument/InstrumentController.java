@@ -11,6 +11,7 @@ import hazelkeep.instrument.SimulatedSet;
 import hazelkeep.measure.Unit;
 import hazelkeep.route.Prompt;
 import hazelkeep.shop.Shop;
+import hazelkeep.web.config.Callers;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
@@ -32,6 +33,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -150,11 +152,12 @@ class InstrumentController {
 
   /** The stream of readings; it is there while instruments are switched on. */
   @GetMapping(path = "/instruments/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter stream() {
+  SseEmitter stream(
+      @RequestAttribute(name = Callers.DEVICE, required = false) Optional<String> device) {
     if (!port.isOpen()) {
       throw new ResponseStatusException(HttpStatus.NOT_FOUND);
     }
-    return readings.page();
+    return readings.page(device.orElse(""));
   }
 
   @PostMapping("/instruments/on")

@@ -126,10 +126,17 @@ class InstrumentPort {
       InputStream in = bridge.getInputStream();
       OutputStream out = bridge.getOutputStream();
       Bounce bounce = new Bounce();
+      boolean known = false;
       for (String line = line(in); line != null; line = line(in)) {
         if (!line.isBlank()) {
-          out.write((answer(line, bounce) + "\n").getBytes(StandardCharsets.UTF_8));
+          String answer = answer(line, bounce);
+          out.write((answer + "\n").getBytes(StandardCharsets.UTF_8));
           out.flush();
+          known |= !answer.startsWith(REFUSED);
+          if (!known) {
+            // What does not begin with a reading is no instrument: a page of the web, say.
+            return;
+          }
         }
       }
     } catch (IOException e) {
@@ -168,6 +175,8 @@ class InstrumentPort {
     }
   }
 
+  private static final String REFUSED = "? ";
+
   private String answer(String line, Bounce bounce) {
     try {
       Sent sent = Sent.parse(line);
@@ -176,7 +185,7 @@ class InstrumentPort {
       }
       return "ok " + readings.hand(sent);
     } catch (IllegalArgumentException | UncheckedIOException e) {
-      return "? " + e.getMessage();
+      return REFUSED + e.getMessage();
     }
   }
 }

@@ -3,10 +3,13 @@ package hazelkeep.web.instrument;
 import hazelkeep.instrument.Sent;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Unit;
+import hazelkeep.web.store.DeviceStore;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -20,17 +23,40 @@ class Readings {
   private static final int MOST = 16;
 
   private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
+  private final Map<SseEmitter, String> away = new ConcurrentHashMap<>();
 
-  /** A page that listens; the one that listened longest makes room for it. */
-  SseEmitter page() {
+  /** The pages of a device end with its pairing. */
+  @EventListener
+  void revoked(DeviceStore.Revoked device) {
+    away.forEach(
+        (page, digest) -> {
+          if (digest.equals(device.digest())) {
+            gone(page);
+            page.complete();
+          }
+        });
+  }
+
+  private void gone(SseEmitter page) {
+    pages.remove(page);
+    away.remove(page);
+  }
+
+  /**
+   * A page that listens; the one that listened longest makes room for it.
+   *
+   * @param device by what the device is known that it is open on; empty on this machine
+   */
+  SseEmitter page(String device) {
     while (pages.size() >= MOST) {
       pages.remove(0).complete();
     }
     SseEmitter page = new SseEmitter(FOR);
-    page.onCompletion(() -> pages.remove(page));
+    page.onCompletion(() -> gone(page));
     page.onTimeout(page::complete);
-    page.onError(e -> pages.remove(page));
+    page.onError(e -> gone(page));
     pages.add(page);
+    away.put(page, device);
     send(page, SseEmitter.event().comment("listening"));
     return page;
   }
@@ -68,7 +94,7 @@ class Readings {
       return true;
     } catch (IOException | IllegalStateException e) {
       // A page that was closed: it hears nothing more.
-      pages.remove(page);
+      gone(page);
       return false;
     }
   }
@@ -77,5 +103,6 @@ class Readings {
   void close() {
     pages.forEach(SseEmitter::complete);
     pages.clear();
+    away.clear();
   }
 }

@@ -228,7 +228,9 @@ public class Json {
    * @throws BadField when it can't be one, with the place and in plain words
    */
   public <T> T lengths(JsonNode tree, Class<T> type) {
-    return read(Lengths.numbers(tree, type, ""), type);
+    T read = read(Lengths.numbers(tree, type, ""), type);
+    Whole.check(read, "");
+    return read;
   }
 
   /** The plain reason behind a failed reading, without class names. */

@@ -12,6 +12,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.catalina.connector.ClientAbortException;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.core.Ordered;
@@ -25,6 +26,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 
@@ -56,6 +58,12 @@ class Problems {
   @ExceptionHandler(Stale.class)
   Object stale(HttpServletRequest request) {
     return told(HttpStatus.CONFLICT, "Changed elsewhere", STALE, request);
+  }
+
+  /** Who asked went away before the answer was out, as streams and impatient pages do. */
+  @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+  void gone() {
+    // Nobody is there to be told.
   }
 
   /** What nobody expected. What Spring answers itself, with a status of its own, is left to it. */

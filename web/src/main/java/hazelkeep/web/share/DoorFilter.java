@@ -32,11 +32,9 @@ class DoorFilter extends OncePerRequestFilter {
   /** What stays on this machine. */
   private static final List<String> HOME = List.of("/share", "/data", "/actuator");
 
-  private final Share share;
   private final DeviceStore devices;
 
-  DoorFilter(Share share, DeviceStore devices) {
-    this.share = share;
+  DoorFilter(DeviceStore devices) {
     this.devices = devices;
   }
 
@@ -45,9 +43,7 @@ class DoorFilter extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     String path = path(request);
-    boolean through = share.through(request.getLocalPort());
-    request.setAttribute(Callers.DOOR, through);
-    if (!through) {
+    if (!Callers.throughDoor(request)) {
       if (path.equals("/pair")) {
         response.sendError(HttpServletResponse.SC_NOT_FOUND);
       } else {
@@ -77,7 +73,9 @@ class DoorFilter extends OncePerRequestFilter {
     }
     for (Cookie c : cookies) {
       if (c.getName().equals(COOKIE)) {
-        return devices.knows(Secrets.digest(c.getValue()));
+        String digest = Secrets.digest(c.getValue());
+        request.setAttribute(Callers.DEVICE, digest);
+        return devices.knows(digest);
       }
     }
     return false;

@@ -1,13 +1,20 @@
 package hazelkeep.web.share;
 
 import hazelkeep.web.said.Sentences;
+import hazelkeep.web.start.Folder;
+import hazelkeep.web.start.Running;
 import java.io.File;
+import java.io.IOException;
 import java.net.Inet4Address;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.apache.catalina.LifecycleException;
 import org.apache.catalina.connector.Connector;
 import org.apache.catalina.startup.Tomcat;
@@ -34,20 +41,24 @@ class Share {
   private final String certificate;
   private final String password;
   private final Pairing pairing;
+  private final Optional<Folder> folder;
   private Tomcat tomcat;
   private Connector door;
+  private Optional<OwnCertificate> own = Optional.empty();
 
   Share(
       @Value("${HAZEL_SHARE:}") String wanted,
       @Value("${HAZEL_SHARE_PORT:-1}") int port,
       @Value("${HAZEL_CERT:}") String certificate,
       @Value("${HAZEL_CERT_PASSWORD:}") String password,
-      Pairing pairing) {
+      Pairing pairing,
+      Running running) {
     this.wanted = wanted.equals("1");
     this.port = port;
     this.certificate = certificate;
     this.password = password;
     this.pairing = pairing;
+    this.folder = running.folder();
   }
 
   @EventListener
@@ -55,7 +66,7 @@ class Share {
     if (event.getWebServer() instanceof TomcatWebServer server) {
       tomcat = server.getTomcat();
       if (wanted) {
-        open();
+        open(true);
       }
     }
   }
@@ -65,26 +76,38 @@ class Share {
     return door != null;
   }
 
-  /** Whether a request came through the door. */
-  synchronized boolean through(int localPort) {
-    return door != null && door.getLocalPort() == localPort;
-  }
+  /**
+   * What the door has for itself, so that whoever stands in it holds up no page of this machine.
+   */
+  private static final Map<String, String> NARROW =
+      Map.of(
+          "address", "0.0.0.0",
+          "maxThreads", "24",
+          "minSpareThreads", "2",
+          "maxConnections", "96",
+          "acceptCount", "16",
+          "maxSwallowSize", "0",
+          "connectionTimeout", "4000");
 
   /**
    * Opens it, with a new passphrase.
    *
+   * @param sealed whether with a certificate: the turner's, or one that is made here
    * @throws IllegalStateException when the port is taken or the certificate can't be used
    */
-  synchronized void open() {
+  synchronized void open(boolean sealed) {
     if (door != null) {
       return;
     }
     Connector c = new Connector("HTTP/1.1");
-    int own = tomcat.getConnector().getLocalPort();
-    c.setPort(port >= 0 ? port : own + 1);
-    c.setProperty("address", "0.0.0.0");
-    if (!certificate.isEmpty()) {
-      secure(c);
+    c.setPort(port >= 0 ? port : tomcat.getConnector().getLocalPort() + 1);
+    NARROW.forEach(c::setProperty);
+    own = Optional.empty();
+    if (sealed && certificate.isEmpty()) {
+      own = Optional.of(OwnCertificate.in(beside(), hosts()));
+      secure(c, own.get().file().toString(), OwnCertificate.PASSWORD);
+    } else if (sealed) {
+      secure(c, new File(certificate).getAbsolutePath(), password);
     }
     tomcat.getService().addConnector(c);
     if (c.getLocalPort() <= 0) {
@@ -96,11 +119,30 @@ class Share {
     LOG.info("Open to the local network on port {}, for paired devices", c.getLocalPort());
   }
 
-  private void secure(Connector c) {
+  /** Where the certificate lies: with the data, or for as long as those that lie in memory. */
+  private Path beside() {
+    try {
+      return folder.isPresent() ? folder.get().path() : Files.createTempDirectory("hazel-keep");
+    } catch (IOException e) {
+      throw new IllegalStateException(Sentences.of("share.no-certificate", e.getMessage()), e);
+    }
+  }
+
+  /** The fingerprint of the certificate that was made here; empty without one. */
+  synchronized String fingerprint() {
+    return door == null ? "" : own.map(OwnCertificate::fingerprint).orElse("");
+  }
+
+  /** Whether what travels can be read by others in the network. */
+  synchronized boolean readable() {
+    return door != null && !door.getSecure();
+  }
+
+  private static void secure(Connector c, String file, String password) {
     SSLHostConfig tls = new SSLHostConfig();
     SSLHostConfigCertificate own =
         new SSLHostConfigCertificate(tls, SSLHostConfigCertificate.Type.UNDEFINED);
-    own.setCertificateKeystoreFile(new File(certificate).getAbsolutePath());
+    own.setCertificateKeystoreFile(file);
     own.setCertificateKeystorePassword(password);
     tls.addCertificate(own);
     c.addSslHostConfig(tls);
@@ -133,7 +175,7 @@ class Share {
     if (door == null) {
       return List.of();
     }
-    String scheme = certificate.isEmpty() ? "http" : "https";
+    String scheme = door.getScheme();
     return hosts().stream().map(h -> scheme + "://" + h + ":" + door.getLocalPort()).toList();
   }
 

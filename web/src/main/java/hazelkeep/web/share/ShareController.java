@@ -33,6 +33,8 @@ class ShareController {
     model.addAttribute("show", new Show(unit));
     model.addAttribute("open", share.isOpen());
     model.addAttribute("addresses", addresses);
+    model.addAttribute("fingerprint", share.fingerprint());
+    model.addAttribute("readable", share.readable());
     model.addAttribute("passphrase", pairing.passphrase());
     model.addAttribute("locked", pairing.locked().toSeconds());
     model.addAttribute(
@@ -46,9 +48,9 @@ class ShareController {
   }
 
   @PostMapping("/share/on")
-  String on(Unit unit, Model model) {
+  String on(@RequestParam(defaultValue = "false") boolean plain, Unit unit, Model model) {
     try {
-      share.open();
+      share.open(!plain);
     } catch (IllegalStateException e) {
       return page(unit, model, e.getMessage());
     }

@@ -104,7 +104,7 @@ class AirController {
               typed.get("name"),
               numbers(typed, "t", "Temperature"),
               numbers(typed, "h", "Humidity"));
-      store.lay(ShopKind.CLIMATE, List.of(c));
+      store.lay(ShopKind.CLIMATE, List.of(c), s -> true);
       return "redirect:/shop/air";
     } catch (IllegalArgumentException e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -141,7 +141,7 @@ class AirController {
         throw new IllegalArgumentException(Sentences.of("air.a-log-of-at"));
       }
       AirFile.Read read = AirFile.read(name, AirFile.text(log.getBytes()));
-      store.lay(ShopKind.CLIMATE, List.of(read.climate()));
+      store.lay(ShopKind.CLIMATE, List.of(read.climate()), s -> true);
       after.addFlashAttribute("notes", read.notes());
       return "redirect:/shop/air";
     } catch (IllegalArgumentException e) {

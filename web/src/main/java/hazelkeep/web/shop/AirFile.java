@@ -46,12 +46,30 @@ final class AirFile {
     if (bytes.length > 1 && (bytes[0] & 0xff) == 0xfe && (bytes[1] & 0xff) == 0xff) {
       return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16BE);
     }
+    // Two bytes a sign without a mark before them: every other one is nothing.
+    if (nothing(bytes, 1) > bytes.length / UTF_16) {
+      return new String(bytes, StandardCharsets.UTF_16LE);
+    }
+    if (nothing(bytes, 0) > bytes.length / UTF_16) {
+      return new String(bytes, StandardCharsets.UTF_16BE);
+    }
     try {
       String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
       return text.startsWith("\ufeff") ? text.substring(1) : text;
     } catch (CharacterCodingException e) {
       return new String(bytes, Charset.forName("windows-1252"));
     }
+  }
+
+  /** A text is in two bytes a sign where more than one byte in so many is nothing, on one side. */
+  private static final int UTF_16 = 4;
+
+  private static int nothing(byte[] bytes, int from) {
+    int n = 0;
+    for (int i = from; i < bytes.length; i += 2) {
+      n += bytes[i] == 0 ? 1 : 0;
+    }
+    return n;
   }
 
   /**

@@ -147,7 +147,8 @@ class ShopFilesController {
 
   private String refused(String why, Unit unit, Model model, HttpServletResponse response) {
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    return shown(Sentences.of("shop.nothing-on-the-wall", why), unit, model);
+    return shown(
+        Sentences.of("shop.nothing-on-the-wall", why.endsWith(".") ? why : why + "."), unit, model);
   }
 
   private String shown(String refused, Unit unit, Model model) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jooq.DSLContext;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 
 /** The devices that were paired. */
@@ -19,13 +20,22 @@ public class DeviceStore {
 
   private final DSLContext db;
   private final Writes writes;
+  private final ApplicationEventPublisher told;
   private final Map<Long, OffsetDateTime> noted = new ConcurrentHashMap<>();
 
-  /** On a database. */
-  public DeviceStore(DSLContext db, Writes writes) {
+  /** On a database; who is told when a pairing is taken back. */
+  public DeviceStore(DSLContext db, Writes writes, ApplicationEventPublisher told) {
     this.db = db;
     this.writes = writes;
+    this.told = told;
   }
+
+  /**
+   * A pairing was taken back: what the device has open ends.
+   *
+   * @param digest of its token
+   */
+  public record Revoked(String digest) {}
 
   /**
    * A paired device.
@@ -78,7 +88,12 @@ public class DeviceStore {
 
   /** Takes a device's pairing back; at once. */
   public void revoke(long id) {
+    String digest =
+        db.select(DEVICE.TOKEN).from(DEVICE).where(DEVICE.ID.eq(id)).fetchOne(DEVICE.TOKEN);
     writes.of(tx -> tx.deleteFrom(DEVICE).where(DEVICE.ID.eq(id)).execute());
+    if (digest != null) {
+      told.publishEvent(new Revoked(digest));
+    }
   }
 
   private static OffsetDateTime now() {
