@@ -57,7 +57,7 @@ class LoadCheck {
         "insert into piece_design select p.id, 1, null, d.note, d.document, d.edits, d.created_at"
             + " from piece p, piece_design d where d.piece_id = "
             + from
-            + " and p.id <> "
+            + " and p.id > "
             + from);
   }
 

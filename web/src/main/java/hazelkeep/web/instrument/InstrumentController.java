@@ -76,15 +76,16 @@ class InstrumentController {
    */
   public record Thing(String what, Device device, double truth) {}
 
+  /** The runs begun last: one of them lies on the lathe. */
+  private static final int OFFERED = 100;
+
   @GetMapping("/instruments")
   String page(@RequestParam(defaultValue = "0") long piece, Unit unit, Model model) {
     model.addAttribute("show", new Show(unit));
     model.addAttribute("open", port.isOpen());
     model.addAttribute("port", port.port());
     model.addAttribute("devices", Device.values());
-    model.addAttribute(
-        "pieces",
-        runs.standings().keySet().stream().filter(runs::started).map(pieces::get).toList());
+    model.addAttribute("pieces", runs.begun(OFFERED));
     model.addAttribute("piece", piece);
     model.addAttribute("things", things(piece));
     return "instrument/instruments";

@@ -68,11 +68,7 @@ class PractiseController {
   }
 
   private Map<Long, String> offered() {
-    Map<Long, String> out = new java.util.LinkedHashMap<>();
-    pieces.names().entrySet().stream()
-        .limit(OFFERED)
-        .forEach(e -> out.put(e.getKey(), e.getValue()));
-    return out;
+    return pieces.names(OFFERED);
   }
 
   @PostMapping("/practise/fit")

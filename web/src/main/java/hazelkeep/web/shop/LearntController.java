@@ -9,7 +9,7 @@ import hazelkeep.practice.Practice;
 import hazelkeep.web.drawing.CustomWords;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.said.Sentences;
-import hazelkeep.web.store.RunStore;
+import hazelkeep.web.store.LatestLogs;
 import hazelkeep.web.store.ShopKind;
 import hazelkeep.web.store.ShopStore;
 import hazelkeep.workbench.Learnt;
@@ -35,11 +35,11 @@ class LearntController {
       Set.of(Spigot.DIAMETER, Spigot.JAM, Spigot.CLEARANCE, PairSizes.RECESS);
 
   private final ShopStore store;
-  private final RunStore runs;
+  private final LatestLogs logs;
 
-  LearntController(ShopStore store, RunStore runs) {
+  LearntController(ShopStore store, LatestLogs logs) {
     this.store = store;
-    this.runs = runs;
+    this.logs = logs;
   }
 
   /**
@@ -66,7 +66,7 @@ class LearntController {
   }
 
   private List<Learnt> learnt(Practice practice) {
-    return Learnt.of(runs.latest(RUNS), FITS, practice);
+    return Learnt.of(logs.of(RUNS), FITS, practice);
   }
 
   private static LearntView view(Learnt l, Practice practice, Unit unit) {

@@ -175,10 +175,9 @@ class PracticeController {
   String uses(@PathVariable String key, Model model) {
     Line line = named(key);
     List<Use> uses = new ArrayList<>();
-    Map<Long, String> names = pieces.names();
+    Map<Long, String> names = pieces.names(ASKED);
     Progress.each(
         names.keySet().stream()
-            .limit(ASKED)
             .<Runnable>map(
                 id ->
                     () -> {
@@ -188,7 +187,7 @@ class PracticeController {
                     })
             .toList());
     model.addAttribute("uses", uses);
-    model.addAttribute("all", names.size() <= ASKED);
+    model.addAttribute("all", names.size() < ASKED);
     return "shop/uses :: uses";
   }
 

@@ -11,6 +11,7 @@ import static org.jooq.impl.DSL.noCondition;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.web.json.Json;
+import hazelkeep.web.store.tables.tables.records.RunEntryRecord;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import java.time.Instant;
@@ -128,26 +129,26 @@ public class RunStore {
     return db.selectFrom(RUN_ENTRY)
         .where(RUN_ENTRY.PIECE_ID.eq(piece))
         .orderBy(RUN_ENTRY.ENTRY_NO)
-        .fetch(
-            r ->
-                new Entry(
-                    r.getEntryNo(),
-                    r.getEnteredAt().toInstant(),
-                    r.getDesignVersion(),
-                    json.read(r.getFact(), Fact.class)));
+        .fetch(this::entry);
   }
 
-  /** The logs of the runs that were begun last, at most so many. */
-  public List<List<Entry>> latest(int most) {
-    return db
-        .select(RUN.PIECE_ID)
+  /** The names of the pieces whose runs were begun last, by their numbers; at most so many. */
+  public Map<Long, String> begun(int most) {
+    return db.select(PIECE.ID, PIECE.NAME)
         .from(RUN)
-        .orderBy(RUN.STARTED_AT.desc())
+        .join(PIECE)
+        .on(PIECE.ID.eq(RUN.PIECE_ID))
+        .orderBy(RUN.STARTED_AT.desc(), PIECE.ID)
         .limit(most)
-        .fetch(RUN.PIECE_ID)
-        .stream()
-        .map(this::log)
-        .toList();
+        .fetchMap(PIECE.ID, PIECE.NAME);
+  }
+
+  private Entry entry(RunEntryRecord r) {
+    return new Entry(
+        r.getEntryNo(),
+        r.getEnteredAt().toInstant(),
+        r.getDesignVersion(),
+        json.read(r.getFact(), Fact.class));
   }
 
   /** Whether what was sent after a fact was entered: an answer may get lost on the way back. */
