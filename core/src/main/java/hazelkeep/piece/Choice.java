@@ -56,8 +56,11 @@ public record Choice(
     return options.get((now + 1) % options.size());
   }
 
-  /** The option in force. */
+  /** The option in force; of one that was stored and is not offered, its bare name. */
   public Option now() {
-    return options.stream().filter(o -> o.name().equals(chosen)).findFirst().orElseThrow();
+    return options.stream()
+        .filter(o -> o.name().equals(chosen))
+        .findFirst()
+        .orElseGet(() -> new Option(chosen, chosen.toLowerCase(Locale.ROOT), ""));
   }
 }

@@ -8,6 +8,7 @@ import hazelkeep.measure.Restated;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Offered;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sketch;
 import hazelkeep.shop.Shop;
@@ -130,8 +131,7 @@ final class PieceSchema {
 
   private static <D extends Design> boolean takes(Kind<D> kind, String field, Object value) {
     try {
-      Restated.with(kind.fresh(), field, value);
-      return true;
+      return Offered.not(kind, Restated.with(kind.fresh(), field, value)).isEmpty();
     } catch (IllegalArgumentException e) {
       return false;
     }

@@ -21,6 +21,7 @@ import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Offered;
 import hazelkeep.route.Act;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
@@ -206,7 +207,14 @@ public class Json {
         throw new BadField("sizes." + e.getKey(), Sentences.of("json.a-size-is-expected-here"));
       }
     }
-    return read(whole, kind.type());
+    D read = read(whole, kind.type());
+    Whole.check(read, "");
+    Offered.not(kind, read)
+        .ifPresent(
+            n -> {
+              throw new BadField(n.choice(), n.accepted());
+            });
+    return read;
   }
 
   /**
