@@ -23,6 +23,7 @@ import hazelkeep.web.piece.Marks;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
 import hazelkeep.web.store.FitStore;
+import hazelkeep.web.store.NotThere;
 import hazelkeep.web.store.Piece;
 import hazelkeep.web.store.PieceStore;
 import hazelkeep.web.store.RunStore;
@@ -30,6 +31,7 @@ import hazelkeep.web.store.Stale;
 import hazelkeep.workbench.Sneaking;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -120,7 +122,7 @@ class FitController {
     Piece piece = pieces.get(id);
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
-    Joint joint = plan.aim().closing().orElseThrow();
+    Joint joint = plan.aim().closing().orElseThrow(() -> new NotThere(FitWords.PHRASES.of("none")));
     FitPage page = new FitPage(plan, joint, show).tapered(taper(piece, joint));
     YearWish wish = fits.of(id);
     try {
@@ -212,7 +214,12 @@ class FitController {
   }
 
   private static <D extends Design> D classed(Kind<D> kind, Design design, String option) {
-    FitClass wanted = FitClass.valueOf(option);
+    FitClass wanted =
+        Arrays.stream(FitClass.values())
+            .filter(f -> f.name().equals(option))
+            .findFirst()
+            .orElseThrow(
+                () -> new IllegalArgumentException(Sentences.of("fit.that-is-no-class", option)));
     return kind.size(
         kind.choose(kind.type().cast(design), "fit", wanted.name()),
         Spigot.CLEARANCE,

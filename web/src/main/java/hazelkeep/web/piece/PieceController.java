@@ -83,7 +83,9 @@ class PieceController {
    */
   record Typed(String key, String value, String letgo) {
     Typed {
-      value = value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
+      key = key == null ? "" : key;
+      value =
+          value == null ? "" : value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
     }
 
     private Optional<Size> size(Unit unit) {
@@ -200,6 +202,9 @@ class PieceController {
     Remedy r;
     try {
       r = json.read(remedy, Remedy.class);
+      if (r == null) {
+        throw new IllegalArgumentException(remedy);
+      }
     } catch (JacksonException | IllegalArgumentException e) {
       return page.refused(piece, asked, Sentences.of("piece.that-remedy-cant-be"));
     }

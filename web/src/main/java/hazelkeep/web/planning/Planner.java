@@ -28,6 +28,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
@@ -49,8 +50,25 @@ public class Planner {
   private record PlanKey(
       String kind, Design design, List<RouteEdit> edits, Shop shop, boolean tried) {}
 
-  /** A log is only ever added to: its last number says all of it. */
-  private record BenchKey(long piece, int version, Shop shop, long last) {}
+  /**
+   * Where a run stands by what it is worked out of. A log is only ever added to, so its last entry
+   * that says something of the wood stands for all of it; its fact too, for of two that are tried
+   * at once only one is entered.
+   */
+  private record BenchKey(
+      long piece, Design design, List<RouteEdit> edits, Shop shop, long last, Optional<Fact> fact) {
+    static BenchKey of(
+        Piece piece, Design design, List<RouteEdit> edits, Shop shop, List<Entry> log) {
+      int i = log.size() - 1;
+      while (i >= 0 && log.get(i).fact() instanceof Fact.Changed) {
+        i--;
+      }
+      return i < 0
+          ? new BenchKey(piece.id(), design, edits, shop, 0, Optional.empty())
+          : new BenchKey(
+              piece.id(), design, edits, shop, log.get(i).no(), Optional.of(log.get(i).fact()));
+    }
+  }
 
   /** With the shop and the runs it plans for. */
   public Planner(ShopStore shops, RunStore runs) {
@@ -111,7 +129,7 @@ public class Planner {
   public void tryOut(Piece piece, Design next, List<RouteEdit> edits) {
     plan(piece.kind(), next, edits);
     if (runs.started(piece.id())) {
-      replay(piece.kind(), next, edits, runs.log(piece.id()));
+      bench(piece, next, edits, runs.log(piece.id()));
     }
   }
 
@@ -156,11 +174,14 @@ public class Planner {
    * @param log its facts up to then, as they are stored
    */
   public Bench<?> bench(Piece piece, List<Entry> log) {
-    long last = log.isEmpty() ? 0 : log.get(log.size() - 1).no();
+    return bench(piece, piece.design(), piece.edits(), log);
+  }
+
+  private Bench<?> bench(Piece piece, Design design, List<RouteEdit> edits, List<Entry> log) {
     return (Bench<?>)
         remembered(
-            new BenchKey(piece.id(), piece.version(), shop(), last),
-            () -> replay(piece.kind(), piece.design(), piece.edits(), log));
+            BenchKey.of(piece, design, edits, shop(), log),
+            () -> replay(piece.kind(), design, edits, log));
   }
 
   /**
@@ -170,8 +191,9 @@ public class Planner {
    */
   public void tryOut(Piece piece, Fact fact) {
     List<Entry> log = new ArrayList<>(runs.log(piece.id()));
-    log.add(new Entry(Long.MAX_VALUE, Instant.EPOCH, piece.version(), fact));
-    replay(piece.kind(), piece.design(), piece.edits(), log);
+    long no = log.isEmpty() ? 1 : log.get(log.size() - 1).no() + 1;
+    log.add(new Entry(no, Instant.EPOCH, piece.version(), fact));
+    bench(piece, log);
   }
 
   private <D extends Design> Bench<D> replay(

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 
@@ -66,13 +67,26 @@ class Problems {
     // Nobody is there to be told.
   }
 
+  /** A form that was to carry a file and carries none. */
+  @ExceptionHandler(MultipartException.class)
+  Object noFile(MultipartException e, HttpServletRequest request) {
+    HttpStatus status =
+        e instanceof MaxUploadSizeExceededException
+            ? HttpStatus.CONTENT_TOO_LARGE
+            : HttpStatus.BAD_REQUEST;
+    return told(
+        status,
+        Sentences.of("problems.that-did-not-work"),
+        Sentences.of("problems.what-was-sent-could"),
+        request);
+  }
+
   /** What nobody expected. What Spring answers itself, with a status of its own, is left to it. */
   @ExceptionHandler(Exception.class)
   Object unexpected(Exception e, HttpServletRequest request) throws Exception {
     if (e instanceof ErrorResponse
         || e instanceof TypeMismatchException
-        || e instanceof HttpMessageConversionException
-        || e instanceof MultipartException) {
+        || e instanceof HttpMessageConversionException) {
       throw e;
     }
     return told(

@@ -11,7 +11,6 @@ import static org.jooq.impl.DSL.noCondition;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.web.json.Json;
-import hazelkeep.web.store.tables.tables.records.RunEntryRecord;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import java.time.Instant;
@@ -34,12 +33,14 @@ public class RunStore {
   private final DSLContext db;
   private final Writes writes;
   private final Json json;
+  private final KeptLogs logs;
 
   /** On a database and a mapper. */
   public RunStore(DSLContext db, Writes writes, Json json) {
     this.db = db;
     this.writes = writes;
     this.json = json;
+    this.logs = new KeptLogs(db, json);
   }
 
   /** Whether a piece is on the lathe. */
@@ -126,10 +127,12 @@ public class RunStore {
 
   /** All facts of a run, in order. */
   public List<Entry> log(long piece) {
-    return db.selectFrom(RUN_ENTRY)
-        .where(RUN_ENTRY.PIECE_ID.eq(piece))
-        .orderBy(RUN_ENTRY.ENTRY_NO)
-        .fetch(this::entry);
+    return logs.of(piece);
+  }
+
+  /** The facts of a run were written anew: what was read of it is read again. */
+  void forget(long piece) {
+    logs.forget(piece);
   }
 
   /** The names of the pieces whose runs were begun last, by their numbers; at most so many. */
@@ -141,14 +144,6 @@ public class RunStore {
         .orderBy(RUN.STARTED_AT.desc(), PIECE.ID)
         .limit(most)
         .fetchMap(PIECE.ID, PIECE.NAME);
-  }
-
-  private Entry entry(RunEntryRecord r) {
-    return new Entry(
-        r.getEntryNo(),
-        r.getEnteredAt().toInstant(),
-        r.getDesignVersion(),
-        json.read(r.getFact(), Fact.class));
   }
 
   /** Whether what was sent after a fact was entered: an answer may get lost on the way back. */

@@ -90,5 +90,6 @@ class WholeLogs implements SmartInitializingSingleton {
           }
           return tx.update(RUN).set(RUN.WHOLE, true).where(RUN.PIECE_ID.eq(id)).execute();
         });
+    runs.forget(id);
   }
 }
