@@ -134,6 +134,8 @@ function ready() {
     field.inputMode = "none";
   }
   field?.focus({ preventScroll: true });
+  // What is asked back comes into view, and so does the field where the bar at the foot lies over it.
+  (field?.form.querySelector("[role=alert]") ?? field)?.scrollIntoView({ block: "nearest" });
   Object.assign(entered, { text: sessionStorage.getItem("entered") ?? "", told: false });
   sessionStorage.removeItem("entered");
   voice();

@@ -76,6 +76,7 @@ public record Learnt(Line line, int cases, double value, double least, double mo
       Map<DimKey, Double> planned = new HashMap<>();
       Map<String, HalfSection> bored = new HashMap<>();
       Fits fits = new Fits();
+      Map<DimKey, Double> read = new HashMap<>();
       for (Entry e : log) {
         if (gone.contains(e.no())) {
           continue;
@@ -87,7 +88,8 @@ public record Learnt(Line line, int cases, double value, double least, double mo
         } else if (e.fact() instanceof Fact.Reading r && r.settles() && !fit.contains(r.what())) {
           Double was = planned.get(r.what());
           if (was != null) {
-            turned.add(r.truth() - was);
+            // Read again, it is still one case.
+            read.put(r.what(), r.truth() - was);
           }
         } else if (e.fact() instanceof Fact.Tried t) {
           fits.seen(t.seen(), this);
@@ -97,6 +99,7 @@ public record Learnt(Line line, int cases, double value, double least, double mo
           drifted(f.as(), bored.get(f.as().part()));
         }
       }
+      turned.addAll(read.values());
     }
 
     /** What was last taken out of each part round its axis. */

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.Position;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.web.planning.Planner;
@@ -143,7 +144,21 @@ class AtTheLatheTest extends Browsing {
       assertThat(wide(page)).as("%d px", width).isLessThanOrEqualTo(width);
       assertThat(page.locator(".stage-drawing.large")).isVisible();
       accessible();
+      // The field stands clear of the bar, and so does what is asked back.
+      clear(page.locator("#value"));
+      page.locator("button:has-text('Measured')").tap();
+      Locator asked = page.locator("form.numbers [role=alert]");
+      assertThat(asked).isVisible();
+      assertThat(page.locator("html.bench-ready")).hasCount(1);
+      clear(asked);
     }
+  }
+
+  private void clear(Locator what) {
+    BoundingBox box = what.boundingBox();
+    BoundingBox bar = page.locator("footer.bar").boundingBox();
+    assertThat(box.y).isNotNegative();
+    assertThat(box.y + Math.min(box.height, 60)).isLessThanOrEqualTo(bar.y + 1);
   }
 
   private static int wide(Page page) {

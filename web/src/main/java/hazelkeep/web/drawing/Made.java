@@ -21,10 +21,11 @@ public record Made(String label, String wished, String made, String how) {
   /**
    * All that the record of a piece keeps.
    *
+   * @param wished the plan as it was before anything was measured
    * @param closed sizes as they were when the record was closed; empty before
    */
   public static <D extends Design> List<Made> of(
-      Plan<D> plan, Map<DimKey, Double> closed, Show show) {
+      Plan<D> plan, Plan<?> wished, Map<DimKey, Double> closed, Show show) {
     List<Made> out = new ArrayList<>();
     for (DimKey key : plan.kind().recorded(plan.design())) {
       Dim d = plan.aim().dims().get(key);
@@ -34,7 +35,7 @@ public record Made(String label, String wished, String made, String how) {
       out.add(
           new Made(
               d.label(),
-              show.number(d, d.planned().mm()),
+              show.number(d, wished.aim().dims().getOrDefault(key, d).mm()),
               show.number(d, mm),
               measured ? "measured" : "as planned"));
     }

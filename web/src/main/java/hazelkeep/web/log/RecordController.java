@@ -92,7 +92,9 @@ class RecordController {
     model.addAttribute("piece", piece);
     model.addAttribute("show", show);
     model.addAttribute("chapter", "record");
-    model.addAttribute("rows", Made.of(plan, closing.map(Closing::made).orElse(Map.of()), show));
+    model.addAttribute(
+        "rows",
+        Made.of(plan, planner.plan(piece), closing.map(Closing::made).orElse(Map.of()), show));
     model.addAttribute("closed", closing.isPresent());
     model.addAttribute("version", closing.map(Closing::version).orElse(0));
     model.addAttribute("finished", over || closing.isPresent());

@@ -116,6 +116,7 @@ class PaperController {
 
   private Printed printed(long id, Unit unit) {
     Piece piece = pieces.get(id);
-    return new Printed(piece, planner.current(piece), new Show(unit), runs.closing(id));
+    return new Printed(
+        piece, planner.current(piece), planner.plan(piece), new Show(unit), runs.closing(id));
   }
 }

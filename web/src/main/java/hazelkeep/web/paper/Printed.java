@@ -11,7 +11,8 @@ import java.util.Optional;
  *
  * @param piece whose it is
  * @param plan as it now stands
+ * @param wished as it was planned before anything was measured
  * @param show how sizes are written
  * @param closing its record, if it is closed
  */
-record Printed(Piece piece, Plan<?> plan, Show show, Optional<Closing> closing) {}
+record Printed(Piece piece, Plan<?> plan, Plan<?> wished, Show show, Optional<Closing> closing) {}

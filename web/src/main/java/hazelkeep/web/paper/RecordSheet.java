@@ -1,8 +1,6 @@
 package hazelkeep.web.paper;
 
-import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Made;
-import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
 import hazelkeep.web.paper.Faces.Face;
 import hazelkeep.web.said.Sentences;
@@ -24,7 +22,7 @@ final class RecordSheet {
             : Sentences.of("recordSheet.not-recorded-yet-as-it");
     s.text(Sheet.LEFT, Sheet.TOP, 10, Words.woods(of.plan()) + " \u00b7 " + when);
     double y = SectionPlate.draw(s, of.plan(), of.show(), Sheet.TOP + 4);
-    y = made(s, of.plan(), closing, of.show(), y + 2);
+    y = made(s, of, y + 2);
     for (List<String> said :
         closing
             .map(
@@ -45,14 +43,15 @@ final class RecordSheet {
     StandingPlate.draw(s, of.plan().sketch(), y + 4);
   }
 
-  private static double made(
-      Sheet s, Plan<?> plan, Optional<Closing> closing, Show show, double from) {
+  private static double made(Sheet s, Printed of, double from) {
     double y = from;
     s.text(Face.STRONG, Sheet.LEFT, y, 9.5, "Size");
     s.right(120, y, 9, "wished");
     s.right(150, y, 9, "made");
     y += 6;
-    for (Made m : Made.of(plan, closing.map(Closing::made).orElse(Map.of()), show)) {
+    for (Made m :
+        Made.of(
+            of.plan(), of.wished(), of.closing().map(Closing::made).orElse(Map.of()), of.show())) {
       y = s.room(y, 7);
       s.text(Sheet.LEFT, y, 9.5, m.label());
       s.right(120, y, 9, m.wished());

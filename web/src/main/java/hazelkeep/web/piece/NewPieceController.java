@@ -122,8 +122,9 @@ class NewPieceController {
       Model model,
       HttpServletResponse response) {
     DesignForm form = DesignForm.of(typed);
-    String name = form.value("name").strip();
-    if (name.isEmpty() || name.length() > NAME_MOST) {
+    String said = form.value("name").strip();
+    String name = said.isEmpty() ? kind.title() : said;
+    if (name.length() > NAME_MOST) {
       form.refuse("name", Sentences.of("any.a-piece-has-a", NAME_MOST));
     }
     Optional<D> design = Wish.design(kind, form, unit, planner.shop().woods());

@@ -1,6 +1,7 @@
 package hazelkeep.web.piece;
 
 import hazelkeep.element.Elements;
+import hazelkeep.finding.Verdict;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -14,6 +15,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
 import hazelkeep.piece.StockRules;
 import hazelkeep.route.Aim;
+import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Extent;
 import hazelkeep.web.drawing.BlankDrawing;
@@ -193,6 +195,9 @@ final class Wish {
     }
   }
 
+  /** So many of the things in the way are told beside the wish. */
+  private static final int TOLD = 3;
+
   private static Preview drawn(Plan<?> plan, Show show) {
     Extent closed = Extent.of(plan.aim().closed());
     List<String> lines = new ArrayList<>();
@@ -205,13 +210,18 @@ final class Wish {
               + show.len(b.across())
               + " across");
     }
-    long stops = plan.findings().stream().filter(f -> f.grade() == Grade.STOP).count();
-    lines.add(
-        stops == 0
-            ? plan.route().steps().size() + " steps, nothing in the way"
-            : stops == 1
-                ? Sentences.of("wish.one-thing-stands-in-the")
-                : Sentences.of("wish.things-stand-in-the-way", stops));
+    List<Verdict> stops =
+        plan.findings().stream()
+            .filter(f -> f.grade() == Grade.STOP)
+            .map(Finding::verdict)
+            .toList();
+    if (stops.isEmpty()) {
+      lines.add(plan.route().steps().size() + " steps, nothing in the way");
+    }
+    stops.stream().limit(TOLD).map(v -> v.title() + ": " + show.says(v)).forEach(lines::add);
+    if (stops.size() > TOLD) {
+      lines.add(Sentences.of("wish.more-stand-in-the-way", stops.size() - TOLD));
+    }
     return new Preview(BlankDrawing.of(plan.sketch()), lines, "");
   }
 }

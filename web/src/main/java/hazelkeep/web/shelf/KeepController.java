@@ -6,6 +6,8 @@ import hazelkeep.web.store.ShelfStore;
 import hazelkeep.web.store.Wait;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -44,11 +46,19 @@ class KeepController {
     return "redirect:/?did=" + what + "&id=" + id;
   }
 
+  private static final Pattern VARIANT = Pattern.compile("(.*), variant(?: (\\d{1,9}))?");
+
   /** A copy begins on paper, whatever became of the piece itself. */
   @PostMapping("/copy")
   String copy(@PathVariable long id) {
     Piece piece = pieces.get(id);
-    String name = piece.name() + ", variant";
+    Matcher before = VARIANT.matcher(piece.name());
+    String name =
+        !before.matches()
+            ? piece.name() + ", variant"
+            : before.group(1)
+                + ", variant "
+                + (before.group(2) == null ? 2 : Long.parseLong(before.group(2)) + 1);
     String called = name.length() > LONGEST ? piece.name() : name;
     return "redirect:/pieces/" + pieces.create(called, piece.kind(), piece.design(), piece.edits());
   }
