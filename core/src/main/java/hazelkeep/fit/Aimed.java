@@ -48,6 +48,14 @@ public record Aimed(
         : practice.of(Line.SNEAK_CUT_LEAST) + practice.of(Line.SNEAK_CUT_SHARE) * amount;
   }
 
+  /**
+   * So many times as far as usual readings and cuts may scatter before a cut is risked: 1 where the
+   * log has told the turner's own figure, more for a hand that nobody knows yet.
+   */
+  public double unsure(Line line) {
+    return practice.own(line).isPresent() ? 1 : practice.of(Line.SNEAK_UNKNOWN);
+  }
+
   /** The least clearance of the class, mm. */
   public double least() {
     return wanted.least(diameter(), practice);

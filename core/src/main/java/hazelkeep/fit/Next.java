@@ -102,10 +102,11 @@ public record Next(Do what, double amount, double target, double risk, double wi
    */
   static double cut(Aimed aim, Belief b) {
     double z = Belief.deviations(aim.practice().of(Line.SNEAK_RISK) / 100);
-    double s0 = aim.practice().of(Line.SNEAK_CUT_LEAST);
-    double s1 = aim.practice().of(Line.SNEAK_CUT_SHARE);
+    double s0 = aim.unsure(Line.SNEAK_CUT_LEAST) * aim.practice().of(Line.SNEAK_CUT_LEAST);
+    double s1 = aim.unsure(Line.SNEAK_CUT_SHARE) * aim.practice().of(Line.SNEAK_CUT_SHARE);
+    double v = Math.pow(aim.unsure(Line.READ_FIT), 2) * b.variance();
     double g = aim.most() - b.clearance();
-    double rest = g * g - z * z * (b.variance() + s0 * s0);
+    double rest = g * g - z * z * (v + s0 * s0);
     if (g <= 0 || rest <= 0) {
       return 0;
     }

@@ -20,8 +20,11 @@ class SneakUpTest {
   private static final Practice USUAL = Practice.USUAL;
   private static final double LID = 0.3;
 
+  /** The hand is known: the usual figures are its own. */
+  private static final Practice KNOWN = USUAL.with(Line.SNEAK_UNKNOWN, OptionalDouble.of(1));
+
   private static Aimed aimed(FitClass fit) {
-    return new Aimed(fit, 45, 46, 8, false, LID, USUAL);
+    return new Aimed(fit, 45, 46, 8, false, LID, KNOWN);
   }
 
   private static Seen seen(What what, double value) {
@@ -36,7 +39,7 @@ class SneakUpTest {
     Belief b = new Belief(45, 45 - 0.4, 0.0009, 0.0009, 0);
     assertThat(Next.cut(drop, b)).isCloseTo(0.3, within(1e-9));
     Practice wide =
-        USUAL
+        KNOWN
             .with(Line.FIT_DROP_ON_MOST, OptionalDouble.of(3))
             .with(Line.FIT_EASY_MOST, OptionalDouble.of(2.9));
     Aimed far = new Aimed(FitClass.DROP_ON, 45, 46, 8, false, LID, wide);

@@ -96,7 +96,8 @@ class SimulatedTurnersTest {
       told.append(fit.word()).append(": ").append(c).append(" at most ").append(c.upTo());
       told.append('\n');
       assertThat(c.upTo()).as(told.toString()).isLessThan(0.03);
-      assertThat(c.fits()).as(told.toString()).isGreaterThan(0.8);
+      // The others stop on the tight side, where wood can still come off.
+      assertThat(c.fits()).as(told.toString()).isGreaterThan(0.75);
     }
     System.out.print(told);
   }
@@ -117,6 +118,33 @@ class SimulatedTurnersTest {
       System.out.println(fit.word() + " led " + led + ", habit " + best);
       assertThat(led.trials()).as(fit.word()).isLessThan(best.trials());
     }
+  }
+
+  /** Calipers of 0.05, cuts that land twice as wide: the log knows neither yet. */
+  @Test
+  void no_hand_that_is_not_known_yet_goes_too_far_more_often_than_three_in_a_hundred() {
+    StringBuilder told = new StringBuilder();
+    double most = 0;
+    for (FitClass fit : new FitClass[] {FitClass.SUCTION, FitClass.SNUG, FitClass.EASY}) {
+      for (Manner m : Manner.values()) {
+        SplittableRandom chance = new SplittableRandom(11);
+        int loose = 0;
+        for (int i = 0; i < 5_000; i++) {
+          double recess = 45 + 0.1 * chance.nextGaussian();
+          double spigot = 45.8 + 0.1 * chance.nextGaussian();
+          Hands hands = new Hands(aimed(fit), recess, spigot, m, chance.split());
+          loose += FitRun.led(aimed(fit), hands).tooLoose() ? 1 : 0;
+        }
+        told.append(fit.word())
+            .append(' ')
+            .append(m)
+            .append(' ')
+            .append(loose / 50.0)
+            .append(" %; ");
+        most = Math.max(most, loose / 5_000.0);
+      }
+    }
+    assertThat(most).as(told.toString()).isLessThanOrEqualTo(0.03);
   }
 
   @Test

@@ -96,7 +96,7 @@ class SneakUpPageTest {
         .contains(Unit.MM.showFit(next.amount() / 2) + " mm a side")
         .contains("Goes past the fit in");
     assertThat(visitor.get("/pieces/" + id + "/bench").body()).contains("Sneak up, led");
-    for (int i = 0; i < 12 && next.amount() > 0; i++) {
+    for (int i = 0; i < 40 && next.amount() > 0; i++) {
       seen("CUT", Unit.MM.showFit(next.amount()));
       spigot -= next.amount();
       seen("ROOT", Unit.MM.showFit(spigot));

@@ -82,7 +82,6 @@ public final class LidKind extends ComposedKind<FittedLid> {
         double over = 2 * b.custom(Line.LID_OVERHANG);
         r.set(LidSizes.EDGE, b.mm(Vessel.RIM) + over);
       }
-      case VESSEL_LEANS -> r.set(Vessel.BELOW, b.mm(Vessel.RIM));
       default -> {}
     }
   }

@@ -270,6 +270,7 @@ class FoundController {
     model.addAttribute("show", show);
     model.addAttribute("ways", ways);
     model.addAttribute("stops", bench.plan().stops());
+    model.addAttribute("lost", WishLost.of(planner.plan(piece), bench.plan(), show));
     model.addAttribute("findings", FindingView.all(bench.plan(), show, json));
     model.addAttribute("last", runs.last(id));
     return "workbench/ways";
