@@ -356,11 +356,19 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
           "open",
           keys.recess.isPresent()
               ? Wording.of("socket.open-recess-and-seat-to")
-              : "Open the seat to size",
+              : seat(b) > 0 && opens(b, keys.seat)
+                  ? "Open the seat to size"
+                  : Wording.of("socket.open-the-hole-to-size"),
           Wording.of("socket.there-is-no-bit-of"),
           Speeds.At.TURNING,
           opened(b, w));
     }
+  }
+
+  /** Whether no bit has a width, so that a tool opens it. */
+  private boolean opens(Built b, DimKey wide) {
+    return bits(b).passes().stream()
+        .anyMatch(p -> p.open() > 0 && Math.abs(p.wanted() - b.due(wide)) < SAME);
   }
 
   private List<Act> opened(Built b, Work w) {
@@ -371,10 +379,11 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
           bared.addAll(List.of(WALL, STEP));
           read.add(w.deep(m.depth, counted()));
         });
-    if (seat(b) > 0) {
+    if (seat(b) > 0 && opens(b, keys.seat)) {
       bared.add(UNDER);
       read.add(w.deep(keys.deep, counted()));
-    } else if (pierced(b)) {
+    }
+    if (pierced(b) && opens(b, keys.hole)) {
       bared.add(HOLE);
     }
     read.add(0, w.acts().bare(0, part, bared.toArray(String[]::new)));
