@@ -1,6 +1,7 @@
 package hazelkeep.finding;
 
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Rounding;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -64,7 +65,7 @@ public record Verdict(Entry entry, Grade grade, double found, double limit, List
   }
 
   private static String plain(double value, String unit) {
-    return value + " " + unit;
+    return Rounding.to(value, 2) + " " + unit;
   }
 
   private String filled(String template, Numbers numbers) {

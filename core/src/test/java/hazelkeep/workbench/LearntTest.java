@@ -14,6 +14,7 @@ import hazelkeep.route.StepKey;
 import hazelkeep.solid.HalfSection;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -75,7 +76,11 @@ class LearntTest {
   void what_ran_out_drifted_and_came_out_otherwise_is_told_with_its_cases() {
     List<Fact> facts = new ArrayList<>();
     // 120 deep and 12 wide: 72 on the axis, 48 beyond.
-    facts.add(done(HalfSection.box(0, 120, 0, 6), Map.of(WIDE, 60.0)));
+    Map<DimKey, Double> dims = new HashMap<>();
+    for (int i = 0; i < 6; i++) {
+      dims.put(new DimKey(WIDE + "-" + i), 60.0);
+    }
+    facts.add(done(HalfSection.box(0, 120, 0, 6), dims));
     for (int i = 0; i < 6; i++) {
       facts.add(new Fact.RunOut(new StepKey("body/true"), 0.1));
       facts.add(
@@ -87,7 +92,10 @@ class LearntTest {
               null,
               null,
               0));
-      facts.add(new Fact.Reading(WIDE, "calipers", 60.5, i % 2 == 0 ? 60.5 : 59.5));
+      // Read twice, it is one case: the later reading.
+      DimKey size = new DimKey(WIDE + "-" + i);
+      facts.add(new Fact.Reading(size, "calipers", 63, 63));
+      facts.add(new Fact.Reading(size, "calipers", 60.5, i % 2 == 0 ? 60.5 : 59.5));
     }
     assertThat(of(Line.ROUTE_REGRIP, facts).value()).isCloseTo(0.1, within(1e-12));
     assertThat(of(Line.BORE_DRIFT, facts).value()).isCloseTo(0.02, within(1e-12));
