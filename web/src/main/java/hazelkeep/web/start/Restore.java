@@ -61,12 +61,13 @@ final class Restore {
       List<String> out = new ArrayList<>();
       try (ResultSet r =
           s.executeQuery(
-              "select lower(table_name) from information_schema.tables where table_schema ="
-                  + " 'PUBLIC' and table_name <> 'flyway_schema_history'")) {
+              "select lower(table_name) from information_schema.tables"
+                  + " where table_schema = 'PUBLIC'")) {
         while (r.next()) {
           out.add(r.getString(1));
         }
       }
+      out.remove("flyway_schema_history");
       return out;
     }
 
