@@ -56,7 +56,8 @@ class KeysTest extends Browsing {
     page.keyboard().press("Tab");
     assertThat(page.locator(".skip")).isFocused();
     page.keyboard().press("Enter");
-    assertThat(page.url()).endsWith("#main");
+    // The browser goes there in its own time.
+    assertThat(page).hasURL(java.util.regex.Pattern.compile("#main$"));
     page.keyboard().press("Tab");
     assertThat((Boolean) page.evaluate("document.activeElement.closest('#main') !== null"))
         .isTrue();
