@@ -74,11 +74,7 @@ class ManyPiecesTest {
             "/?board=all&q=Row")) {
       for (int i = 0; i < 2; i++) {
         asked();
-        long from = System.nanoTime();
         assertThat(APP.visitor().get(page).statusCode()).as(page).isEqualTo(200);
-        if (PIECES > 5_000) {
-          System.out.println(page + " " + (System.nanoTime() - from) / 1_000_000 + " ms ");
-        }
       }
       many.put(page, asked());
     }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
 import java.security.MessageDigest;
@@ -80,6 +81,10 @@ record OwnCertificate(Path file, String fingerprint) {
     try {
       if (tool.waitFor() != 0) {
         throw new IOException(said);
+      }
+      if (Files.getFileStore(making).supportsFileAttributeView("posix")) {
+        // Its key lies in it, wherever the folder lies.
+        Files.setPosixFilePermissions(making, PosixFilePermissions.fromString("rw-------"));
       }
       Files.move(making, file);
     } finally {
