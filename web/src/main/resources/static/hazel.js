@@ -338,12 +338,13 @@ if (route) {
   });
 }
 
-// The wish is drawn as it is typed; only the newest question is waited for.
+// The wish is drawn as it is typed; only the newest question is waited for. What was typed before this script came, or
+// was put back by the browser, is drawn too.
 const wish = document.getElementById("wish");
 if (wish) {
   let soon = 0;
   let asked = null;
-  wish.addEventListener("input", () => {
+  const draw = () => {
     clearTimeout(soon);
     soon = setTimeout(async () => {
       asked?.abort();
@@ -355,5 +356,12 @@ if (wish) {
         document.getElementById("preview").replaceWith(next);
       } catch { /* A newer question, or no server: the drawing stays as it was. */ }
     }, 300);
+  };
+  const typed = (field) => field.matches("select")
+    ? [...field.options].some((o) => o.selected !== o.defaultSelected && field.querySelector("[selected]"))
+    : field.value !== field.defaultValue || field.checked !== field.defaultChecked;
+  wish.addEventListener("input", draw);
+  window.addEventListener("pageshow", () => {
+    if ([...wish.querySelectorAll("input, select, textarea")].some(typed)) draw();
   });
 }

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.Position;
+import com.microsoft.playwright.options.WaitUntilState;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.cased.CasedKind;
 import hazelkeep.kinds.mill.MillKind;
@@ -80,6 +82,18 @@ class BrowserTest extends Browsing {
     assertThat(page.locator("#preview")).containsText("is not a size");
     page.fill("[name='sizes.outside.height']", "\u00f8 8,2 cm");
     assertThat(page.locator("#preview")).containsText("82.0 mm tall");
+  }
+
+  @Test
+  void what_is_typed_before_the_script_has_come_is_drawn_when_it_comes() {
+    List<Route> held = new ArrayList<>();
+    page.route("**/hazel.js", held::add);
+    page.navigate(
+        app.base() + "/pieces/new", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+    page.fill("[name='sizes.outside.height']", "eighty");
+    page.waitForCondition(() -> !held.isEmpty());
+    held.forEach(Route::resume);
+    assertThat(page.locator("#preview")).containsText("is not a size");
   }
 
   @Test
