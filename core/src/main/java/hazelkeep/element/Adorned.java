@@ -8,7 +8,6 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
@@ -382,11 +381,6 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     List<DimKey> out = new ArrayList<>(plain.recorded(design));
     Elements.of(design).forEach(e -> e.sizes().forEach(r -> out.add(r.key())));
     return out;
-  }
-
-  @Override
-  public List<Remedy> waysOn(D design, Aim aim, AsFound found) {
-    return plain.waysOn(design, aim, found);
   }
 
   @Override

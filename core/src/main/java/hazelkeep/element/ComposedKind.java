@@ -7,7 +7,6 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Boring;
@@ -378,13 +377,6 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   @Override
   public List<DimKey> recorded(D design) {
     return each(design, Element::recorded).stream().distinct().toList();
-  }
-
-  @Override
-  public List<Remedy> waysOn(D design, Aim aim, AsFound found) {
-    Tries out = new Tries(aim);
-    made(design).elements().forEach(e -> e.found(found, aim, out));
-    return out.done();
   }
 
   /** Whether it is filled up to a line, as with seed or salt; else things are laid in. */

@@ -5,7 +5,6 @@ import hazelkeep.hold.Expand;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.FootRecess;
@@ -16,11 +15,9 @@ import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
-import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
-import hazelkeep.route.Aim;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Frame;
@@ -217,16 +214,6 @@ public record DishedFoot(
     sane.below(HOLLOW.path(), at.stretch().path());
     if (by.offered && held(lay)) {
       sane.below(WIDE.path(), across.path());
-    }
-  }
-
-  /** A shallower hollow leaves more over it, mm. */
-  private static final double SHALLOW = 1.5;
-
-  @Override
-  public void found(AsFound f, Aim aim, Tries r) {
-    if (f.part().equals(on.part())) {
-      r.set(HOLLOW, SHALLOW);
     }
   }
 

@@ -8,7 +8,6 @@ import hazelkeep.bore.Sweep;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
@@ -21,7 +20,6 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
@@ -214,7 +212,7 @@ public class Drilled implements Element {
         b.custom(left.floor()),
         part,
         new Point(place.below(b, point(b)), 0),
-        left.thin() == Entry.FLOOR_THIN ? "counted from the bit's point" : part);
+        left.thin() == Entry.FLOOR_THIN ? "under the bit's point" : part);
   }
 
   @Override
@@ -234,16 +232,6 @@ public class Drilled implements Element {
       case BORE_DRIFTS -> r.more(3, wide);
       case CONTENT_TALL -> r.more(lack, deep);
       default -> {}
-    }
-  }
-
-  @Override
-  public void found(AsFound f, Aim aim, Tries r) {
-    if (f.part().equals(place.on().part())) {
-      if (f.what() == AsFound.What.DEPTH) {
-        r.set(sizes.depth(), f.value()).set(sizes.depth(), f.value() + 1);
-      }
-      r.more(-1, sizes.diameter());
     }
   }
 

@@ -1,7 +1,6 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Fitting;
@@ -10,7 +9,6 @@ import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Hole;
@@ -70,13 +68,6 @@ public interface Element {
   default List<Boring> boring(Built built) {
     return List.of();
   }
-
-  /**
-   * Changes worth trying when the wood was found otherwise than planned, best first.
-   *
-   * @param found in plain words: a spigot broken off is a part too short
-   */
-  default void found(AsFound found, Aim aim, Tries tries) {}
 
   /** Its sizes that the record of a finished piece keeps. */
   default List<DimKey> recorded() {

@@ -1,13 +1,11 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tries;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
@@ -93,11 +91,6 @@ public record Lengths(Side side, String one, Function<Lay, List<Length>> lengths
   @Override
   public List<Grip> grips(Built b) {
     return side.grips(b);
-  }
-
-  @Override
-  public void found(AsFound f, Aim aim, Tries r) {
-    side.found(f, aim, r);
   }
 
   @Override

@@ -135,7 +135,15 @@ record RingJudge(RingZone zone, Built b) {
               .more(f.verdict().found() - f.verdict().limit(), RingZone.OUT);
       case RING_FALLS -> r.more(f.verdict().limit() - f.verdict().found() - 1, RingZone.IN);
       case RING_WEAK -> r.more(1, RingZone.WIDE).more(2, RingZone.WIDE).more(-2, RingZone.IN);
+      case PART_GIVEN_UP -> spare(r);
       default -> {}
+    }
+  }
+
+  /** A ring that broke: its spare is freed in its stead. */
+  private void spare(Tries r) {
+    if (zone.spare() == RingZone.Spare.KEPT) {
+      r.choose("spare", RingZone.Spare.FREED.name());
     }
   }
 }

@@ -2,7 +2,6 @@ package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Dims;
@@ -15,7 +14,6 @@ import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
@@ -352,15 +350,6 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
     Point at = new Point(low + b.mm(AT), b.mm(OUT) / 2);
     Handle handle = new Handle(AT.path(), "where the rings are", at, true, false);
     return List.of(Grip.of(AT, handle, to -> Math.max(0, to.z() - low)));
-  }
-
-  /** A ring that broke: its spare is freed in its stead. */
-  @Override
-  public void found(AsFound f, Aim aim, Tries r) {
-    boolean ring = rings().stream().anyMatch(x -> x.name().equals(f.part()));
-    if (ring && spare == Spare.KEPT) {
-      r.choose("spare", Spare.FREED.name());
-    }
   }
 
   @Override

@@ -1,13 +1,11 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tries;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.Curve;
 import hazelkeep.solid.HalfSection;
@@ -180,44 +178,6 @@ public record Side(
 
   private Station last() {
     return places.get(places.size() - 1);
-  }
-
-  /** The diameter that is the largest. */
-  private DimKey widest(Aim aim) {
-    return places.stream()
-        .map(Station::drawn)
-        .max(Comparator.comparingDouble(k -> aim.mm(k)))
-        .orElseThrow();
-  }
-
-  @Override
-  public void found(AsFound f, Aim aim, Tries r) {
-    if (!f.part().equals(on.part())) {
-      return;
-    }
-    DimKey wide = widest(aim);
-    DimKey high = rise.height();
-    double v = f.value();
-    switch (f.what()) {
-      case LENGTH -> {
-        double left = v - spigot(aim);
-        r.set(high, left).set(high, left - STEP);
-      }
-      case DIAMETER -> r.set(wide, v).set(wide, v - STEP / 2);
-      case FLAW -> r.more(-2 * v, wide).more(-2 * v - STEP / 2, wide);
-      default -> {}
-    }
-  }
-
-  /** A second way on goes so much further, mm. */
-  private static final double STEP = 2;
-
-  /** How long the spigot of its part is, mm. */
-  private double spigot(Aim aim) {
-    return aim.part(on.part()).surfaces().stream()
-        .filter(s -> s.role() == Role.FIT && !s.inside())
-        .mapToDouble(s -> s.line().length())
-        .sum();
   }
 
   @Override

@@ -5,7 +5,6 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Closes;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Measure;
@@ -17,7 +16,6 @@ import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
 import hazelkeep.route.Acts;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Joint;
 import hazelkeep.route.SetupDraft;
@@ -213,19 +211,6 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   }
 
   @Override
-  public void found(AsFound f, Aim aim, Tries r) {
-    if (f.part().equals(on.part()) && f.what() == AsFound.What.LENGTH) {
-      r.more(-STEP, LENGTH);
-    }
-    if (!threaded()) {
-      r.choose("fit", FitClass.EASY.name());
-    }
-  }
-
-  /** A shorter spigot is shorter by so much, mm. */
-  private static final double STEP = 2;
-
-  @Override
   public List<DimKey> recorded() {
     return List.of(LENGTH, DIAMETER, CLEARANCE);
   }
@@ -261,6 +246,10 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
         r.more(-lack, LENGTH);
       }
       case SPIGOT_WALL -> r.more(2 * lack, mate.diameter);
+      case FIT_LOOSE -> {
+        FitClass now = FitClass.at(f.verdict().found(), b.mm(mate.diameter), b.shop().practice());
+        r.choose("fit", now.name());
+      }
       default -> {}
     }
   }

@@ -8,7 +8,6 @@ import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
@@ -21,7 +20,6 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
-import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
@@ -269,19 +267,6 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
 
   /** A wider bit is stiffer by so much more, mm. */
   private static final double WIDER = 5;
-
-  /** A narrower bore leaves more wall, mm. */
-  private static final double NARROWER = 2;
-
-  @Override
-  public void found(AsFound f, Aim aim, Tries r) {
-    if (f.part().equals(part)) {
-      if (f.what() == AsFound.What.DEPTH) {
-        r.set(keys.fromFoot, f.value());
-      }
-      r.more(-NARROWER, keys.diameter);
-    }
-  }
 
   @Override
   public List<DimKey> recorded() {

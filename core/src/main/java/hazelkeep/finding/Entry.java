@@ -63,6 +63,7 @@ public enum Entry {
   BIT_FAST,
   LATHE_FAST,
   SHAKES,
+  SHAKES_MUCH,
   BREAKS,
   TAIL_TWISTS,
   CRITICAL_SPEED,

@@ -81,6 +81,8 @@ public record Verdict(Entry entry, Grade grade, double found, double limit, List
   private String place(String name, Numbers numbers) {
     return switch (name) {
       case "found" -> numbers.of(found, unit());
+      case "found hand" -> numbers.of(found / GRAVITY, "kg");
+      case "limit hand" -> numbers.of(limit / GRAVITY, "kg");
       case "-found" -> numbers.of(-found, unit());
       case "limit" -> numbers.of(limit, unit());
       case "off" -> numbers.of(Math.abs(found - limit), unit());
@@ -88,6 +90,9 @@ public record Verdict(Entry entry, Grade grade, double found, double limit, List
       default -> said(name, numbers);
     };
   }
+
+  /** What pushes as hard as so many newtons lies on a hand, m/s2. */
+  private static final double GRAVITY = 9.81;
 
   private String said(String name, Numbers numbers) {
     String word = said.get(name.charAt(0) - '0');

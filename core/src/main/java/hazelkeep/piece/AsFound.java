@@ -32,31 +32,65 @@ public record AsFound(
 
   /** What can be found. */
   public enum What {
-    SPIGOT("spigot broken off", Wording.of("asFound.what-is-left-of-it"), Says.VALUE),
-    RIM("rim torn or chipped", "how deep, from the rim", Says.VALUE, Says.DEGREES, Says.ROUND),
+    SPIGOT(
+        "spigot broken off",
+        Wording.of("asFound.what-is-left-of-it"),
+        Wording.of("asFound.spigot-helps"),
+        Says.VALUE),
+    RIM(
+        "rim torn or chipped",
+        "how deep, from the rim",
+        Wording.of("asFound.rim-helps"),
+        Says.VALUE,
+        Says.DEGREES,
+        Says.ROUND),
     CRACK(
         "a crack",
         Wording.of("asFound.how-deep-empty-if-nobody"),
+        Wording.of("asFound.crack-helps"),
         Says.VALUE,
         Says.AT,
         Says.TO,
         Says.DEGREES),
-    FLAW("a flaw in the wood", "how deep", Says.VALUE, Says.AT, Says.DEGREES, Says.ROUND),
-    PIERCED("floor pierced", "how wide the hole is", Says.VALUE),
-    DEPTH("too deep", Wording.of("asFound.how-deep-it-is-from"), Says.VALUE),
-    DIAMETER("too thin", "the diameter there", Says.VALUE, Says.AT),
-    LENGTH("too short", Wording.of("asFound.its-whole-length-now-spigot"), Says.VALUE),
-    OFF("bored off the middle", "by how much", Says.VALUE),
-    DROPPED("dropped, looks whole", ""),
-    LOST("lost or broken to pieces", "");
+    FLAW(
+        "a flaw in the wood",
+        "how deep",
+        Wording.of("asFound.flaw-helps"),
+        Says.VALUE,
+        Says.AT,
+        Says.DEGREES,
+        Says.ROUND),
+    PIERCED(
+        "floor pierced", "how wide the hole is", Wording.of("asFound.pierced-helps"), Says.VALUE),
+    DEPTH(
+        "too deep",
+        Wording.of("asFound.how-deep-it-is-from"),
+        Wording.of("asFound.depth-helps"),
+        Says.VALUE),
+    DIAMETER(
+        "too thin",
+        "the diameter there",
+        Wording.of("asFound.diameter-helps"),
+        Says.VALUE,
+        Says.AT),
+    LENGTH(
+        "too short",
+        Wording.of("asFound.its-whole-length-now-spigot"),
+        Wording.of("asFound.length-helps"),
+        Says.VALUE),
+    OFF("bored off the middle", "by how much", Wording.of("asFound.off-helps"), Says.VALUE),
+    DROPPED("dropped, looks whole", "", Wording.of("asFound.dropped-helps")),
+    LOST("lost or broken to pieces", "", Wording.of("asFound.lost-helps"));
 
     private final String word;
     private final String asked;
+    private final String helps;
     private final Set<Says> says;
 
-    What(String word, String asked, Says... says) {
+    What(String word, String asked, String helps, Says... says) {
       this.word = word;
       this.asked = asked;
+      this.helps = helps;
       this.says = says.length == 0 ? EnumSet.noneOf(Says.class) : EnumSet.of(says[0], says);
     }
 
@@ -87,6 +121,11 @@ public record AsFound(
     /** What its size means; empty where it has none. */
     public String asked() {
       return asked;
+    }
+
+    /** What turners do about it by hand. */
+    public String helps() {
+      return helps;
     }
 
     /** What has to be said of it. */

@@ -176,19 +176,4 @@ public final class Gone {
         ? Math.max(0, high - Math.max(low, gone.minZ()))
         : Math.max(0, Math.min(high, gone.maxZ()) - low);
   }
-
-  /**
-   * The same in the words that ways on are thought of in: a spigot broken off is a part too short,
-   * a chipped rim one that is cut back to sound wood.
-   */
-  public AsFound plain(AsFound f) {
-    double whole = high - low;
-    return switch (f.what()) {
-      case SPIGOT ->
-          new AsFound(f.part(), AsFound.What.LENGTH, 0, Math.max(SAME, whole - shorter(f)));
-      case RIM -> new AsFound(f.part(), AsFound.What.LENGTH, 0, Math.max(SAME, whole - f.value()));
-      case CRACK -> new AsFound(f.part(), AsFound.What.FLAW, f.at(), f.value());
-      default -> f;
-    };
-  }
 }

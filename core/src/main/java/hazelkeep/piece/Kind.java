@@ -162,9 +162,6 @@ public interface Kind<D extends Design> {
   /** The dimensions that the record of a finished piece keeps, in order. */
   List<DimKey> recorded(D design);
 
-  /** Changes of the design worth trying when the wood was found otherwise than planned. */
-  List<Remedy> waysOn(D design, Aim aim, AsFound found);
-
   /** What the finished piece is like. */
   Properties properties(D design, Aim aim);
 }

@@ -188,6 +188,16 @@ public record Plan<D extends Design>(
   /** Whole plans that are tried for the ways out of all findings, the gravest first. */
   private static final int TRIED = 200;
 
+  /** Ways out of a finding that are worth trying, those that a turner would take first. */
+  public List<Remedy> worthTrying(Finding f) {
+    return new WaysOut(sketch).of(f, kind().remedies(design(), f, aim(), shop()));
+  }
+
+  /** Whether a change keeps the wish: what was bought or must go in stays, no size is halved. */
+  public boolean keepsWish(Remedy r) {
+    return new WaysOut(sketch).sensible(r);
+  }
+
   private List<Remedy> helping(Finding f, WaysOut ways, Map<Object, Optional<Plan<D>>> memo) {
     List<Remedy> helps = new ArrayList<>(f.remedies());
     for (Remedy r : ways.of(f, kind().remedies(design(), f, aim(), shop()))) {

@@ -26,7 +26,7 @@ public record StickPiece(DimKey key, String label, double from, double to, boole
   /**
    * The sizes that are of the stock and of nothing in the piece: what is consumed, and the blank.
    */
-  static Set<DimKey> stock(List<StickPiece> stick) {
+  public static Set<DimKey> stock(List<StickPiece> stick) {
     Set<DimKey> out = new HashSet<>(BLANK);
     stick.stream().filter(s -> !s.kept).forEach(s -> out.add(s.key));
     return out;

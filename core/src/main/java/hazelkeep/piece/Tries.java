@@ -110,6 +110,7 @@ public final class Tries {
           "expand-range",
           "recess-shallow",
           "splits",
+          "comes-loose",
           "seat-leans",
           "seat-gone",
           "jam-loose",

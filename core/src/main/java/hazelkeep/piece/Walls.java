@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
@@ -288,7 +289,9 @@ public final class Walls {
     for (Under under : List.of(Under.SIDE, Under.RIM, Under.SPIGOT, Under.TOP)) {
       Thin t = least.get(under);
       if (t != null) {
-        told.thin(entry(under), t.left(), wanted(under), part.name(), t.inside(), part.name());
+        String drifts = drift(t.inside()) > SAME ? Wording.of("walls.drift-counted-off") : "";
+        told.thin(
+            entry(under), t.left(), wanted(under), part.name(), t.inside(), part.name(), drifts);
       }
     }
     floor(told);

@@ -154,7 +154,8 @@ final class WaysOut {
     return new DimKey("tenon-" + end + ".diameter");
   }
 
-  private boolean sensible(Remedy r) {
+  /** Whether a change keeps the wish. */
+  boolean sensible(Remedy r) {
     if (r instanceof Remedy.Together t) {
       return t.all().stream().allMatch(this::sensible);
     }
@@ -171,7 +172,9 @@ final class WaysOut {
     boolean place =
         sketch.design().elements().stream().anyMatch(a -> a.size("height").equals(set.key()));
     double most = shop.custom(Line.ADVICE_FACTOR);
+    // What may be nothing can be left out: a hollow under a foot.
     return d.mm() <= 0
+        || set.to().mm() == 0
         || place
         || stock.contains(set.key())
         || little

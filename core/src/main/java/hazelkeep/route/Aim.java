@@ -86,6 +86,28 @@ public record Aim(
     return parts.stream().filter(p -> named(p.name()).isEmpty()).toList();
   }
 
+  /**
+   * Whether a part goes loosely round another of the same blank, as a captive ring round its stem:
+   * no other blank makes it again.
+   */
+  public boolean captive(Part p) {
+    HalfSection t = p.target();
+    return t.minR() > 0
+        && offBlank().contains(p)
+        && offBlank().stream()
+            .filter(q -> !q.equals(p))
+            .map(q -> q.target().and(HalfSection.box(t.minZ(), t.maxZ(), 0, t.minR())))
+            .anyMatch(within -> within.area() > HalfSection.DUST_AREA);
+  }
+
+  /**
+   * Whether a part is all that is made of the piece's blank, but for what goes loosely round it.
+   */
+  public boolean whole(Part p) {
+    return offBlank().contains(p)
+        && offBlank().stream().filter(q -> !q.equals(p)).allMatch(this::captive);
+  }
+
   /** What the turner goes by in one matter, in the line's unit. */
   public double custom(Line line) {
     return practice.of(line);

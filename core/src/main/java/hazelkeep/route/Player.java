@@ -324,7 +324,9 @@ final class Player {
       return false;
     }
     if (state.stock(aim.part(part)).isEmpty()) {
-      log.find(Entry.PART_GONE.told(Grade.STOP, part), step.key(), part, null);
+      if (!log.tells(Entry.PART_GONE, part)) {
+        log.find(Entry.PART_GONE.told(Grade.STOP, part), step.key(), part, null);
+      }
       return false;
     }
     return true;

@@ -131,13 +131,14 @@ final class Shaking {
       double force = shop.custom(cut.force());
       out.add(
           found(
-              Entry.SHAKES.told(
-                  judged.grade(),
-                  found,
-                  limit,
-                  cut.words(),
-                  Double.toString(force / found),
-                  Double.toString(force / limit)),
+              (force / found > MUCH ? Entry.SHAKES_MUCH : Entry.SHAKES)
+                  .told(
+                      judged.grade(),
+                      found,
+                      limit,
+                      cut.words(),
+                      Double.toString(Math.min(MUCH, force / found)),
+                      Double.toString(force / limit)),
               stage,
               part,
               where,
@@ -157,6 +158,9 @@ final class Shaking {
               ""));
     }
   }
+
+  /** What gives by more than this is not held in any sense, mm. */
+  private static final double MUCH = 5;
 
   private boolean slender(Stage stage, double place) {
     Work work = stage.left();
@@ -214,10 +218,17 @@ final class Shaking {
     return out.toString();
   }
 
+  /** Beyond this nobody feels how many times stiffer something is. */
+  private static final double FAR = 10;
+
   private void say(StringBuilder out, double factor, UnaryOperator<String> words) {
     if (factor > shop.custom(Line.STIFF_WORTH_SAYING)) {
       out.append(out.isEmpty() ? "" : " ")
-          .append(words.apply(Rounding.text(factor, factor < 10 ? 1 : 0)));
+          .append(
+              words.apply(
+                  factor > FAR
+                      ? Wording.of("shaking.far-stiffer")
+                      : Wording.of("shaking.times-as-stiff", Rounding.text(factor, 1))));
     }
   }
 

@@ -191,12 +191,26 @@ public record State(
     return new State(next, surfaces, removed, dust, waste, letIn);
   }
 
-  /** This state without a part: lost or broken, and all that was done to it with it. */
-  public State gone(String part, Aim aim) {
+  /**
+   * This state without a part: lost or broken, and all that was done to it with it. Where it is all
+   * that the blank is for, what goes loosely round it is lost with it; where it still hangs on
+   * another part, that keeps its wood.
+   */
+  public State gone(Part part, Aim aim) {
+    List<Part> lost = aim.whole(part) ? aim.offBlank() : List.of(part);
     Map<String, Body> next = new LinkedHashMap<>(bodies);
-    next.remove(part);
+    for (Body b : bodies.values()) {
+      List<Part> in = partsIn(b, aim);
+      if (!in.isEmpty() && lost.containsAll(in)) {
+        next.remove(b.name());
+      } else if (in.contains(part)) {
+        HalfSection t = part.target();
+        next.put(
+            b.name(), b.without(HalfSection.box(t.minZ(), t.maxZ(), t.minR(), HalfSection.FAR)));
+      }
+    }
     Map<SurfaceId, Surf> left = new LinkedHashMap<>(surfaces);
-    left.keySet().removeIf(id -> id.part().equals(part));
+    left.keySet().removeIf(id -> lost.stream().anyMatch(p -> id.part().equals(p.name())));
     return new State(next, left, removed, dust, waste, letIn).looked(aim);
   }
 

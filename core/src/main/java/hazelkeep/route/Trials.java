@@ -36,8 +36,8 @@ final class Trials {
     double recess = 2 * outer.get().sound().inner(midZ(j.outer()));
     double spigot = 2 * inner.get().swept().outer(midZ(j.inner()));
     double clearance = recess - spigot;
-    if (clearance < NO_FIT) {
-      // One of the two was not cut at all, which is told as wood that is left.
+    if (clearance < NO_FIT || spigot == 0) {
+      // One of the two was not cut at all, or broke off: told as wood that is left or missing.
       return;
     }
     FitClass fit = t.jam() ? FitClass.JAM : j.use();

@@ -8,6 +8,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
+import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
 import hazelkeep.route.State;
@@ -21,7 +22,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /**
  * Where a run stands: the wood as the facts made it, and the rest of the route planned from there.
@@ -36,6 +36,7 @@ public final class Bench<D extends Design> {
   private final Set<StepKey> done;
   private final Map<DimKey, Double> readings;
   private final Set<Long> expired;
+  private Keeping<D> keeping;
 
   private Bench(Standing<D> standing, Replay<D> log) {
     this.standing = standing;
@@ -123,12 +124,7 @@ public final class Bench<D extends Design> {
 
   /** Dimensions that stay as they are because what they measure is cut, mm. */
   public Map<DimKey, Double> settled() {
-    Set<DimKey> cut =
-        plan.route().steps().stream()
-            .filter(s -> done.contains(s.key()))
-            .flatMap(s -> plan.prompts(s).stream())
-            .map(p -> p.dim().key())
-            .collect(Collectors.toSet());
+    Set<DimKey> cut = standing.cut();
     Map<DimKey, Double> out = new LinkedHashMap<>();
     for (Feature f : plan.kind().features(plan.design(), plan.aim(), plan.shop())) {
       if (cut.contains(f.key())) {
@@ -136,6 +132,14 @@ public final class Bench<D extends Design> {
       }
     }
     return out;
+  }
+
+  /** A change that leaves alone what was cut already. */
+  Remedy keeping(Remedy main) {
+    if (keeping == null) {
+      keeping = new Keeping<>(this);
+    }
+    return keeping.with(main);
   }
 
   /** Puts facts together as of now. */
@@ -160,13 +164,16 @@ public final class Bench<D extends Design> {
     return notes.taken(what, gauge, shown, in);
   }
 
-  /** The fact that a size was measured, and is to stay so. */
-  public Fact.Reading read(DimKey what, String gauge, double shown, double truth) {
+  /**
+   * The fact that a size was measured, and is to stay so; a depth that no piece of this design
+   * could have is entered as what was found.
+   */
+  public Fact read(DimKey what, String gauge, double shown, double truth) {
     return notes.read(what, gauge, shown, truth, true);
   }
 
   /** The fact that a size was measured with wood still to be cut there. */
-  public Fact.Reading onTheWay(DimKey what, String gauge, double shown, double truth) {
+  public Fact onTheWay(DimKey what, String gauge, double shown, double truth) {
     return notes.read(what, gauge, shown, truth, false);
   }
 

@@ -24,21 +24,29 @@ final class Correction {
 
   private Correction() {}
 
+  /**
+   * What a reading says.
+   *
+   * @param mm the true length
+   * @param off by how much it moves what it measures, mm
+   */
+  record Read(double mm, double off) {}
+
   /** The state with its stock as a reading says, which the aim has in its sizes. */
-  static State of(State state, Aim aim, Feature f, double mm) {
+  static State of(State state, Aim aim, Feature f, Read read) {
     if (f.kind() != Feature.Kind.SKINS) {
-      return of(state, aim, aim.part(f.surface().part()), f, mm);
+      return of(state, aim, aim.part(f.surface().part()), f, read);
     }
     State out = state;
     for (Part p : aim.parts()) {
       if (p.surfaces().stream().anyMatch(s -> s.id().name().equals(f.surface().name()))) {
-        out = of(out, aim, p, f, mm);
+        out = of(out, aim, p, f, read);
       }
     }
     return out;
   }
 
-  private static State of(State state, Aim aim, Part part, Feature f, double mm) {
+  private static State of(State state, Aim aim, Part part, Feature f, Read read) {
     Optional<Body> stock = state.stock(part);
     if (stock.isEmpty()) {
       return state;
@@ -47,10 +55,10 @@ final class Correction {
     HalfSection wood = body.sound();
     HalfSection now =
         switch (f.kind()) {
-          case OUTER -> outer(wood, aim.surface(f.surface()), mm / 2);
-          case INNER -> inner(wood, aim.surface(f.surface()), mm / 2);
+          case OUTER -> outer(wood, aim.surface(f.surface()), read.mm / 2);
+          case INNER -> inner(wood, aim.surface(f.surface()), read.mm / 2);
           case SHAPE -> shape(wood, part, aim.surface(f.surface()));
-          case SKIN, SKINS -> skin(wood, part);
+          case SKIN, SKINS -> skin(wood, part, read.off);
           case STUB -> stub(wood, part.standingOn(f.surface()));
         };
     if (now.equals(wood)) {
@@ -135,7 +143,7 @@ final class Correction {
 
   /** Near a surface that has been cut, the stock is what the target, with the reading, says. */
   private static HalfSection shape(HalfSection wood, Part part, Surface s) {
-    if (uncut(wood, s)) {
+    if (uncut(wood, s, IN_FRONT)) {
       return wood;
     }
     double z0 = low(s) - BAND;
@@ -150,43 +158,58 @@ final class Correction {
       return wood.minus(s.zone().and(face)).plus(part.target().and(face));
     }
     HalfSection band = HalfSection.box(z0, z1, 0, r + 0.5);
-    return wood.minus(band.minus(part.target())).plus(part.target().and(band));
+    // What lies under a thin floor is not the hollow's: a foot's waste stays.
+    HalfSection hollow = band.and(s.zone());
+    return wood.minus(hollow.minus(part.target())).plus(part.target().and(band));
   }
 
   /** How far under an outside the stock follows the target, mm. */
   private static final double UNDER = 0.5;
 
-  /** Over what is seen of a part and was cut, the stock is what the target says. */
-  private static HalfSection skin(HalfSection wood, Part part) {
+  /**
+   * Over what is seen of a part and was cut, the stock is what the target says; what still lies
+   * under more wood than the reading moves, as a butt beside a stem that is down to size, stays.
+   */
+  private static HalfSection skin(HalfSection wood, Part part, double moved) {
+    double front = moved + UNDER;
     HalfSection filled = part.target();
     for (Surface s : part.surfaces()) {
       filled = s.inside() ? filled.plus(s.zone()) : filled;
     }
+    HalfSection out = skin(wood, part, filled, HalfSection.EMPTY, front);
+    // A nub that still stands on what was not cut would fall off: it stays, with what carries it.
+    HalfSection off = HalfSection.EMPTY;
+    for (HalfSection piece : out.pieces()) {
+      off = piece.holds(part.core()) ? off : off.plus(piece);
+    }
+    return off.isEmpty() ? out : skin(wood, part, filled, off.leaving(2 * front), front);
+  }
+
+  private static HalfSection skin(
+      HalfSection wood, Part part, HalfSection filled, HalfSection stays, double front) {
     HalfSection out = wood;
     for (Surface s : part.surfaces()) {
-      if (!s.inside() && s.role() == Role.SHOW && !uncut(wood, s)) {
+      if (!s.inside() && s.role() == Role.SHOW && !uncut(wood, s, Math.max(IN_FRONT, front))) {
         double r = s.line().points().stream().mapToDouble(Point::r).min().orElse(0) - UNDER;
         HalfSection over = HalfSection.box(low(s), high(s), Math.max(0, r), HalfSection.FAR);
-        out = out.minus(over.minus(filled)).plus(over.and(part.target()));
+        out = out.minus(over.minus(filled).minus(stays)).plus(over.and(part.target()));
       }
     }
     return out;
+  }
+
+  /** Whether wood stands so far before a place of a surface. */
+  private static boolean before(HalfSection wood, Polyline.Sample x, double mm) {
+    return wood.holds(x.at().z() + mm * x.nz(), Math.max(0, x.at().r() + mm * x.nr()));
   }
 
   /** How far in front of a surface wood must stand for it not to be cut yet, mm. */
   private static final double IN_FRONT = 1;
 
   /** Whether most of a surface still lies deep under wood; a hair of it is what a reading tells. */
-  private static boolean uncut(HalfSection wood, Surface s) {
+  private static boolean uncut(HalfSection wood, Surface s, double front) {
     List<Polyline.Sample> all = s.line().samples(2, 0.2);
-    long under =
-        all.stream()
-            .filter(
-                x ->
-                    wood.holds(
-                        x.at().z() + IN_FRONT * x.nz(),
-                        Math.max(0, x.at().r() + IN_FRONT * x.nr())))
-            .count();
+    long under = all.stream().filter(x -> before(wood, x, front)).count();
     return under > 0.9 * all.size();
   }
 

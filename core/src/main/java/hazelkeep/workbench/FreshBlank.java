@@ -38,7 +38,7 @@ public record FreshBlank(double length, double across) {
 
   /** The least that a part needs. */
   static FreshBlank least(Aim aim, String part, Shop shop) {
-    Optional<Body> own = aim.own(part);
+    Optional<Body> own = own(aim, part);
     if (own.isPresent()) {
       HalfSection offcut = own.get().sound();
       return new FreshBlank(offcut.maxZ() - offcut.minZ(), 2 * offcut.maxR());
@@ -53,6 +53,11 @@ public record FreshBlank(double length, double across) {
     return new FreshBlank(
         Math.ceil(length * 2) / 2,
         Rounding.to(aim.mm(StockRules.ROUND) + 2 * aim.custom(Line.STOCK_CENTRING), 1));
+  }
+
+  /** The blank that is all for this part. */
+  private static Optional<Body> own(Aim aim, String part) {
+    return aim.whole(aim.part(part)) ? Optional.of(aim.blank()) : aim.own(part);
   }
 
   /**
@@ -72,7 +77,7 @@ public record FreshBlank(double length, double across) {
               Dims.both(length),
               Dims.both(across)));
     }
-    Optional<Body> own = aim.own(part);
+    Optional<Body> own = own(aim, part);
     if (own.isPresent()) {
       double low = own.get().sound().minZ();
       return HalfSection.box(low, low + length, 0, across / 2);

@@ -82,7 +82,7 @@ public final class Hand {
    *
    * @param settles whether it is to stay so; else wood is still to be cut there
    */
-  public Fact.Reading read(DimKey what, String gauge, double shown, double truth, boolean settles) {
+  public Fact read(DimKey what, String gauge, double shown, double truth, boolean settles) {
     return notes.read(what, gauge, shown, truth, settles);
   }
 

@@ -110,11 +110,13 @@ final class Notes<D extends Design> {
 
   /**
    * The fact that a size was measured, with what it says of the wood: near what was measured it is
-   * what the piece would be with a size like that.
+   * what the piece would be with a size like that. A depth that no piece of this design could have
+   * is what was found: bored through.
    *
    * @param settles whether the size is to stay so
+   * @throws BadDesign when neither could be
    */
-  Fact.Reading read(DimKey what, String gauge, double shown, double truth, boolean settles) {
+  Fact read(DimKey what, String gauge, double shown, double truth, boolean settles) {
     Map<DimKey, Double> valid = new LinkedHashMap<>(log.standing());
     valid.put(what, truth);
     Aim then;
@@ -122,7 +124,7 @@ final class Notes<D extends Design> {
       then = kind.aim(design, Dims.resolve(design, kind.rules(design), shop, valid), shop);
     } catch (BadDesign e) {
       if (settles) {
-        throw e;
+        return bored(what, truth).orElseThrow(() -> e);
       }
       // On the way a size may be one that no finished piece could have.
       return new Fact.Reading(what, gauge, shown, truth, false, List.of(), where());
@@ -139,6 +141,25 @@ final class Notes<D extends Design> {
         Where.of(then, planes));
   }
 
+  /** A hollow deeper than its part lets it be; empty where the size is none from its mouth. */
+  private Optional<Fact> bored(DimKey what, double truth) {
+    for (Measure m : kind.measures(design, aim, shop)) {
+      if (m.key().equals(what) && m.kind() == Measure.Kind.DEPTH) {
+        Gone gone = new Gone(aim.part(m.part()));
+        if (fromMouth(m, gone) && gone.can(AsFound.What.DEPTH)) {
+          return Optional.of(found(new AsFound(m.part(), AsFound.What.DEPTH, 0, truth), ""));
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean fromMouth(Measure m, Gone gone) {
+    double near =
+        Math.min(Math.abs(m.from().z() - gone.mouth()), Math.abs(m.to().z() - gone.mouth()));
+    return m.kind() == Measure.Kind.DEPTH && near < AT_MOUTH;
+  }
+
   /** What was measured before follows as well where the new size moves it. */
   private List<Mended> mended(State there, Aim then, DimKey what, double truth) {
     Map<DimKey, Double> sizes = new LinkedHashMap<>(log.readings());
@@ -146,10 +167,10 @@ final class Notes<D extends Design> {
     sizes.put(what, truth);
     Map<DimKey, Feature> features = new LinkedHashMap<>();
     kind.features(design, then, shop).forEach(f -> features.put(f.key(), f));
-    State is = there;
+    State is = features.containsKey(what) ? there : bored(there, then, what);
     for (Map.Entry<DimKey, Double> e : sizes.entrySet()) {
       Feature f = features.get(e.getKey());
-      is = f == null ? is : Correction.of(is, then, f, e.getValue());
+      is = f == null ? is : Correction.of(is, then, f, read(e.getKey(), e.getValue()));
     }
     List<Mended> out = new ArrayList<>();
     for (Part p : then.parts()) {
@@ -160,6 +181,36 @@ final class Notes<D extends Design> {
       if (!was.equals(now) && !shared) {
         out.add(new Mended(p.name(), was.minus(now), now.minus(was)));
       }
+    }
+    return out;
+  }
+
+  private Correction.Read read(DimKey what, double truth) {
+    return new Correction.Read(truth, Math.abs(truth - aim.mm(what)) / 2);
+  }
+
+  /** How far down a hole its width is looked at, as a share of its depth. */
+  private static final double DOWN = 0.3;
+
+  /**
+   * A depth that ends at no finished surface, as of a bore that goes through: the hole is so deep.
+   */
+  private State bored(State there, Aim then, DimKey what) {
+    State out = there;
+    for (Measure m : kind.measures(design, then, shop)) {
+      Optional<Body> stock = there.stock(then.part(m.part()));
+      if (!m.key().equals(what) || m.kind() != Measure.Kind.DEPTH || stock.isEmpty()) {
+        continue;
+      }
+      double low = Math.min(m.from().z(), m.to().z());
+      double high = Math.max(m.from().z(), m.to().z());
+      HalfSection wood = stock.get().sound();
+      double up = wood.inner(high - DOWN * (high - low));
+      double down = wood.inner(low + DOWN * (high - low));
+      // The narrower of the two: one may lie in a seat that is wider.
+      double r = up > 0 && down > 0 ? Math.min(up, down) : Math.max(up, down);
+      HalfSection hole = HalfSection.box(low, high, 0, r);
+      out = out.corrected(stock.get().without(hole), then);
     }
     return out;
   }
@@ -181,12 +232,7 @@ final class Notes<D extends Design> {
     }
     for (Measure m : kind.measures(design, aim, shop)) {
       Double read = log.readings().get(m.key());
-      boolean fromMouth =
-          m.part().equals(as.part())
-              && m.kind() == Measure.Kind.DEPTH
-              && Math.min(
-                      Math.abs(m.from().z() - gone.mouth()), Math.abs(m.to().z() - gone.mouth()))
-                  < AT_MOUTH;
+      boolean fromMouth = m.part().equals(as.part()) && fromMouth(m, gone);
       if (read != null && fromMouth && read - less > 0) {
         out.put(m.key(), read - less);
       }

@@ -9,6 +9,7 @@ import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Sketch;
 import hazelkeep.piece.Weakness;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
@@ -23,6 +24,7 @@ import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
+import hazelkeep.wood.Part;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -32,6 +34,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Takes the facts of a run one by one. What was cut is cut where the log says, in the body that
@@ -135,23 +138,49 @@ final class Replay<D extends Design> {
   }
 
   private void resolve() {
-    if (aim != null) {
-      return;
+    if (aim == null) {
+      standing = standing(design);
+      aim = aim(design, standing);
     }
-    standing = new LinkedHashMap<>(readings);
+  }
+
+  /**
+   * What would be made by another design from here.
+   *
+   * @throws hazelkeep.piece.BadDesign when it can't be drawn
+   */
+  Aim aim(D other) {
+    return aim(other, standing(other));
+  }
+
+  /**
+   * The same with what would go wrong by geometry.
+   *
+   * @throws hazelkeep.piece.BadDesign when it can't be drawn
+   */
+  Sketch<D> sketch(D other) {
+    return Sketch.of(kind, other, shop, standing(other));
+  }
+
+  private Aim aim(D of, Map<DimKey, Double> by) {
+    return kind.aim(of, Dims.resolve(of, kind.rules(of), shop, by), shop);
+  }
+
+  private Map<DimKey, Double> standing(D of) {
+    Map<DimKey, Double> out = new LinkedHashMap<>(readings);
     if (begun()) {
-      Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(design), shop, readings);
+      Map<DimKey, Dim> dims = Dims.resolve(of, kind.rules(of), shop, readings);
       Map<DimKey, Double> lengths = new LinkedHashMap<>();
       dims.forEach((k, d) -> lengths.put(k, d.mm()));
-      standing.putAll(kind.settled(design, begun, lengths));
+      out.putAll(kind.settled(of, begun, lengths));
       // The blank is on the lathe: whatever the design becomes, it stays the blank it was.
       for (DimKey key : BLANK) {
         if (begun.containsKey(key)) {
-          standing.put(key, begun.get(key));
+          out.put(key, begun.get(key));
         }
       }
     }
-    aim = kind.aim(design, Dims.resolve(design, kind.rules(design), shop, standing), shop);
+    return out;
   }
 
   private void unresolved() {
@@ -315,7 +344,7 @@ final class Replay<D extends Design> {
     }
     if (f.as().what() == AsFound.What.LOST) {
       lost(f.as().part(), then);
-      if (then.part(f.as().part()).stubs().isEmpty()) {
+      if (then.captive(then.part(f.as().part()))) {
         gone.add(f.as().part());
       }
       return;
@@ -337,7 +366,10 @@ final class Replay<D extends Design> {
       return;
     }
     lost(r.part(), then);
-    if (r.raw()) {
+    if (then.whole(then.part(r.part()))) {
+      // It begins anew, and what goes loosely round it with it.
+      then.offBlank().forEach(p -> gone.remove(p.name()));
+    } else if (r.raw()) {
       raw.add(r.part());
     }
     Body fresh = new Body(r.part(), r.stock(), r.stock(), aim().wood(r.part()));
@@ -346,16 +378,24 @@ final class Replay<D extends Design> {
 
   /** A part is gone, and with it all that was done to it and measured on it. */
   private void lost(String part, Aim then) {
-    wood = wood.gone(part, then);
-    weak.removeIf(w -> w.as().part().equals(part));
-    logged.values().removeIf(d -> isOf(part, d));
+    Part lost = then.part(part);
+    boolean whole = then.whole(lost);
+    Set<String> parts =
+        whole ? then.offBlank().stream().map(Part::name).collect(Collectors.toSet()) : Set.of(part);
+    wood = wood.gone(lost, then);
+    weak.removeIf(w -> parts.contains(w.as().part()));
+    logged.values().removeIf(d -> isOf(part, d) || whole && holdsOnly(parts, d));
     taken.forEach(
         (key, no) -> {
           Feature f = features().get(key);
-          if (f != null && f.surface().part().equals(part)) {
+          if (f != null && parts.contains(f.surface().part())) {
             expire(key, no);
           }
         });
+  }
+
+  private static boolean holdsOnly(Set<String> parts, Fact.Done d) {
+    return d.mounting().filter(m -> parts.containsAll(m.frames().keySet())).isPresent();
   }
 
   /** Whether a step worked a part that hung on no one blank with another. */

@@ -1,12 +1,14 @@
 package hazelkeep.workbench;
 
 import hazelkeep.hold.OnPartner;
+import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Means;
+import hazelkeep.route.Prompt;
 import hazelkeep.route.Route;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
@@ -23,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Where a run stands, not rehearsed: the wood as the facts made it, what is to become of it, and
@@ -150,6 +153,15 @@ final class Standing<D extends Design> {
           .map(Step::key)
           .forEach(done::add);
     }
+  }
+
+  /** What is measured in steps that were done: sizes that are cut. */
+  Set<DimKey> cut() {
+    return route().steps().stream()
+        .filter(s -> done().contains(s.key()))
+        .flatMap(s -> Prompt.of(s, aim, shop).stream())
+        .map(p -> p.dim().key())
+        .collect(Collectors.toSet());
   }
 
   /** Whether a cut to size, as it is planned now, would still find wood. */

@@ -1,31 +1,23 @@
 package hazelkeep.workbench;
 
-import hazelkeep.measure.Dim;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Length;
 import hazelkeep.measure.Progress;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Dims;
-import hazelkeep.piece.Gone;
-import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.wood.Part;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * A way on from where the run stands, tried through the same play.
@@ -54,14 +46,14 @@ public record Way(
   }
 
   /** Ways that are tried at most. */
-  public static final int MOST = 12;
+  public static final int MOST = 10;
 
-  /** A size that moves by less stays as it is, mm. */
-  private static final double SAME = 1e-6;
+  /** Sound changes of the design after which no more are looked for. */
+  private static final int ENOUGH = 3;
 
   /**
-   * Tries ways on, best first; only those that leave fewer stops than there are now, or that make
-   * up for a part that was given up.
+   * Tries ways on, best first; only those that leave fewer stops than there are now or less to
+   * watch, or that make up for a part that was given up.
    *
    * @param bench where the run stands
    * @param log all facts so far
@@ -70,21 +62,44 @@ public record Way(
     List<Way> out = new ArrayList<>();
     List<Supplier<Optional<Way>>> tries = new ArrayList<>();
     replaceable(bench).forEach(part -> tries.add(() -> made(bench, log, part)));
-    candidates(bench, log).stream()
-        .limit(MOST)
-        .forEach(r -> tries.add(() -> changed(bench, log, r)));
-    for (int i = 0; i < tries.size(); i++) {
-      Progress.round(i, tries.size(), tries.get(i)).ifPresent(out::add);
+    tries.addAll(tries(bench, log, new FitsWood<>(bench, log).changes()));
+    tried(tries, out);
+    if (sound(out).filter(w -> w.replaced().isEmpty()).count() < ENOUGH) {
+      tried(tries(bench, log, helping(bench)), out);
     }
-    long now = bench.plan().stops();
+    boolean sound = sound(out).findAny().isPresent();
     return out.stream()
-        .filter(w -> w.stops() < now || w.stops() == now && had(w.then) > had(bench.plan()))
+        .filter(w -> helps(w, bench.plan()) && (w.stops() == 0 || !sound))
         // A new blank comes after every change that saves the wood there is.
         .sorted(
             Comparator.comparingLong(Way::stops)
                 .thenComparing(w -> w.replaced().isPresent())
                 .thenComparingLong(Way::watches))
         .toList();
+  }
+
+  private static Stream<Way> sound(List<Way> ways) {
+    return ways.stream().filter(w -> w.stops() == 0);
+  }
+
+  private static void tried(List<Supplier<Optional<Way>>> tries, List<Way> out) {
+    for (int i = 0; i < tries.size(); i++) {
+      Progress.round(i, tries.size(), tries.get(i)).ifPresent(out::add);
+    }
+  }
+
+  private static <D extends Design> List<Supplier<Optional<Way>>> tries(
+      Bench<D> bench, List<Entry> log, Collection<Remedy> changes) {
+    return changes.stream()
+        .limit(MOST)
+        .<Supplier<Optional<Way>>>map(r -> () -> changed(bench, log, r))
+        .toList();
+  }
+
+  private static boolean helps(Way w, Plan<?> now) {
+    return w.stops() < now.stops()
+        || w.stops() == now.stops()
+            && (had(w.then) > had(now) || had(w.then) == had(now) && w.watches() < now.watches());
   }
 
   private static final hazelkeep.finding.Entry GIVEN_UP = hazelkeep.finding.Entry.PART_GIVEN_UP;
@@ -108,8 +123,8 @@ public record Way(
     boolean apart = bodies == parts.stream().filter(p -> bench.now().stock(p).isPresent()).count();
     return parts.stream()
         // A captive ring is cut from what it goes round: no blank of its own makes it again.
-        .filter(p -> !p.stubs().isEmpty())
-        .filter(p -> bench.now().stock(p).isEmpty() || (wrong && apart && parts.size() > 1))
+        .filter(p -> bench.plan().aim().made().contains(p) && !bench.plan().aim().captive(p))
+        .filter(p -> bench.now().stock(p).isEmpty() || (wrong && apart))
         .map(Part::name)
         .toList();
   }
@@ -128,20 +143,12 @@ public record Way(
     }
   }
 
-  private static <D extends Design> Set<Remedy> candidates(Bench<D> bench, List<Entry> log) {
-    Plan<D> plan = bench.plan();
-    Kind<D> kind = plan.kind();
+  /** What helps each finding, the gravest first. */
+  private static <D extends Design> Set<Remedy> helping(Bench<D> bench) {
     Set<Remedy> out = new LinkedHashSet<>();
-    Set<Long> withdrawn = Fact.withdrawn(log);
-    for (Entry e : log) {
-      if (e.fact() instanceof Fact.Found f && !withdrawn.contains(e.no())) {
-        AsFound plain = new Gone(plan.aim().part(f.as().part())).plain(f.as());
-        out.addAll(kind.waysOn(plan.design(), plan.aim(), plain));
-      }
-    }
-    for (Finding f : plan.findings()) {
-      if (f.grade() == Grade.STOP) {
-        out.addAll(kind.remedies(plan.design(), f, plan.aim(), plan.shop()));
+    for (Finding f : bench.plan().findings()) {
+      if (f.grade() != Grade.NOTE || f.verdict().entry() == GIVEN_UP) {
+        out.addAll(bench.plan().worthTrying(f));
       }
     }
     out.removeIf(Remedy::ofRoute);
@@ -152,46 +159,13 @@ public record Way(
       Bench<D> bench, List<Entry> log, Remedy main) {
     Plan<D> plan = bench.plan();
     try {
-      Remedy whole = keeping(bench, main);
+      Remedy whole = bench.keeping(main);
       Plan<D> then =
           Bench.replay(plan.kind(), plan.changed(whole), plan.shop(), plan.edits(), log).plan();
       return Optional.of(new Way(Optional.of(main), Optional.of(whole), Optional.empty(), then));
     } catch (BadDesign | IllegalArgumentException e) {
       // Can't be drawn: no way on.
       return Optional.empty();
-    }
-  }
-
-  /**
-   * A change that leaves alone what was cut already: sizes it would move are stated as they are.
-   */
-  private static <D extends Design> Remedy keeping(Bench<D> bench, Remedy main) {
-    Plan<D> plan = bench.plan();
-    Set<DimKey> own = new HashSet<>();
-    keys(main, own);
-    D changed = plan.changed(main);
-    Map<DimKey, Dim> then =
-        Dims.resolve(changed, plan.kind().rules(changed), plan.shop(), bench.readings());
-    Map<DimKey, Double> stays = new LinkedHashMap<>(bench.settled());
-    for (DimKey k : plan.kind().stays(plan.design(), own)) {
-      stays.put(k, plan.aim().dims().get(k).mm());
-    }
-    stays.keySet().removeAll(own);
-    List<Remedy> all = new ArrayList<>(List.of(main));
-    stays.forEach(
-        (key, mm) -> {
-          if (Math.abs(then.get(key).mm() - mm) > SAME) {
-            all.add(new Remedy.SetDim(key, Length.mm(mm)));
-          }
-        });
-    return all.size() == 1 ? main : new Remedy.Together(all);
-  }
-
-  private static void keys(Remedy r, Set<DimKey> into) {
-    if (r instanceof Remedy.SetDim set) {
-      into.add(set.key());
-    } else if (r instanceof Remedy.Together t) {
-      t.all().forEach(x -> keys(x, into));
     }
   }
 }

@@ -452,16 +452,6 @@ class EveryKindTest {
         assertThat(gone.of(f).and(part.target()).isEmpty())
             .as("%s of the %s takes wood of it", what, part.name())
             .isEqualTo(!f.takesWood());
-        boolean solid = part.surfaces().stream().noneMatch(Surface::inside);
-        if (solid && !f.takesWood()) {
-          // What lost no wood and has no hollow asks for nothing but a new one.
-          continue;
-        }
-        List<Remedy> ways = plan.kind().waysOn(plan.design(), plan.aim(), gone.plain(f));
-        assertThat(ways).as("%s of the %s", what, part.name()).isNotEmpty();
-        assertThat(ways)
-            .filteredOn(Remedy.SetDim.class::isInstance)
-            .allMatch(r -> plan.aim().dims().containsKey(((Remedy.SetDim) r).key()));
       }
     }
   }

@@ -22,7 +22,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Handle;
@@ -32,7 +31,6 @@ import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
-import hazelkeep.route.Remedy;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
 import java.util.ArrayList;
@@ -208,10 +206,5 @@ public final class LiddedBoxKind extends ComposedKind<LiddedBox> {
     }
     out.removeAll(named);
     return out;
-  }
-
-  @Override
-  public List<Remedy> waysOn(LiddedBox d, Aim aim, AsFound found) {
-    return BoxAtBench.waysOn(d, aim, found);
   }
 }

@@ -61,8 +61,18 @@ public record Show(Unit unit) {
   public String says(Verdict v) {
     // A hair over the limit would read as the limit itself.
     boolean close =
-        v.unit().equals("mm") && v.limit() != 0 && bare(v.found()).equals(bare(v.limit()));
-    return v.says((value, in) -> close && in.equals("mm") ? fit(value) : measure(value, in));
+        v.limit() != 0
+            && v.found() != v.limit()
+            && measure(v.found(), v.unit()).equals(measure(v.limit(), v.unit()));
+    return v.says((value, in) -> close ? finer(value, in) : measure(value, in));
+  }
+
+  private String finer(double value, String in) {
+    return switch (in) {
+      case "mm", "mm fit" -> fit(value);
+      case "%", "N", "rpm", "grit", "rings" -> tenth(value) + " " + in;
+      default -> Rounding.text(value, 2) + (in.isEmpty() ? "" : " " + in);
+    };
   }
 
   /** What a verdict found, in short; empty where it has no number. */

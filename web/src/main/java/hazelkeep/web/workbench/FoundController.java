@@ -22,6 +22,7 @@ import hazelkeep.web.store.RunStore;
 import hazelkeep.web.store.Stale;
 import hazelkeep.wood.Part;
 import hazelkeep.workbench.Bench;
+import hazelkeep.workbench.ByHand;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import hazelkeep.workbench.FreshBlank;
@@ -270,6 +271,7 @@ class FoundController {
     model.addAttribute("show", show);
     model.addAttribute("ways", ways);
     model.addAttribute("stops", bench.plan().stops());
+    model.addAttribute("byHand", ByHand.of(bench, log));
     model.addAttribute("lost", WishLost.of(planner.plan(piece), bench.plan(), show));
     model.addAttribute("findings", FindingView.all(bench.plan(), show, json));
     model.addAttribute("last", runs.last(id));
