@@ -229,7 +229,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     if (Tries.held(finding.code())) {
       tries.ends(ends(design), finding);
     }
-    return tries.done(finding);
+    return tries.done();
   }
 
   @Override

@@ -6,6 +6,7 @@ import hazelkeep.measure.Grade;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.HalfSection;
 import java.util.List;
@@ -22,16 +23,14 @@ import java.util.Optional;
 public record Holds(String part, Optional<Double> ml, double below, List<DimKey> saves)
     implements Element {
   private static final double ML = 1000;
-
-  /** A volume that lacks no more than this share is there. */
-  private static final double NEARLY = 0.995;
+  private static final double PERCENT = 100;
 
   /** What is tried to make room, mm. */
   private static final double STEP = 3;
 
   @Override
   public void check(Built b, Told told) {
-    ml.filter(wished -> has(b) < wished * NEARLY)
+    ml.filter(wished -> has(b) < wished * (1 - b.custom(Line.CONTENT_LACKS) / PERCENT))
         .ifPresent(
             wished -> told.found(Entry.CONTENT_LESS.told(Grade.STOP, has(b), wished), part, null));
   }

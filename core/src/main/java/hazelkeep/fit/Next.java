@@ -56,6 +56,10 @@ public record Next(Do what, double amount, double target, double risk, double wi
     if (trial.isEmpty()) {
       return new Next(Do.TRY, 0, 0, over, within);
     }
+    if (trial.get().what() == What.STOPS && s.taper() == 0) {
+      // It is wider at its root, which was not measured yet: how much is to come off there?
+      return new Next(Do.MEASURE_SPIGOT, 0, 0, over, within);
+    }
     double pass = aim.practice().of(Line.SNEAK_ABRASIVE);
     double wanted = Math.max(aim.least() - b.clearance(), aim.centre() - b.clearance());
     return step(Do.EASE, Math.max(pass, Math.min(wanted, 2 * pass)), s, within);

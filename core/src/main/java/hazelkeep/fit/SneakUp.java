@@ -72,6 +72,12 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
     if (w == What.SINKS && !(aimed.lid() > 0)) {
       return doubted(seen, Doubt.NO_WEIGHT);
     }
+    if (w == What.STOPS && taper() == 0) {
+      Optional<SneakUp> ring = ring(seen);
+      if (ring.isPresent()) {
+        return ring.get();
+      }
+    }
     Window win = window(seen);
     if (belief.likelihood(win.low, win.high, win.soft) >= UNLIKELY) {
       return took(seen, belief.seen(win.low, win.high, win.soft));
@@ -80,6 +86,37 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
     return again(seen)
         ? took(seen, belief.unsure(custom(Line.SNEAK_UNREAD)).seen(win.low, win.high, win.soft))
         : doubted(seen, Doubt.AGAINST_THE_CALIPERS);
+  }
+
+  /**
+   * The shine ring of a lid that stops on its way: a spigot of d at its end that meets a recess D
+   * at x of its length l grows by (D - d) / x, so its root is d + (D - d) l / x. What d and D may
+   * be off by grows by l / x - 1. Example: 59.81 in 59.88 that stops at 2.3 of 7.6 is 60.04 at its
+   * root, 0.16 too wide. Empty where its end was not measured, or it is no narrower than the
+   * recess.
+   */
+  private Optional<SneakUp> ring(Seen seen) {
+    double end = last(sound(), What.END);
+    double share = seen.value() / aimed.length();
+    if (Double.isNaN(end) || !(end < belief.recess()) || share >= 1) {
+      return Optional.empty();
+    }
+    double root = end + (belief.recess() - end) / share;
+    double spread = Math.sqrt(2) * custom(Line.READ_FIT) * (1 / share - 1);
+    return Optional.of(took(seen, belief.read(false, root, spread)));
+  }
+
+  private List<Seen> sound() {
+    return taken.stream().filter(t -> t.doubt.isEmpty()).map(Taken::seen).toList();
+  }
+
+  /** What was read at a place since it was last cut; not a number where nothing was. */
+  private static double last(List<Seen> seen, What where) {
+    double out = Double.NaN;
+    for (Seen s : seen) {
+      out = s.what() == What.CUT ? Double.NaN : s.what() == where ? s.value() : out;
+    }
+    return out;
   }
 
   /** Whether the very same was seen before, and doubted, with no wood taken off since. */
@@ -132,24 +169,13 @@ public record SneakUp(Aimed aimed, Belief belief, List<Taken> taken) {
    * last cut, mm; 0 where it was not measured at both.
    */
   public double taper() {
-    return taper(taken.stream().filter(t -> t.doubt.isEmpty()).map(Taken::seen).toList());
+    return taper(sound());
   }
 
   /** The same of things seen, none of them doubted. */
   public static double taper(List<Seen> seen) {
-    double end = Double.NaN;
-    double root = Double.NaN;
-    for (Seen s : seen) {
-      switch (s.what()) {
-        case CUT -> {
-          end = Double.NaN;
-          root = Double.NaN;
-        }
-        case END -> end = s.value();
-        case ROOT -> root = s.value();
-        default -> {}
-      }
-    }
+    double end = last(seen, What.END);
+    double root = last(seen, What.ROOT);
     return Double.isNaN(end) || Double.isNaN(root) ? 0 : root - end;
   }
 

@@ -27,6 +27,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -200,7 +201,11 @@ public record Plan<D extends Design>(
 
   private List<Remedy> helping(Finding f, WaysOut ways, Map<Object, Optional<Plan<D>>> memo) {
     List<Remedy> helps = new ArrayList<>(f.remedies());
-    for (Remedy r : ways.of(f, kind().remedies(design(), f, aim(), shop()))) {
+    // What the turner changed of the route may be what brought it.
+    Set<Remedy> tries = new LinkedHashSet<>();
+    edits.forEach(e -> tries.add(new Remedy.Restore(e.about())));
+    tries.addAll(ways.of(f, kind().remedies(design(), f, aim(), shop())));
+    for (Remedy r : tries) {
       if (helps.size() < 2
           && memo.size() < TRIED
           && memo.computeIfAbsent(r, x -> applied(r)).filter(p -> helps(p, f)).isPresent()) {

@@ -95,12 +95,6 @@ public final class Tries {
     return out.stream().distinct().toList();
   }
 
-  /** The same, and last the step where it was found put back as the recipe has it. */
-  public List<Remedy> done(Finding f) {
-    f.at().ifPresent(step -> out.add(new Remedy.Restore(step)));
-    return done();
-  }
-
   /** Codes of holds that another way to hold an end would mend. */
   public static boolean held(String code) {
     return switch (code) {

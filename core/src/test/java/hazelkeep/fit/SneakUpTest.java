@@ -185,6 +185,25 @@ class SneakUpTest {
     assertThat(FitClass.burnLine(44.6, 45.6, 9, 3)).isCloseTo(44.933, within(1e-3));
   }
 
+  /**
+   * Where its end alone was measured, the ring says what its root is: 59.81 + 0.07 x 7.6 / 2.3 =
+   * 60.04, 0.16 too wide, where a lid that stops was told as one that is loose.
+   */
+  @Test
+  void a_shine_ring_tells_the_root_of_a_spigot_that_was_measured_at_its_end() {
+    Aimed aim = new Aimed(FitClass.SUCTION, 59.9, 60.2, 7.6, false, LID, USUAL);
+    SneakUp s =
+        SneakUp.of(
+            aim, List.of(seen(What.RECESS, 59.88), seen(What.END, 59.81), seen(What.STOPS, 2.3)));
+    assertThat(s.belief().clearance()).isCloseTo(-0.16, within(0.03));
+    Next next = Next.of(s);
+    assertThat(next.what()).isIn(Next.Do.CUT, Next.Do.SCRAPE, Next.Do.MEASURE_SPIGOT);
+    SneakUp nearHome =
+        SneakUp.of(
+            aim, List.of(seen(What.RECESS, 59.88), seen(What.END, 59.81), seen(What.STOPS, 7)));
+    assertThat(nearHome.belief().clearance()).as("almost home").isBetween(-0.03, 0.01);
+  }
+
   @ParameterizedTest
   @EnumSource(What.class)
   void nothing_seen_is_lost_whatever_it_is(What what) {

@@ -32,6 +32,7 @@ import hazelkeep.route.Prompt;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
@@ -243,6 +244,31 @@ class EveryKindTest {
       }
       ledger(plan(kind, kind.fresh(), edits));
     }
+  }
+
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void what_a_change_of_the_route_brought_goes_when_it_is_taken_back(Kind<?> kind) {
+    takenBack(kind);
+  }
+
+  private <D extends Design> void takenBack(Kind<D> kind) {
+    Plan<D> whole = plan(kind, kind.fresh());
+    Step found = null;
+    for (Step s : whole.route().steps()) {
+      boolean bares =
+          s.acts().stream().anyMatch(a -> a instanceof Act.Remove r && !r.bares().isEmpty());
+      found = bares ? s : found;
+    }
+    StepKey last = found.key();
+    Plan<D> without = plan(kind, kind.fresh(), new RouteEdit.Drop(last)).withRemedies();
+    List<Finding> brought =
+        without.findings().stream()
+            .filter(f -> f.grade() == Grade.STOP)
+            .filter(f -> whole.findings().stream().noneMatch(f::sameAs))
+            .toList();
+    assertThat(brought).isNotEmpty();
+    assertThat(brought).allMatch(f -> f.remedies().contains(new Remedy.Restore(last)));
   }
 
   @ParameterizedTest

@@ -46,7 +46,11 @@ final class SneakWords {
   String how(Next n) {
     Aimed aim = s.aimed();
     return switch (n.what()) {
-      case MEASURE_RECESS, MEASURE_SPIGOT -> PHRASES.of("how.measure");
+      case MEASURE_RECESS, MEASURE_SPIGOT ->
+          PHRASES.of(
+              s.taken().stream().anyMatch(t -> t.seen().what().reading())
+                  ? "how.measure"
+                  : "how.measure.first");
       case CUT -> PHRASES.of("how.cut", show.fit(n.amount()), show.fit(n.amount() / 2), tool());
       case SCRAPE -> PHRASES.of("how.scrape", show.fit(n.amount()), show.fit(n.amount() / 2));
       case EASE -> PHRASES.of("how.ease");
