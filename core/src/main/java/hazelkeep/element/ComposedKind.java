@@ -317,14 +317,11 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     Built b = built(design, aim, shop);
     Measures m = new Measures(aim);
     made(design).elements().forEach(e -> e.measures(b, m));
-    Member first = made(design).members().get(0);
-    double foot = b.at(first.low());
-    m.turned("blank.round", "round", Measure.Kind.OUTSIDE, foot + ROUND_AT, first.name());
+    Part first = aim.parts().get(0);
+    double middle = (first.target().minZ() + first.target().maxZ()) / 2;
+    m.turned("blank.round", "round", Measure.Kind.OUTSIDE, middle, first.name());
     return m.done();
   }
-
-  /** How far from the foot the rounded blank is measured, mm. */
-  private static final double ROUND_AT = 5;
 
   @Override
   public final Map<DimKey, Double> onSection(D design, Aim aim, Shop shop) {

@@ -7,7 +7,6 @@ import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
@@ -120,8 +119,8 @@ final class Inlay implements AddedElement {
     double within = shop.custom(Line.READ_TURNED);
     List<Act> cut = new ArrayList<>();
     cut.add(Acts.remove(added.part(), in.groove()));
-    for (InlaySize s : place.sizes()) {
-      cut.add(Acts.read(key(s).path(), s.gauge(shop), s.where(), within, within));
+    for (InlaySize s : read()) {
+      cut.add(Acts.read(key(s).path(), shop.caliper().name(), s.where(), within, within));
     }
     List<Act> glue =
         List.of(
@@ -267,15 +266,12 @@ final class Inlay implements AddedElement {
   public List<Feature> features(Form form) {
     return place == InlayPlace.COLLAR
         ? List.of()
-        : on(form, place.sizes().stream().map(this::key).toArray(DimKey[]::new));
+        : on(form, read().stream().map(this::key).toArray(DimKey[]::new));
   }
 
-  @Override
-  public void measures(Form form, Measures m, Aim aim) {
-    if (place == InlayPlace.RING && form.inlaid(added.id()).isPresent()) {
-      double at = form.zero() + aim.mm(key(InlaySize.HEIGHT));
-      m.along(key(InlaySize.HEIGHT).path(), label(), form.zero(), at, added.part());
-    }
+  /** What is measured: where it lies is not, while its foot still hangs on waste. */
+  private List<InlaySize> read() {
+    return place.sizes().stream().filter(s -> s != InlaySize.HEIGHT).toList();
   }
 
   @Override

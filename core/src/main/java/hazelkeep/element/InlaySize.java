@@ -1,23 +1,15 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
-import hazelkeep.shop.Shop;
 import java.util.Locale;
 import java.util.function.Function;
 
 /** The sizes that inlays have, with their words. */
 enum InlaySize {
-  HEIGHT(
-      "Height",
-      0,
-      900,
-      Line.DETAIL_HEIGHT,
-      Line.DETAIL_HEIGHT,
-      Wording.of("inlaySize.to-the-middle-of-the")),
+  HEIGHT("Height", 0, 900, Line.DETAIL_HEIGHT, Line.DETAIL_HEIGHT, ""),
   WIDE("Width", 1, 200, Line.INLAY_RING_WIDE, Line.INLAY_DISC_WIDE, "across, what is let in"),
   DEEP("Depth", 0.3, 40, Line.INLAY_RING_DEEP, Line.INLAY_DISC_DEEP, "down to the floor"),
   THICK("Thickness", 0.5, 40, Line.INLAY_COLLAR, Line.INLAY_COLLAR, "from the recess outwards");
@@ -46,11 +38,6 @@ enum InlaySize {
   /** Where it is read. */
   String where() {
     return where;
-  }
-
-  /** What reads it. */
-  String gauge(Shop shop) {
-    return this == HEIGHT ? "rule" : shop.caliper().name();
   }
 
   /**

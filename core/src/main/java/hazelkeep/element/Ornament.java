@@ -4,15 +4,12 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
-import hazelkeep.piece.Feature;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
-import hazelkeep.route.Acts;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
@@ -146,8 +143,6 @@ final class Ornament implements AddedElement {
     if (shape == Shape.BURNT || shape == Shape.TEXTURE) {
       acts.add(new Act.Mark(added.part(), shape.word()));
     }
-    double within = shop.custom(Line.READ_TURNED);
-    acts.add(Acts.read(height.path(), "rule", "to its middle", within, within));
     return List.of(new Step(step(setup), shape.title(), shape.how(), Speeds.At.TURNING, acts));
   }
 
@@ -209,24 +204,6 @@ final class Ornament implements AddedElement {
               .ifPresent(at -> tries.set(height, at));
       default -> {}
     }
-  }
-
-  @Override
-  public List<Feature> features(Form form) {
-    return on(form, height);
-  }
-
-  @Override
-  public void measures(Form form, Measures m, Aim aim) {
-    form.bend(added.id())
-        .ifPresent(
-            b ->
-                m.along(
-                    height.path(),
-                    label(),
-                    form.zero(),
-                    form.zero() + aim.mm(height),
-                    added.part()));
   }
 
   @Override

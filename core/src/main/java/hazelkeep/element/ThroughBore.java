@@ -358,13 +358,15 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     RecipeSteps.bits(s, part, far, p -> fromFoot(b, p), p -> after(w, far, p));
   }
 
-  /** What is read after a bit; a seat that a tool opens is read then. */
+  /**
+   * What is read after a bit: a seat, unless a tool opens it later. The bore that meets the other
+   * has no floor to be read from.
+   */
   private Optional<Act.Read> after(Work w, BoringPlan plan, Pass p) {
     boolean opened = plan.passes().stream().anyMatch(x -> x.open() > 0);
-    return Stream.concat(
-            opened ? Stream.empty() : keys.seats.stream().map(Seat::depth),
-            Stream.of(keys.fromFoot))
-        .filter(k -> Math.abs(w.built().mm(k) - p.depth()) < SAME)
+    return keys.seats.stream()
+        .map(Seat::depth)
+        .filter(k -> !opened && Math.abs(w.built().mm(k) - p.depth()) < SAME)
         .findFirst()
         .map(k -> w.deep(k, Wording.of("throughBore.from-the-foot-to-the")));
   }

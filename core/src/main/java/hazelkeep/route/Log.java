@@ -1,6 +1,5 @@
 package hazelkeep.route;
 
-import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Hold;
 import hazelkeep.solid.Point;
@@ -42,11 +41,6 @@ final class Log {
             Optional.ofNullable(where),
             v.helps(held != null && (held.supported() || held.steady().isPresent())),
             List.of()));
-  }
-
-  /** Whether it is told of a part already. */
-  boolean tells(Entry entry, String part) {
-    return all.stream().anyMatch(f -> f.verdict().entry() == entry && f.part().equals(part));
   }
 
   /** All of it; one mistake is told once at each step and part. */

@@ -324,9 +324,7 @@ final class Player {
       return false;
     }
     if (state.stock(aim.part(part)).isEmpty()) {
-      if (!log.tells(Entry.PART_GONE, part)) {
-        log.find(Entry.PART_GONE.told(Grade.STOP, part), step.key(), part, null);
-      }
+      log.find(Entry.PART_GONE.told(Grade.STOP, part), step.key(), part, null);
       return false;
     }
     return true;

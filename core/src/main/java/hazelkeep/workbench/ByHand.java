@@ -19,20 +19,25 @@ public final class ByHand {
    */
   public static List<String> of(Bench<?> bench, List<Entry> log) {
     Set<Long> withdrawn = Fact.withdrawn(log);
+    List<Finding> minded = bench.plan().findings().stream().filter(ByHand::minded).toList();
     List<String> found = new ArrayList<>();
     for (Entry e : log) {
       if (e.fact() instanceof Fact.Found f && !withdrawn.contains(e.no())) {
-        found.add(0, f.as().what().helps());
+        // What a way on has mended already is told no more.
+        if (minded.stream().anyMatch(m -> m.part().equals(f.as().part()))) {
+          found.add(0, f.as().what().helps());
+        }
       }
     }
     Set<String> out = new LinkedHashSet<>(found);
-    for (Finding f : bench.plan().findings()) {
-      if (f.grade() != Grade.NOTE || f.code().equals(GIVEN_UP)) {
-        out.add(f.advice());
-      }
-    }
+    minded.forEach(m -> out.add(m.advice()));
     return List.copyOf(out);
   }
 
+  private static boolean minded(Finding f) {
+    return f.grade() != Grade.NOTE || f.code().equals(GIVEN_UP) || f.code().equals(DROPPED);
+  }
+
   private static final String GIVEN_UP = hazelkeep.finding.Entry.PART_GIVEN_UP.code();
+  private static final String DROPPED = hazelkeep.finding.Entry.DROPPED.code();
 }

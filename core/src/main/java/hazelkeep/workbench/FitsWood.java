@@ -105,8 +105,12 @@ final class FitsWood<D extends Design> {
         no = middle;
       }
     }
+    // To the tenth, less far where that will do already.
     double to = (from + yes) * TENTH;
-    return set(key, (off < 0 ? Math.floor(to) : Math.ceil(to)) / TENTH);
+    Remedy near = set(key, (off < 0 ? Math.ceil(to) : Math.floor(to)) / TENTH);
+    return lack.with(near) == 0
+        ? near
+        : set(key, (off < 0 ? Math.floor(to) : Math.ceil(to)) / TENTH);
   }
 
   private static Remedy set(DimKey key, double mm) {

@@ -111,8 +111,7 @@ class ElementsTest {
     assertThat(more).as("new stops and watches " + plan.findings()).isEmpty();
     String step = shape.key() + " 1";
     assertThat(plan.route().steps()).anyMatch(s -> s.key().path().endsWith("/" + step));
-    assertThat(plan.sketch().measures())
-        .anyMatch(m -> m.key().path().equals(shape.key() + "-1.height"));
+    assertThat(plan.aim().dims()).containsKey(new DimKey(shape.key() + "-1.height"));
   }
 
   private static <D extends Design> Plan<D> plan(Kind<D> kind) {

@@ -22,7 +22,7 @@ class ShowTest {
         "INCH | 25.4 | 50.8 | RIM_THIN | 'It is 1 in at its thinnest; 2 in wanted.'",
         "INCH | 25.3 | 25.4 | RIM_THIN | 'It is 0.996 in at its thinnest; 1.000 in wanted.'",
         "MM | 120 | 250 | CONTENT_LESS | 'To the brim it holds 120.0 ml; 250.0 ml is wished.'",
-        "MM | 5.2 | 5 | LEVER | 'Stands out 5.2 tenon diameters; 5.0 is enough for light cuts.'",
+        "MM | 5.2 | 5 | LEVER | 'It sticks out 5.2 times its tenon; up to 5.0 times it cuts quietly.'",
         "MM | -0.33 | 0.03 | FIT_TIGHT | 'Its clearance is -0.33 mm, the class begins at 0.03 mm: take 0.18 mm off each side.'",
         "MM | 0 | 0 | NOT_HELD | ''",
       })
