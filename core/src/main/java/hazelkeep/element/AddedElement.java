@@ -180,6 +180,11 @@ public interface AddedElement {
     return List.of();
   }
 
+  /** What of it abrasive would take off again: it is done once its surface is sanded. */
+  default List<Step> sanded(String setup) {
+    return List.of();
+  }
+
   /** What would go wrong with it, read from the drawn section. */
   void check(Form form, Aim aim, Told told);
 

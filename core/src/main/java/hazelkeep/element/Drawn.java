@@ -14,6 +14,7 @@ import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Joint;
 import hazelkeep.route.Route;
+import hazelkeep.route.Step;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
@@ -29,6 +30,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * What was added and where, on the parts as their kind drew them.
@@ -155,7 +157,11 @@ record Drawn(Aim plain, Aim aim, Map<String, Form> forms, List<AddedElement> ele
       return route;
     }
     Surface on = form.plain().surface(where.get());
-    Route out = Order.after(route, on, setup -> e.work(form, setup, aim, shop));
+    Function<String, List<Step>> work = setup -> e.work(form, setup, aim, shop);
+    Route out = Order.after(route, on, work);
+    if (!e.sanded("any").isEmpty()) {
+      out = Order.sanded(out, on, e::sanded);
+    }
     out = Order.own(out, e.setups(form, aim, shop, acts));
     return e.last("bench", aim).isEmpty()
         ? out

@@ -43,7 +43,26 @@ final class Order {
         sanded = bared != null && treats(steps.get(k), on);
       }
     }
-    return bared == null ? route : put(route, bared, on, work);
+    return bared == null ? route : put(route, bared, work, a -> treats(a, on));
+  }
+
+  /**
+   * A route with steps after a surface was sanded, as a texture that abrasive would take off again,
+   * and before it is coated; after it is cut where nothing sands it.
+   */
+  static Route sanded(Route route, Surface surface, Function<String, List<Step>> work) {
+    SurfaceId on = surface.id();
+    for (int i = 0; i < route.setups().size(); i++) {
+      List<Step> steps = new ArrayList<>(route.setups().get(i).steps());
+      for (int k = 0; k < steps.size(); k++) {
+        if (steps.get(k).acts().stream()
+            .anyMatch(a -> a instanceof Act.Sand s && s.on().equals(on))) {
+          return put(
+              route, new Place(i, k), work, a -> a instanceof Act.Coat c && c.on().equals(on));
+        }
+      }
+    }
+    return after(route, surface, work);
   }
 
   /** A route with steps on the bench, before it is signed. */
@@ -122,18 +141,17 @@ final class Order {
     return with(step, acts);
   }
 
+  /** Steps put after another; what that one would do too early they take with them. */
   private static Route put(
-      Route route, Place after, SurfaceId on, Function<String, List<Step>> work) {
+      Route route, Place after, Function<String, List<Step>> work, Predicate<Act> early) {
     List<Setup> setups = new ArrayList<>(route.setups());
     Setup setup = setups.get(after.setup);
     List<Step> steps = new ArrayList<>(setup.steps());
     Step bared = steps.get(after.step);
     List<Step> added = new ArrayList<>(work.apply(setup.name()));
-    if (treats(bared, on)) {
-      // One step cuts and sands: what comes between takes the sanding with it.
-      List<Act> later = bared.acts().stream().filter(a -> treats(a, on)).toList();
-      List<Act> now = bared.acts().stream().filter(a -> !treats(a, on)).toList();
-      steps.set(after.step, with(bared, now));
+    List<Act> later = bared.acts().stream().filter(early).toList();
+    if (!later.isEmpty()) {
+      steps.set(after.step, with(bared, bared.acts().stream().filter(early.negate()).toList()));
       int last = added.size() - 1;
       added.set(last, with(added.get(last), Acts.both(added.get(last).acts(), later)));
     }

@@ -3,6 +3,7 @@ package hazelkeep.element;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Rule;
@@ -13,6 +14,7 @@ import hazelkeep.route.Act;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Step;
+import hazelkeep.route.StepKey;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Speeds;
 import hazelkeep.solid.Point;
@@ -135,12 +137,23 @@ final class Ornament implements AddedElement {
   }
 
   @Override
+  public List<Step> sanded(String setup) {
+    if (shape != Shape.TEXTURE) {
+      return List.of();
+    }
+    List<Act> acts = List.of(new Act.Mark(added.part(), shape.word()));
+    String how = Wording.of("ornament.texture-between-its-lines");
+    StepKey key = new StepKey(step(setup).path() + " pattern");
+    return List.of(new Step(key, "Texture the band", how, Speeds.At.TURNING, acts));
+  }
+
+  @Override
   public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
     Dug bend = form.bend(added.id()).orElseThrow();
     SurfaceId on = new SurfaceId(added.part(), bend.on());
     List<Act> acts = new ArrayList<>();
     acts.add(new Act.Remove(added.part(), bend.cut(), Set.of(on), List.of()));
-    if (shape == Shape.BURNT || shape == Shape.TEXTURE) {
+    if (shape == Shape.BURNT) {
       acts.add(new Act.Mark(added.part(), shape.word()));
     }
     return List.of(new Step(step(setup), shape.title(), shape.how(), Speeds.At.TURNING, acts));

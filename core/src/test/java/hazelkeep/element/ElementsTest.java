@@ -22,6 +22,7 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
+import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -128,6 +129,45 @@ class ElementsTest {
   private static <D extends Design> Plan<D> usual(
       Kind<D> kind, Shape shape, String part, double height) {
     return plan(kind, Elements.with(kind.fresh(), shape.key(), part, Size.mm(height)));
+  }
+
+  /** A texture is made after its surface is sanded, and before it is coated. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void no_abrasive_goes_over_a_texture(Kind<?> kind) {
+    untouched(kind);
+  }
+
+  static List<Kind<?>> kinds() {
+    return Kinds.ALL;
+  }
+
+  private static <D extends Design> void untouched(Kind<D> kind) {
+    Plan<D> plain = plan(kind);
+    for (Part p : plain.aim().made()) {
+      double at = Math.rint(0.4 * new Form(p).height());
+      Plan<D> plan =
+          plan(kind, Elements.with(kind.fresh(), "texture", p.name(), Size.mm(Math.max(1, at))));
+      boolean textured = false;
+      for (Step s : plan.route().steps()) {
+        boolean band = s.key().path().endsWith("/texture 1 pattern");
+        for (Act a : s.acts()) {
+          boolean sands = a instanceof Act.Sand x && outside(plan, x.on(), p.name(), at);
+          assertThat(textured && sands).as("%s of %s", s.key(), kind.name()).isFalse();
+        }
+        textured |= band;
+      }
+    }
+  }
+
+  /** Whether a surface is the outside of a part at a height. */
+  private static boolean outside(Plan<?> plan, SurfaceId on, String part, double at) {
+    Part p = plan.aim().part(part);
+    double z = p.datum() + at;
+    return on.part().equals(part)
+        && !plan.aim().surface(on).inside()
+        && plan.aim().surface(on).line().points().stream().anyMatch(x -> x.z() <= z)
+        && plan.aim().surface(on).line().points().stream().anyMatch(x -> x.z() >= z);
   }
 
   /** By hand, on a straight well: what a shape takes is its half-section turned round. */
