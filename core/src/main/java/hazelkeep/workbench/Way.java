@@ -69,7 +69,12 @@ public record Way(
     }
     boolean sound = sound(out).findAny().isPresent();
     return out.stream()
-        .filter(w -> helps(w, bench.plan()) && (w.stops() == 0 || !sound))
+        // Where nothing is sound, a fresh blank is a way all the same, told with what it meets.
+        .filter(
+            w ->
+                sound
+                    ? w.stops() == 0 && helps(w, bench.plan())
+                    : helps(w, bench.plan()) || w.replaced().isPresent())
         // A new blank comes after every change that saves the wood there is.
         .sorted(
             Comparator.comparingLong(Way::stops)
