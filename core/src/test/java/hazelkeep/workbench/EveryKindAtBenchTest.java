@@ -67,6 +67,11 @@ class EveryKindAtBenchTest {
       this.bench = Bench.replay(kind, design, shop, List.of(), log);
     }
 
+    void take(Replay<D> into, Fact fact) {
+      log.add(new Entry(log.size() + 1, Instant.EPOCH, 1, fact));
+      into.take(log.get(log.size() - 1));
+    }
+
     void add(Fact fact) {
       log.add(new Entry(log.size() + 1, Instant.EPOCH, 1, fact));
       bench = Bench.replay(kind, design, shop, List.of(), log);
@@ -78,24 +83,42 @@ class EveryKindAtBenchTest {
       add(bench.did(step.key()));
       for (Act a : step.acts()) {
         if (a instanceof Act.Read r && off != 0) {
-          // No further off than will do: a fit is read finer than a height.
-          double d =
-              Math.signum(off) * Math.min(Math.abs(off), 0.4 * (off > 0 ? r.over() : r.under()));
-          double mm = bench.plan().aim().mm(r.what().path()) + d;
+          double mm = bench.plan().aim().mm(r.what().path()) + within(r, off);
           add(bench.read(r.what(), r.gauge(), mm, mm));
         }
       }
     }
   }
 
+  /** Step by step as {@link Run#step} does, rehearsed once, at the end. */
   private static <D extends Design> Run<D> toTheEnd(Run<D> run, double off) {
-    int sign = 1;
-    while (run.bench.next().isPresent()) {
+    Replay<D> log = Replay.of(run.kind, run.design, Shop.starter(), run.log);
+    double sign = off;
+    for (Optional<Step> next = hand(run, log).next();
+        next.isPresent();
+        next = hand(run, log).next()) {
       assertThat(run.log).as("a run comes to its end").hasSizeLessThan(200);
-      run.step(sign * off);
+      run.take(log, hand(run, log).did(next.get().key()));
+      for (Act a : next.get().acts()) {
+        if (a instanceof Act.Read r && off != 0) {
+          Hand hand = hand(run, log);
+          double mm = hand.aim().mm(r.what().path()) + within(r, sign);
+          run.take(log, hand.read(r.what(), r.gauge(), mm, mm, true));
+        }
+      }
       sign = -sign;
     }
+    run.bench = Bench.replay(run.kind, run.design, Shop.starter(), List.of(), run.log);
     return run;
+  }
+
+  private static <D extends Design> Hand hand(Run<D> run, Replay<D> log) {
+    return new Hand(new Standing<>(run.kind, run.design, Shop.starter(), List.of(), log));
+  }
+
+  /** No further off than will do: a fit is read finer than a height. */
+  private static double within(Act.Read r, double off) {
+    return Math.signum(off) * Math.min(Math.abs(off), 0.4 * (off > 0 ? r.over() : r.under()));
   }
 
   @ParameterizedTest
