@@ -220,17 +220,16 @@ public class Drilled implements Element {
     if (!f.part().equals(place.on().part())) {
       return;
     }
-    double lack = f.verdict().limit() - f.verdict().found();
     DimKey deep = sizes.depth();
     DimKey wide = sizes.diameter();
     switch (f.verdict().entry()) {
-      case FLOOR_THIN -> r.more(-lack, deep).more(lack, left.size());
-      case LID_THIN, LID_CORNER -> r.more(lack + 1, left.size()).more(-lack - 1, deep);
-      case BIT_SHORT -> r.more(-lack, deep);
+      case FLOOR_THIN -> r.more(-f.lack(), deep).more(f.lack(), left.size());
+      case LID_THIN, LID_CORNER -> r.more(f.lack() + 1, left.size()).more(-f.lack() - 1, deep);
+      case BIT_SHORT -> r.more(-f.lack(), deep);
       case BIT_MISSING -> r.set(wide, f.verdict().limit());
-      case WALL_THIN -> r.more(-2 * Math.max(0.5, lack), wide);
+      case WALL_THIN -> r.more(-2 * Math.max(0.5, f.lack()), wide);
       case BORE_DRIFTS -> r.more(3, wide);
-      case CONTENT_TALL -> r.more(lack, deep);
+      case CONTENT_TALL -> r.more(f.lack(), deep);
       default -> {}
     }
   }

@@ -256,13 +256,14 @@ final class Finial implements AddedElement {
 
   @Override
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
-    double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
-      case FINIAL_THROUGH -> shallower(lack - aim.custom(Line.FINIAL_FLOOR), aim, tries);
-      case FINIAL_FLOOR -> shallower(-lack, aim, tries);
-      case FINIAL_SEAM -> tries.more(2 * lack, sizes.foot());
-      case FINIAL_SHORT -> tries.more(-lack, sizes.height()).more(lack, sizes.along());
-      case FINIAL_THIN -> tries.more(-lack, sizes.wide()).more(lack, sizes.across());
+      case FINIAL_THROUGH -> shallower(finding.lack() - aim.custom(Line.FINIAL_FLOOR), aim, tries);
+      case FINIAL_FLOOR -> shallower(-finding.lack(), aim, tries);
+      case FINIAL_SEAM -> tries.more(2 * finding.lack(), sizes.foot());
+      case FINIAL_SHORT ->
+          tries.more(-finding.lack(), sizes.height()).more(finding.lack(), sizes.along());
+      case FINIAL_THIN ->
+          tries.more(-finding.lack(), sizes.wide()).more(finding.lack(), sizes.across());
       case KNOB_WIDE -> tries.set(sizes.wide(), 0.8 * finding.verdict().limit());
       default -> {}
     }

@@ -232,10 +232,9 @@ final class GluedStrip implements AddedElement {
 
   @Override
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
-    double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
-      case STRIP_FEATHER -> tries.more(2 * lack, thick).more(-2 * lack, thick);
-      case STRIP_CENTRE -> tries.more(2 * lack, thick);
+      case STRIP_FEATHER -> tries.more(2 * finding.lack(), thick).more(-2 * finding.lack(), thick);
+      case STRIP_CENTRE -> tries.more(2 * finding.lack(), thick);
       default -> {}
     }
   }

@@ -47,12 +47,11 @@ public record Holes(String part, List<SideHole> holes, DimKey depth) implements 
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     if (f.verdict().entry() == Entry.HOLE_MISSES) {
-      r.more(lack + 1, depth);
+      r.more(f.lack() + 1, depth);
     }
     if (f.verdict().entry() == Entry.HOLE_EDGE) {
-      r.more(lack, depth);
+      r.more(f.lack(), depth);
     }
   }
 

@@ -222,13 +222,12 @@ final class Inlay implements AddedElement {
 
   @Override
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
-    double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
       case DETAIL_THIN -> {
-        tries.set(key(thin()), Math.floor(10 * (aim.mm(key(thin())) - lack)) / 10);
+        tries.set(key(thin()), Math.floor(10 * (aim.mm(key(thin())) - finding.lack())) / 10);
         slimmerJoint(finding.verdict().limit(), aim, tries);
       }
-      case INLAY_THIN -> tries.more(lack, key(thin()));
+      case INLAY_THIN -> tries.more(finding.lack(), key(thin()));
       case INLAY_WIDE -> {
         tries.set(key(InlaySize.WIDE), finding.verdict().limit());
         tries.set(key(InlaySize.WIDE), aim.custom(Line.INLAY_DISC_WIDE));

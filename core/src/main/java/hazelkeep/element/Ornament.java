@@ -207,10 +207,9 @@ final class Ornament implements AddedElement {
 
   @Override
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
-    double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.code()) {
-      case "detail-thin" -> tries.more(-lack, deep);
-      case "detail-fine" -> tries.more(lack, wide);
+      case "detail-thin" -> tries.more(-finding.lack(), deep);
+      case "detail-fine" -> tries.more(finding.lack(), wide);
       case "bead-deep" -> tries.set(deep, finding.verdict().limit());
       case "detail-no-room", "detail-meets" ->
           form.elsewhere(aim.mm(height), 2 * reach(aim) + aim.custom(Line.DETAIL_EDGE))

@@ -59,9 +59,8 @@ public record SaltHoles(String part, int count, List<SizeRule> rules, DimKey hol
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     if (f.verdict().entry() == Entry.SALT_HOLES_CLOSE) {
-      r.more(Math.max(1, 1.2 * lack), CIRCLE).more(-lack, DIAMETER);
+      r.more(Math.max(1, 1.2 * f.lack()), CIRCLE).more(-f.lack(), DIAMETER);
     }
     if (f.verdict().entry() == Entry.HOLES_MISS) {
       r.set(CIRCLE, b.mm(hollow) - b.mm(DIAMETER) - CLEAR);

@@ -252,10 +252,9 @@ final class Seam implements AddedElement {
 
   @Override
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
-    double lack = finding.verdict().limit() - finding.verdict().found();
     switch (finding.verdict().entry()) {
       case SEAM_TENON_SHOWS -> {
-        tries.more(-2 * lack, tenon);
+        tries.more(-2 * finding.lack(), tenon);
         elsewhere(form, aim, tries);
       }
       case SEAM_AT_NECK -> elsewhere(form, aim, tries);

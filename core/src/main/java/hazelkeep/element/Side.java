@@ -144,12 +144,11 @@ public record Side(
     if (!f.part().equals(on.part())) {
       return;
     }
-    double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
-      case WALL_THIN -> stouter(b, f, r, 2 * Math.max(LEAST, lack), 3, 6);
+      case WALL_THIN -> stouter(b, f, r, 2 * Math.max(LEAST, f.lack()), 3, 6);
       // What lacks is stiffness, not millimetres: a little stouter is tried.
       case SHAKES, TAIL_TWISTS -> stouter(b, f, r, 3, 6, 10);
-      case LID_THIN, LID_CORNER -> r.more(2 * lack, last().drawn());
+      case LID_THIN, LID_CORNER -> r.more(2 * f.lack(), last().drawn());
       case TIPS_OVER -> {
         if (foot(b) <= b.part(on.part()).target().minZ() + SAME) {
           r.wider(f.verdict(), places.get(0).drawn());

@@ -107,12 +107,11 @@ final class SideBore implements AddedElement {
 
   @Override
   public void remedies(Finding finding, Form form, Aim aim, Tries tries) {
-    double lack = finding.verdict().limit() - finding.verdict().found();
     if (finding.verdict().entry() == Entry.HOLE_EDGE) {
-      tries.more(-lack, height).more(-lack, wide);
+      tries.more(-finding.lack(), height).more(-finding.lack(), wide);
     }
     if (finding.verdict().entry() == Entry.HOLE_MISSES) {
-      tries.more(lack + CLEAR, height).more(-2 * lack, wide);
+      tries.more(finding.lack() + CLEAR, height).more(-2 * finding.lack(), wide);
     }
   }
 

@@ -265,11 +265,10 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
-      case SHORT_OF_LINE -> r.more(lack, keys.bored);
-      case ROOF_THIN -> r.more(-lack, keys.deep).more(lack, top.stretch());
-      case SPIGOT_WALL -> r.more(-2 * lack, keys.seat);
+      case SHORT_OF_LINE -> r.more(f.lack(), keys.bored);
+      case ROOF_THIN -> r.more(-f.lack(), keys.deep).more(f.lack(), top.stretch());
+      case SPIGOT_WALL -> r.more(-2 * f.lack(), keys.seat);
       default -> {}
     }
   }

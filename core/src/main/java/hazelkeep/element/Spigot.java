@@ -239,13 +239,12 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case SPIGOT_BOTTOMS -> {
-        mate.depth.ifPresent(depth -> r.more(lack, depth));
-        r.more(-lack, LENGTH);
+        mate.depth.ifPresent(depth -> r.more(f.lack(), depth));
+        r.more(-f.lack(), LENGTH);
       }
-      case SPIGOT_WALL -> r.more(2 * lack, mate.diameter);
+      case SPIGOT_WALL -> r.more(2 * f.lack(), mate.diameter);
       case FIT_LOOSE -> {
         FitClass now = FitClass.at(f.verdict().found(), b.mm(mate.diameter), b.shop().practice());
         r.choose("fit", now.name());

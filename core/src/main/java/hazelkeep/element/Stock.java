@@ -112,9 +112,8 @@ public record Stock(
    * @param places diameters that were added to an outside
    */
   void remedies(Finding f, Tries r, List<DimKey> places) {
-    double lack = f.verdict().limit() - f.verdict().found();
     if (f.verdict().entry() == Entry.BLANK_SHORT) {
-      saves.forEach(k -> r.more(-lack, k));
+      saves.forEach(k -> r.more(-f.lack(), k));
     }
     if (f.verdict().entry() == Entry.BLANK_THIN) {
       widest.forEach(k -> r.set(k, f.verdict().found()));

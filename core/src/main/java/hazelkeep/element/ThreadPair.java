@@ -197,13 +197,12 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case INSERT_THIN ->
-          r.more(2 * lack, recess())
-              .more(-2 * lack, Spigot.DIAMETER)
+          r.more(2 * f.lack(), recess())
+              .more(-2 * f.lack(), Spigot.DIAMETER)
               .choose("closes", Closes.WOOD.name());
-      case WALL_THIN, SPIGOT_WALL -> r.more(-lack, Pair.WALL);
+      case WALL_THIN, SPIGOT_WALL -> r.more(-f.lack(), Pair.WALL);
       default -> {}
     }
   }

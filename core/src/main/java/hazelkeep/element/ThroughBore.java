@@ -255,10 +255,9 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     DimKey wide = keys.diameter;
     switch (f.verdict().entry()) {
-      case BORES_APART, BORES_HARDLY -> r.more(lack, keys.fromMouth, keys.fromFoot);
+      case BORES_APART, BORES_HARDLY -> r.more(f.lack(), keys.fromMouth, keys.fromFoot);
       case BORES_STEP, BORE_DRIFTS, BIT_SHORT -> r.more(WIDER, wide);
       case BIT_MISSING -> r.set(wide, f.verdict().limit());
       default -> {}

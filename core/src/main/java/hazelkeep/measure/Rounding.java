@@ -34,4 +34,17 @@ public final class Rounding {
     }
     return half(value, places).toPlainString();
   }
+
+  /** Up to the next tenth, mm: what is set can be read off a rule. Example: 5.01 is 5.1. */
+  public static double up(double mm) {
+    return Math.ceil(mm * 10 - HAIR) / 10;
+  }
+
+  /** Down to the tenth, mm. Example: 5.09 is 5.0. */
+  public static double down(double mm) {
+    return Math.floor(mm * 10 + HAIR) / 10;
+  }
+
+  /** Less than this over a tenth is that tenth. */
+  private static final double HAIR = 1e-6;
 }

@@ -1,5 +1,8 @@
 package hazelkeep.piece;
 
+import static hazelkeep.measure.Rounding.down;
+import static hazelkeep.measure.Rounding.up;
+
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
@@ -193,14 +196,5 @@ final class WaysOut {
             && sketch.choices().stream()
                 .anyMatch(x -> x.name().equals(c.choice()) && !x.shows().isEmpty());
     return shapes ? 2 : 0;
-  }
-
-  /** Up to the next tenth: what is set can be read off a rule. */
-  private static double up(double mm) {
-    return Math.ceil(mm * 10 - 1e-6) / 10;
-  }
-
-  private static double down(double mm) {
-    return Math.floor(mm * 10 + 1e-6) / 10;
   }
 }

@@ -52,6 +52,11 @@ public record Finding(
         List.of());
   }
 
+  /** By how much what was found is short of its limit; below 0 where it is over it. */
+  public double lack() {
+    return verdict.limit() - verdict.found();
+  }
+
   /** How grave. */
   public Grade grade() {
     return verdict.grade();

@@ -3,6 +3,7 @@ package hazelkeep.workbench;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
@@ -27,9 +28,6 @@ final class FitsWood<D extends Design> {
 
   /** How often the span from too little to enough is halved. */
   private static final int HALVED = 8;
-
-  /** Sizes are set to the tenth of a millimetre. */
-  private static final double TENTH = 10;
 
   private final Bench<D> bench;
   private final Plan<D> plan;
@@ -106,11 +104,9 @@ final class FitsWood<D extends Design> {
       }
     }
     // To the tenth, less far where that will do already.
-    double to = (from + yes) * TENTH;
-    Remedy near = set(key, (off < 0 ? Math.ceil(to) : Math.floor(to)) / TENTH);
-    return lack.with(near) == 0
-        ? near
-        : set(key, (off < 0 ? Math.floor(to) : Math.ceil(to)) / TENTH);
+    double to = from + yes;
+    Remedy near = set(key, off < 0 ? Rounding.up(to) : Rounding.down(to));
+    return lack.with(near) == 0 ? near : set(key, off < 0 ? Rounding.down(to) : Rounding.up(to));
   }
 
   private static Remedy set(DimKey key, double mm) {

@@ -13,6 +13,8 @@ import static hazelkeep.kinds.box.BoxSizes.LID_INSIDE;
 import static hazelkeep.kinds.box.BoxSizes.ROUNDOVER;
 import static hazelkeep.kinds.box.BoxSizes.SHOULDER;
 import static hazelkeep.kinds.box.BoxSizes.WIDEST;
+import static hazelkeep.measure.Rounding.down;
+import static hazelkeep.measure.Rounding.up;
 
 import hazelkeep.element.DishedFoot;
 import hazelkeep.element.Spigot;
@@ -43,7 +45,6 @@ final class BoxRemedies {
 
   /** Those for a finding. */
   void of(Finding f) {
-    double short_ = f.verdict().limit() - f.verdict().found();
     switch (f.code()) {
       case "blank-short", "tenon-gone", "wood-missing" -> shortBlank();
       case "tips-over" -> tries.wider(f.verdict(), FOOT, WIDEST);
@@ -52,7 +53,7 @@ final class BoxRemedies {
       case "wall-thin", "outside-into-inside", "lid-corner" -> {
         boolean lid = f.part().equals("lid");
         DimKey inside = lid ? LID_INSIDE : INSIDE;
-        for (double more : new double[] {short_, short_ + 1, short_ + 3}) {
+        for (double more : new double[] {f.lack(), f.lack() + 1, f.lack() + 3}) {
           set(inside, down(aim.mm(inside) - 2 * more));
           if (lid) {
             set(LID_DEPTH, down(aim.mm(LID_DEPTH) - more));
@@ -66,7 +67,7 @@ final class BoxRemedies {
         }
         choose("form", "STRAIGHT");
       }
-      case "spigot-wall" -> spigotWall(short_);
+      case "spigot-wall" -> spigotWall(f.lack());
       case "shakes" -> {
         double wall = (aim.mm(Spigot.DIAMETER) - aim.mm(spigotInside())) / 2;
         if (wall < shop.custom(Line.WALL_SPIGOT_JAM)) {
@@ -78,21 +79,21 @@ final class BoxRemedies {
         }
       }
       case "rim-thin" -> {
-        double joint = down(aim.mm(JOINT) - 2 * short_);
+        double joint = down(aim.mm(JOINT) - 2 * f.lack());
         set(JOINT, joint);
-        set(SHOULDER, up(aim.mm(SHOULDER) + short_));
+        set(SHOULDER, up(aim.mm(SHOULDER) + f.lack()));
       }
       case "floor-thin" -> {
-        set(DEPTH, down(aim.mm(DEPTH) - short_));
+        set(DEPTH, down(aim.mm(DEPTH) - f.lack()));
         set(HOLE, down(aim.mm(DEPTH) - 3));
         set(DishedFoot.HOLLOW, 1);
       }
       case "lid-thin" -> {
-        set(LID_DEPTH, down(aim.mm(LID_DEPTH) - short_));
-        set(LID_HEIGHT, up(aim.mm(LID_HEIGHT) + short_));
-        set(Spigot.LENGTH, down(aim.mm(Spigot.LENGTH) - short_));
+        set(LID_DEPTH, down(aim.mm(LID_DEPTH) - f.lack()));
+        set(LID_HEIGHT, up(aim.mm(LID_HEIGHT) + f.lack()));
+        set(Spigot.LENGTH, down(aim.mm(Spigot.LENGTH) - f.lack()));
       }
-      case "lid-shallow" -> set(LID_HEIGHT, up(aim.mm(LID_HEIGHT) + short_ + 1));
+      case "lid-shallow" -> set(LID_HEIGHT, up(aim.mm(LID_HEIGHT) + f.lack() + 1));
       case "content" -> content(f);
       case "dimple" -> shortBlank();
       default -> {}
@@ -190,14 +191,5 @@ final class BoxRemedies {
 
   private void choose(String choice, String option) {
     tries.choose(choice, option);
-  }
-
-  /** Up to the next tenth: what is set can be read off a rule. */
-  private static double up(double mm) {
-    return Math.ceil(mm * 10 - 1e-6) / 10;
-  }
-
-  private static double down(double mm) {
-    return Math.floor(mm * 10 + 1e-6) / 10;
   }
 }

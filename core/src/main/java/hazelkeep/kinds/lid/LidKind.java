@@ -74,11 +74,10 @@ public final class LidKind extends ComposedKind<FittedLid> {
 
   @Override
   protected void remedies(FittedLid d, Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case SEAT_FLAT -> r.set(LidSizes.SEAT, b.custom(Line.LID_SEAT));
       case LID_FALLS_IN -> {
-        r.more(2 * lack, LidSizes.EDGE);
+        r.more(2 * f.lack(), LidSizes.EDGE);
         double over = 2 * b.custom(Line.LID_OVERHANG);
         r.set(LidSizes.EDGE, b.mm(Vessel.RIM) + over);
       }

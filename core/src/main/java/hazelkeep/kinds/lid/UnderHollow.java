@@ -92,11 +92,10 @@ record UnderHollow(SurfaceId on, SizeRule wide, SizeRule deep) implements Elemen
     if (!f.part().equals(on.part())) {
       return;
     }
-    double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
-      case LID_CORNER, LID_THIN -> r.more(-lack, depth()).more(lack, LidSizes.HEIGHT);
-      case SPIGOT_WALL, RIM_THIN -> r.more(-2 * lack, diameter());
-      case WALL_THIN, OUTSIDE_INTO_INSIDE -> r.more(-Math.max(1, lack), depth());
+      case LID_CORNER, LID_THIN -> r.more(-f.lack(), depth()).more(f.lack(), LidSizes.HEIGHT);
+      case SPIGOT_WALL, RIM_THIN -> r.more(-2 * f.lack(), diameter());
+      case WALL_THIN, OUTSIDE_INTO_INSIDE -> r.more(-Math.max(1, f.lack()), depth());
       default -> {}
     }
   }

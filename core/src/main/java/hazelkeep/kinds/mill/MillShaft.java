@@ -63,11 +63,10 @@ record MillShaft(List<SizeRule> rules, String part, Edge top) implements Element
 
   @Override
   public void remedies(Built b, Finding f, Tries r) {
-    double lack = f.verdict().limit() - f.verdict().found();
     switch (f.verdict().entry()) {
       case PARTS_JAM_HOLE, PARTS_JAM_BORE ->
           r.set(HOLE, f.verdict().limit()).set(BORE, b.mm(SHAFT) + ROOM);
-      case THREAD_SHORT -> r.more(-lack, HEIGHT);
+      case THREAD_SHORT -> r.more(-f.lack(), HEIGHT);
       default -> {}
     }
   }
