@@ -36,7 +36,7 @@ record RingJudge(RingZone zone, Built b) {
       tell(told, Entry.RING_DEEP.told(Grade.STOP, c.ridge(), c.outer() - c.inner()), first);
     }
     double stem = zone.room().stem().stream().mapToDouble(b::mm).max().orElse(0);
-    double most = 2 * (c.lowest() - b.custom(Line.RING_CLEAR));
+    double most = Math.max(0, 2 * (c.lowest() - b.custom(Line.RING_CLEAR)));
     if (stem > most) {
       tell(told, Entry.RING_STEM.told(Grade.STOP, stem, most), first);
     }
@@ -124,16 +124,14 @@ record RingJudge(RingZone zone, Built b) {
     switch (f.verdict().entry()) {
       case RINGS_FIT -> {
         double pitch = b.mm(RingZone.WIDE) + b.mm(RingZone.SLOT);
-        double less = pitch * (f.verdict().limit() - f.verdict().found()) / count;
+        double less = pitch * f.lack() / count;
         r.more(-less, RingZone.WIDE).more(-less, RingZone.SLOT);
-        r.more(pitch * (f.verdict().limit() - f.verdict().found()), zone.room().along());
+        r.more(pitch * f.lack(), zone.room().along());
       }
       case RINGS_NEAR -> r.set(RingZone.AT, f.verdict().limit());
       case RING_DEEP -> r.more(1, RingZone.SLOT).more(2, RingZone.SLOT).more(2, RingZone.IN);
-      case RING_STEM ->
-          r.more(f.verdict().found() - f.verdict().limit(), RingZone.IN)
-              .more(f.verdict().found() - f.verdict().limit(), RingZone.OUT);
-      case RING_FALLS -> r.more(f.verdict().limit() - f.verdict().found() - 1, RingZone.IN);
+      case RING_STEM -> r.more(-f.lack(), RingZone.IN, RingZone.OUT);
+      case RING_FALLS -> r.more(f.lack() - 1, RingZone.IN);
       case RING_WEAK -> r.more(1, RingZone.WIDE).more(2, RingZone.WIDE).more(-2, RingZone.IN);
       case PART_GIVEN_UP -> spare(r);
       default -> {}

@@ -13,7 +13,7 @@ import java.util.Map;
 /** The words of all findings, read once. */
 public final class Book {
   private static final List<String> FIELDS =
-      List.of("code", "title", "says", "why", "helps", "carried", "unit", "limit");
+      List.of("code", "title", "says", "why", "helps", "carried", "unit", "limit", "below");
 
   private static final Map<String, Text> ALL = read();
 
@@ -30,6 +30,8 @@ public final class Book {
    * @param carried what to do where the far end is carried already; empty where it is the same
    * @param unit of its numbers: mm, mm fit, %, N, N/mm, N m, MPa, rpm, ml, grit; empty for a count
    * @param limit the name of the line of Practice that its limit comes from; empty for none
+   * @param below the same where what was found is below nothing: a length is never negative; empty
+   *     where it can't be, or a fit that is tight
    */
   public record Text(
       String code,
@@ -39,7 +41,8 @@ public final class Book {
       String helps,
       String carried,
       String unit,
-      String limit) {}
+      String limit,
+      String below) {}
 
   static Text text(String key) {
     Text text = ALL.get(key);
@@ -90,8 +93,10 @@ public final class Book {
       return;
     }
     List<String> f = FIELDS.stream().map(name -> fields.getOrDefault(name, "")).toList();
-    out.put(
-        key,
-        new Text(f.get(0), f.get(1), f.get(2), f.get(3), f.get(4), f.get(5), f.get(6), f.get(7)));
+    Text text =
+        new Text(
+            f.get(0), f.get(1), f.get(2), f.get(3), f.get(4), f.get(5), f.get(6), f.get(7),
+            f.get(8));
+    out.put(key, text);
   }
 }

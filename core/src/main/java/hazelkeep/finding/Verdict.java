@@ -46,7 +46,8 @@ public record Verdict(Entry entry, Grade grade, double found, double limit, List
 
   /** Its numbers in a sentence; empty where it has none. */
   public String says(Numbers numbers) {
-    return filled(entry.text().says(), numbers);
+    String below = entry.text().below();
+    return filled(found < 0 && !below.isEmpty() ? below : entry.text().says(), numbers);
   }
 
   /** Why it matters. */
