@@ -54,7 +54,7 @@ public enum Shape {
       Line.DETAIL_STEP_DEEP),
   TEXTURE(
       "texture band",
-      "Mark off the band to texture",
+      "Line off the band",
       Wording.of("shape.a-line-at-each-side"),
       Line.DETAIL_TEXTURE_WIDE,
       Line.DETAIL_TEXTURE_DEEP);
