@@ -365,3 +365,10 @@ if (wish) {
     if ([...wish.querySelectorAll("input, select, textarea")].some(typed)) draw();
   });
 }
+
+// What was moved before the page could follow it is followed once it is all there.
+window.addEventListener("load", () => {
+  document.querySelectorAll("input[type=range][hx-get]").forEach((r) => {
+    if (r.value !== r.defaultValue) r.dispatchEvent(new Event("change", { bubbles: true }));
+  });
+});

@@ -4,6 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.WaitUntilState;
 import hazelkeep.element.Spigot;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.measure.Restated;
@@ -13,6 +16,7 @@ import hazelkeep.web.store.Piece;
 import hazelkeep.workbench.Entry;
 import hazelkeep.workbench.Fact;
 import hazelkeep.workbench.Sneaking;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -47,6 +51,22 @@ class FitInBrowserTest extends Browsing {
 
   private long tried() {
     return runs.log(id).stream().filter(e -> e.fact() instanceof Fact.Tried).count();
+  }
+
+  @Test
+  void what_is_moved_before_the_scripts_have_come_is_followed_when_they_come() {
+    List<Route> held = new ArrayList<>();
+    page.route("**/*.js", held::add);
+    page.navigate(
+        app.base() + "/pieces/" + id + "/fit",
+        new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+    page.locator("#clearance").focus();
+    for (int i = 0; i < 30; i++) {
+      page.keyboard().press("ArrowRight");
+    }
+    page.unroute("**/*.js");
+    held.forEach(Route::resume);
+    assertThat(page.locator("#fit-says")).containsText("a snug fit");
   }
 
   @Test
