@@ -29,10 +29,19 @@ public final class ByHand {
         }
       }
     }
+    // What follows from wood that is gone would only bury what is done about it.
     Set<String> out = new LinkedHashSet<>(found);
-    minded.forEach(m -> out.add(m.advice()));
+    minded.stream()
+        .filter(m -> found.isEmpty() || m.code().equals(GIVEN_UP))
+        .map(Finding::advice)
+        .distinct()
+        .limit(MOST)
+        .forEach(out::add);
     return List.copyOf(out);
   }
+
+  /** More advice than this nobody reads with a tool in the hand. */
+  private static final int MOST = 4;
 
   private static boolean minded(Finding f) {
     return f.grade() != Grade.NOTE || f.code().equals(GIVEN_UP) || f.code().equals(DROPPED);
