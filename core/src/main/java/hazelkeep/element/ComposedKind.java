@@ -42,6 +42,7 @@ import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -129,14 +130,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public final Aim aim(D design, Map<DimKey, Dim> dims, Shop shop) {
     Make make = made(design);
     Lay lay = lay(design, dims, shop);
-    Sane sane = new Sane(dims);
-    sane.size(StockRules.OFF.path())
-        .below(
-            Blank.reaches(make.stock().blank(), new Blank.Lying(0, lay.mm(StockRules.ACROSS), 0)),
-            "the radius of the blank",
-            StockRules.ACROSS.path());
-    sane(design, lay, sane);
-    make.elements().forEach(e -> e.sane(lay, sane));
+    sane(design, make, lay, new Sane(dims));
     List<Part> parts =
         new ArrayList<>(make.members().stream().map(m -> part(design, m, make, lay)).toList());
     Species wood =
@@ -152,6 +146,34 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     }
     return new Aim(blanks, parts, make.joints(), dims, shop.practice());
   }
+
+  private void sane(D design, Make make, Lay lay, Sane sane) {
+    sane.size(StockRules.OFF.path())
+        .below(
+            Blank.reaches(make.stock().blank(), new Blank.Lying(0, lay.mm(StockRules.ACROSS), 0)),
+            "the radius of the blank",
+            StockRules.ACROSS.path());
+    sane(design, lay, sane);
+    make.elements().forEach(e -> e.sane(lay, sane));
+  }
+
+  @Override
+  public final Map<String, Double> limits(D design, Map<DimKey, Dim> dims, Shop shop) {
+    Map<String, Double> over = new LinkedHashMap<>();
+    over.put("the blank", dims.get(StockRules.NEED).mm() - dims.get(StockRules.LENGTH).mm() - EVEN);
+    try {
+      sane(design, made(design), lay(design, dims, shop), Sane.noting(dims, over));
+    } catch (BadDesign | IllegalArgumentException e) {
+      // What comes after a limit that is passed may not make sense.
+      if (over.values().stream().noneMatch(v -> v >= 0)) {
+        throw e;
+      }
+    }
+    return over;
+  }
+
+  /** Lengths that differ by less are one, mm. */
+  private static final double EVEN = 1e-6;
 
   /** The blank, or both of them as they lie. */
   private static Body stock(Design design, Make make, Lay lay, Species wood) {

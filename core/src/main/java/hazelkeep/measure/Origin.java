@@ -6,6 +6,8 @@ public enum Origin {
   DERIVED("worked out"),
   SHOP("from your shop"),
   COMMON_PRACTICE("common practice"),
+  /** A custom that gave way to what was stated. */
+  GAVE_WAY("gave way"),
   MEASURED("measured");
 
   private final String words;

@@ -150,7 +150,7 @@ public final class Contradictions<D extends Design> {
   }
 
   /** Sizes that differ from what was drawn, each with what was read. */
-  private Map<DimKey, Double> off(Aim aim) {
+  Map<DimKey, Double> off(Aim aim) {
     Map<DimKey, Double> out = new LinkedHashMap<>();
     kind.onSection(design, aim, shop)
         .forEach(

@@ -33,17 +33,30 @@ public final class Dims<D extends Design> {
   private final Shop shop;
   private final Map<DimKey, Rule<D>> rules = new LinkedHashMap<>();
   private final Map<DimKey, Double> readings;
+  private final Map<DimKey, Double> gave;
   private final Map<DimKey, Dim> done = new TreeMap<>();
   private final Deque<Set<DimKey>> asking = new ArrayDeque<>();
   private final Set<DimKey> open = new LinkedHashSet<>();
   private Dims<D> before;
 
-  private Dims(D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
-    this.design = design;
-    this.shop = shop;
+  private Dims(Asked<D> asked, Map<DimKey, Double> readings) {
+    this.design = asked.design;
+    this.shop = asked.shop;
     this.readings = readings;
-    rules.forEach(r -> this.rules.put(r.key(), r.within(shop.practice())));
+    this.gave = asked.gave;
+    asked.rules.forEach(r -> this.rules.put(r.key(), r.within(shop.practice())));
   }
+
+  /**
+   * What is resolved.
+   *
+   * @param design with the sizes that were stated
+   * @param rules of all its dimensions
+   * @param shop that rules may ask
+   * @param gave customs that give way to what was stated, mm: they count as if they were stated
+   */
+  record Asked<D extends Design>(
+      D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> gave) {}
 
   /**
    * Resolves every dimension of a design.
@@ -53,20 +66,30 @@ public final class Dims<D extends Design> {
    */
   public static <D extends Design> Map<DimKey, Dim> resolve(
       D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
-    Dims<D> now = new Dims<>(design, rules, shop, readings);
+    return resolve(new Asked<>(design, rules, shop, Map.of()), readings);
+  }
+
+  /**
+   * Resolves every dimension of a design some of whose customs give way.
+   *
+   * @param readings valid readings, true lengths in mm
+   * @throws BadDesign when a stated size is unknown or out of its bounds
+   */
+  static <D extends Design> Map<DimKey, Dim> resolve(Asked<D> asked, Map<DimKey, Double> readings) {
+    Dims<D> now = new Dims<>(asked, readings);
     now.bounded();
     now.all();
     if (readings.isEmpty()) {
       return now.done;
     }
-    Map<DimKey, Dim> planned = new Dims<>(design, rules, shop, Map.of()).all();
+    Map<DimKey, Dim> planned = new Dims<>(asked, Map.of()).all();
     Map<DimKey, Dim> out = new TreeMap<>();
     now.done.forEach((k, d) -> out.put(k, d.planned(planned.get(k).value())));
     for (DimKey measured : readings.keySet()) {
       if (out.containsKey(measured)) {
         Map<DimKey, Double> others = new LinkedHashMap<>(readings);
         others.remove(measured);
-        Length due = new Dims<>(design, rules, shop, others).dim(measured).value();
+        Length due = new Dims<>(asked, others).dim(measured).value();
         out.computeIfPresent(measured, (k, d) -> d.due(due));
       }
     }
@@ -74,9 +97,8 @@ public final class Dims<D extends Design> {
   }
 
   /** All of them resolved, to be asked again. */
-  static <D extends Design> Dims<D> done(
-      D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> readings) {
-    Dims<D> dims = new Dims<>(design, rules, shop, readings);
+  static <D extends Design> Dims<D> done(Asked<D> asked, Map<DimKey, Double> readings) {
+    Dims<D> dims = new Dims<>(asked, readings);
     dims.all();
     return dims;
   }
@@ -88,7 +110,7 @@ public final class Dims<D extends Design> {
    * @param in the shop that is asked
    */
   double again(DimKey key, Map<DimKey, Double> others, Shop in) {
-    Dims<D> then = new Dims<>(design, List.copyOf(rules.values()), in, readings);
+    Dims<D> then = new Dims<>(new Asked<>(design, List.copyOf(rules.values()), in, gave), readings);
     then.done.putAll(done);
     others.forEach((k, mm) -> then.done.compute(k, (x, d) -> d.at(Length.mm(mm))));
     Rule<D> rule = rules.get(key);
@@ -148,7 +170,8 @@ public final class Dims<D extends Design> {
 
   /** The size the turner stated, if any. */
   public Optional<Size> stated(DimKey key) {
-    return Optional.ofNullable(design.sizes().get(key));
+    Size own = design.sizes().get(key);
+    return own != null ? Optional.of(own) : Optional.ofNullable(gave.get(key)).map(Size::mm);
   }
 
   /** Whether this design has a dimension of that name. */
@@ -163,7 +186,7 @@ public final class Dims<D extends Design> {
 
   /** Whether the turner stated or measured it. */
   public boolean fixed(DimKey key) {
-    return design.sizes().containsKey(key) || readings.containsKey(key);
+    return stated(key).isPresent() || readings.containsKey(key);
   }
 
   /** Whether a valid reading stands for it. */
@@ -193,7 +216,7 @@ public final class Dims<D extends Design> {
       asking.peek().add(key);
     }
     if (before == null) {
-      before = new Dims<>(design, List.copyOf(rules.values()), shop, Map.of());
+      before = new Dims<>(new Asked<>(design, List.copyOf(rules.values()), shop, gave), Map.of());
     }
     return before.mm(key);
   }
@@ -238,6 +261,10 @@ public final class Dims<D extends Design> {
       hedge = size.hedge();
       origin = Origin.WISHED;
       reason = "as you wish";
+    } else if (gave.containsKey(key)) {
+      mm = gave.get(key);
+      origin = Origin.GAVE_WAY;
+      reason = "gives way to what you said";
     } else {
       Rule.Value v = follows(rule);
       mm = v.mm();

@@ -38,6 +38,34 @@ public interface Kind<D extends Design> {
   List<Rule<D>> rules(D design);
 
   /**
+   * What sizes must hold of one another, refusing nothing: each limit with by how much it is
+   * passed, mm; below 0 where it holds.
+   */
+  default Map<String, Double> limits(D design, Map<DimKey, Dim> dims, Shop shop) {
+    return Map.of();
+  }
+
+  /** What is customary of a design and gives way to what was stated, and it drawn without. */
+  default Settled<D> settled(D design, Shop shop) {
+    return GivesWay.of(this, design, shop);
+  }
+
+  /** What is to be resolved of a design. */
+  default Dims.Asked<D> asked(D design, Shop shop) {
+    return new Dims.Asked<>(design, rules(design), shop, settled(design, shop).gave().to());
+  }
+
+  /**
+   * Every dimension of a design.
+   *
+   * @param readings valid readings, true lengths in mm
+   * @throws BadDesign when a stated size is unknown or out of its bounds
+   */
+  default Map<DimKey, Dim> dims(D design, Shop shop, Map<DimKey, Double> readings) {
+    return Dims.resolve(asked(design, shop), readings);
+  }
+
+  /**
    * What is to be made.
    *
    * @throws BadDesign when it can't be drawn

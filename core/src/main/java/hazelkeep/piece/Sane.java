@@ -18,10 +18,26 @@ import java.util.Set;
 /** What sizes must hold of one another for a piece to be drawn at all. */
 public final class Sane {
   private final Map<DimKey, Dim> dims;
+  private final Optional<Map<String, Double>> over;
 
-  /** Of a design's dimensions. */
-  public Sane(Map<DimKey, Dim> dims) {
+  private Sane(Map<DimKey, Dim> dims, Optional<Map<String, Double>> over) {
     this.dims = dims;
+    this.over = over;
+  }
+
+  /** Of a design's dimensions: the first that does not hold is refused. */
+  public Sane(Map<DimKey, Dim> dims) {
+    this(dims, Optional.empty());
+  }
+
+  /**
+   * Of a design's dimensions, refusing nothing.
+   *
+   * @param over where it is noted by how much each size is over its limit, mm; below 0 where it
+   *     holds
+   */
+  public static Sane noting(Map<DimKey, Dim> dims, Map<String, Double> over) {
+    return new Sane(dims, Optional.of(over));
   }
 
   /**
@@ -74,7 +90,9 @@ public final class Sane {
      * @throws BadDesign when it does not
      */
     public Sane below(double limit, String what, String... from) {
-      if (mm(key) + more >= limit) {
+      double by = mm(key) + more - limit;
+      over.ifPresent(o -> o.put(key + " < " + what, by));
+      if (by >= 0 && over.isEmpty()) {
         throw new BadDesign(
             blamed(new DimKey(key), List.of(from)),
             Wording.of(

@@ -39,18 +39,41 @@ public record Sketch<D extends Design>(
    */
   public static <D extends Design> Sketch<D> of(
       Kind<D> kind, D design, Shop shop, Map<DimKey, Double> readings) {
-    Map<DimKey, Dim> dims = Dims.resolve(design, kind.rules(design), shop, readings);
+    Settled<D> settled = kind.settled(design, shop);
+    if (readings.isEmpty() && settled.gave().sizes().isEmpty() && settled.plain().isPresent()) {
+      return settled.plain().get();
+    }
+    Sketch<D> drawn = judged(kind, design, shop, kind.dims(design, shop, readings));
+    // Once something is measured the section is the wood's own: the judges read it.
+    return readings.isEmpty() ? drawn.contradicting() : drawn;
+  }
+
+  /** A design drawn by dimensions that were resolved. */
+  static <D extends Design> Sketch<D> drawn(
+      Kind<D> kind, D design, Shop shop, Map<DimKey, Dim> dims) {
+    return judged(kind, design, shop, dims).contradicting();
+  }
+
+  private Sketch<D> contradicting() {
+    List<Finding> all = new ArrayList<>(new Contradictions<>(kind, design, shop).in(aim));
+    all.addAll(findings);
+    return with(all);
+  }
+
+  static <D extends Design> Sketch<D> judged(
+      Kind<D> kind, D design, Shop shop, Map<DimKey, Dim> dims) {
     Aim aim = kind.aim(design, dims, shop);
     List<Finding> findings = new ArrayList<>();
-    if (readings.isEmpty()) {
-      // Once something is measured the section is the wood's own: the judges read it.
-      findings.addAll(new Contradictions<>(kind, design, shop).in(aim));
-    }
     kind.walls(design, aim, shop).forEach(w -> findings.addAll(w.judge()));
     findings.addAll(kind.judge(design, aim, shop));
     findings.addAll(Foresight.of(aim, shop, design));
     Sketch<D> drawn = new Sketch<>(kind, design, shop, aim, List.copyOf(findings));
     return kind.stands() ? drawn.tipping().told(aim).map(drawn::and).orElse(drawn) : drawn;
+  }
+
+  /** What is customary and gave way to what was stated. */
+  public Gave gave() {
+    return kind.settled(design, shop).gave();
   }
 
   private Sketch<D> and(Finding more) {

@@ -55,10 +55,12 @@ public final class Sums<D extends Design> {
   /** The sums of all dimensions that were worked out from others, where they are such. */
   public static <D extends Design> Map<DimKey, Sum> of(
       Kind<D> kind, D design, Shop shop, Map<DimKey, Double> readings) {
-    Dims<D> dims = Dims.done(design, kind.rules(design), shop, readings);
+    Dims<D> dims = Dims.done(kind.asked(design, shop), readings);
     Map<DimKey, Sum> out = new TreeMap<>();
     for (Dim d : dims.all().values()) {
-      if (d.origin() != Origin.WISHED && !readings.containsKey(d.key())) {
+      if (d.origin() != Origin.WISHED
+          && d.origin() != Origin.GAVE_WAY
+          && !readings.containsKey(d.key())) {
         new Sums<>(dims).sum(d).ifPresent(s -> out.put(d.key(), s));
       }
     }

@@ -110,7 +110,7 @@ public final class Walls {
     if (w.inner.isEmpty()) {
       return List.of();
     }
-    Optional<Point> open = w.pierced();
+    Optional<Thin> open = w.pierced();
     if (open.isPresent()) {
       return List.of(w.through(open.get()));
     }
@@ -162,18 +162,24 @@ public final class Walls {
     return s.line().first().distance(p) < SAME || s.line().last().distance(p) < SAME;
   }
 
-  /** A place of the inside that has no wood behind it: the outside is shaped into it. */
-  private Optional<Point> pierced() {
+  /** Where the inside lies furthest outside of the wood: the outside is shaped into it. */
+  private Optional<Thin> pierced() {
+    Thin out = null;
     for (Surface s : inner) {
       for (Polyline.Sample x : s.line().samples(2 * EVERY, BEHIND)) {
         Point p = x.at();
         boolean edge = mouths.stream().anyMatch(m -> m.distance(p) < 2 * EVERY);
         if (!edge && p.r() > BEHIND && !wood(x, BEHIND) && !wood(x, FURTHER)) {
-          return Optional.of(p);
+          double by =
+              outer.stream()
+                  .mapToDouble(o -> Wall.nearest(o.line(), p).distance(p))
+                  .min()
+                  .orElse(0);
+          out = out == null || -by < out.left() ? new Thin(-by, p) : out;
         }
       }
     }
-    return Optional.empty();
+    return Optional.ofNullable(out);
   }
 
   private boolean wood(Polyline.Sample x, double behind) {
@@ -310,8 +316,10 @@ public final class Walls {
     }
   }
 
-  private Finding through(Point at) {
+  private Finding through(Thin open) {
     return Finding.of(
-        Entry.OUTSIDE_INTO_INSIDE.told(Grade.STOP, 0, wishes.wall(), part.name()), part.name(), at);
+        Entry.OUTSIDE_INTO_INSIDE.told(Grade.STOP, open.left(), wishes.wall(), part.name()),
+        part.name(),
+        open.inside());
   }
 }

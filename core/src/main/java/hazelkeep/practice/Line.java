@@ -590,7 +590,14 @@ public enum Line {
   PAPER_STATION,
   PAPER_TEMPLATE,
   ADVICE_FACTOR,
-  ADVICE_LITTLE;
+  ADVICE_LITTLE,
+  FIRM_DETAIL,
+  FIRM_HOLLOW,
+  FIRM_OUTSIDE,
+  FIRM_FORM,
+  FIRM_JOINT,
+  FIRM_WALL,
+  FIRM_BOUGHT;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

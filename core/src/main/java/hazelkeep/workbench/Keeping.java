@@ -5,7 +5,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Dims;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Plan;
@@ -105,7 +104,7 @@ final class Keeping<D extends Design> {
   }
 
   private Map<DimKey, Dim> resolved(D design) {
-    return Dims.resolve(design, kind.rules(design), plan.shop(), bench.readings());
+    return kind.dims(design, plan.shop(), bench.readings());
   }
 
   /** What is stated moves other sizes: those that have to stay are stated until none moves. */

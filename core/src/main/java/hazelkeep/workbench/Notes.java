@@ -121,7 +121,7 @@ final class Notes<D extends Design> {
     valid.put(what, truth);
     Aim then;
     try {
-      then = kind.aim(design, Dims.resolve(design, kind.rules(design), shop, valid), shop);
+      then = kind.aim(design, kind.dims(design, shop, valid), shop);
     } catch (BadDesign e) {
       if (settles) {
         return bored(what, truth).orElseThrow(() -> e);

@@ -6,7 +6,6 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Sketch;
@@ -163,13 +162,13 @@ final class Replay<D extends Design> {
   }
 
   private Aim aim(D of, Map<DimKey, Double> by) {
-    return kind.aim(of, Dims.resolve(of, kind.rules(of), shop, by), shop);
+    return kind.aim(of, kind.dims(of, shop, by), shop);
   }
 
   private Map<DimKey, Double> standing(D of) {
     Map<DimKey, Double> out = new LinkedHashMap<>(readings);
     if (begun()) {
-      Map<DimKey, Dim> dims = Dims.resolve(of, kind.rules(of), shop, readings);
+      Map<DimKey, Dim> dims = kind.dims(of, shop, readings);
       Map<DimKey, Double> lengths = new LinkedHashMap<>();
       dims.forEach((k, d) -> lengths.put(k, d.mm()));
       out.putAll(kind.settled(of, begun, lengths));

@@ -1,0 +1,145 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.Dim;
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
+import hazelkeep.route.Finding;
+import hazelkeep.shop.Shop;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A design tried with some of its customs moved: what lacks then, each a number.
+ *
+ * @param <D> the design
+ * @param kind the kind of piece
+ * @param design what was stated
+ * @param shop that it is for
+ * @param rules of its dimensions
+ * @param grade from which on something found lacks
+ * @param tried what was tried before, with what lacked then
+ */
+record Trial<D extends Design>(
+    Kind<D> kind, D design, Shop shop, List<Rule<D>> rules, Grade grade, Map<Object, Lacks> tried) {
+  /** Sizes that differ by less are one, mm. */
+  static final double AGREES = 1e-3;
+
+  Trial(Kind<D> kind, D design, Shop shop) {
+    this(
+        kind,
+        design,
+        shop,
+        kind.rules(design).stream().map(r -> r.within(shop.practice())).toList(),
+        Grade.WATCH,
+        new HashMap<>());
+  }
+
+  /**
+   * What lacks.
+   *
+   * @param by each lack with how much it is; below 0 where it holds
+   * @param drawn whether it was drawn
+   * @param can whether its sizes could be worked out at all
+   */
+  record Lacks(Map<String, Double> by, boolean drawn, boolean can) {
+    boolean none() {
+      return can && drawn && by.values().stream().allMatch(v -> v < 0);
+    }
+
+    /** Whether what lacks can be held against another trial's. */
+    boolean like(Lacks other) {
+      return can && drawn == other.drawn;
+    }
+  }
+
+  /** Whether a drawn design would stop. */
+  static boolean stops(Sketch<?> sketch) {
+    return sketch.findings().stream().anyMatch(f -> f.grade() == Grade.STOP);
+  }
+
+  /** The same trial that takes what has only to be watched for no lack. */
+  Trial<D> stopsOnly() {
+    return new Trial<>(kind, design, shop, rules, Grade.STOP, tried);
+  }
+
+  /** The dimensions by custom; empty where they can't be worked out. */
+  Optional<Map<DimKey, Dim>> dims() {
+    try {
+      return Optional.of(dims(Map.of()));
+    } catch (BadDesign | IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  private Map<DimKey, Dim> dims(Map<DimKey, Double> at) {
+    return Dims.resolve(new Dims.Asked<>(design, rules, shop, at), Map.of());
+  }
+
+  /** It drawn with customs moved; empty where it can't be. */
+  Optional<Sketch<D>> drawn(Map<DimKey, Double> at) {
+    try {
+      return Optional.of(Sketch.drawn(kind, design, shop, dims(at)));
+    } catch (BadDesign | IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  /**
+   * What lacks with customs moved.
+   *
+   * @param draw whether it is drawn, where it can be; else only what sizes say of one another
+   */
+  Lacks lacks(Map<DimKey, Double> at, boolean draw) {
+    List<Object> what = List.of(Map.copyOf(at), draw, grade);
+    Lacks known = tried.get(what);
+    if (known == null) {
+      known = lacking(at, draw);
+      tried.put(what, known);
+    }
+    return known;
+  }
+
+  private Lacks lacking(Map<DimKey, Double> at, boolean draw) {
+    Map<String, Double> by = new LinkedHashMap<>();
+    try {
+      by.putAll(kind.limits(design, dims(at), shop));
+    } catch (BadDesign | IllegalArgumentException e) {
+      return new Lacks(by, false, false);
+    }
+    if (!draw || by.values().stream().anyMatch(v -> v >= 0)) {
+      return new Lacks(by, false, true);
+    }
+    try {
+      Sketch<D> s = Sketch.judged(kind, design, shop, dims(at));
+      s.findings().stream()
+          .filter(f -> f.grade().compareTo(grade) <= 0)
+          .forEach(f -> by.merge(name(f), Math.abs(f.lack()), Math::max));
+      new Contradictions<>(kind, design, shop)
+          .off(s.aim())
+          .forEach((k, read) -> by.put("said " + k, Math.abs(s.aim().mm(k) - read)));
+    } catch (BadDesign | IllegalArgumentException e) {
+      return new Lacks(by, false, false);
+    }
+    return new Lacks(by, true, true);
+  }
+
+  private static String name(Finding f) {
+    return f.code() + " " + f.part() + " " + f.subject() + " " + f.verdict().said();
+  }
+
+  /** The stated sizes without any one of which nothing would have to give way. */
+  List<DimKey> because() {
+    List<DimKey> out = new ArrayList<>();
+    for (DimKey key : design.sizes().keySet()) {
+      D without = kind.size(design, key, Optional.empty());
+      if (new Trial<>(kind, without, shop).stopsOnly().lacks(Map.of(), true).none()) {
+        out.add(key);
+      }
+    }
+    return out;
+  }
+}
