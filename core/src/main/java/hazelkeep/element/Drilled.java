@@ -32,6 +32,7 @@ import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
@@ -148,6 +149,15 @@ public class Drilled implements Element {
 
   @Override
   public void sane(Lay lay, Sane sane) {
+    sizes
+        .narrow()
+        .filter(n -> lay.mm(n.diameter()) > 0)
+        .ifPresent(
+            n ->
+                sane.steps(
+                    List.of(
+                        Map.entry(sizes.diameter(), sizes.depth()),
+                        Map.entry(n.diameter(), n.depth()))));
     left.within().forEach(out -> sane.below(sizes.diameter().path(), out.path()));
     double room = place.way() * (lay.at(place.mouth()) - lay.at(left.end()));
     sane.size(sizes.depth().path())

@@ -34,6 +34,7 @@ import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -171,6 +172,15 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
 
   @Override
   public void sane(Lay lay, Sane sane) {
+    List<Map.Entry<DimKey, DimKey>> steps = new ArrayList<>();
+    keys.recess.ifPresent(m -> steps.add(Map.entry(m.diameter, m.depth)));
+    if (seat(lay) > 0) {
+      steps.add(Map.entry(keys.seat, keys.deep));
+    }
+    if (pierced(lay)) {
+      steps.add(Map.entry(keys.hole, keys.bored));
+    }
+    sane.steps(steps);
     sane.below(keys.seat.path(), keys.recess.map(Mouth::diameter).orElse(Spigot.DIAMETER).path());
     sane.size(keys.deep.path())
         .below(

@@ -31,6 +31,7 @@ import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -166,6 +167,12 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
 
   @Override
   public void sane(Lay lay, Sane sane) {
+    List<Map.Entry<DimKey, DimKey>> steps = new ArrayList<>();
+    keys.seats.stream()
+        .filter(s -> s.there(lay))
+        .forEach(s -> steps.add(Map.entry(s.diameter, s.depth)));
+    steps.add(Map.entry(keys.diameter, keys.fromFoot));
+    sane.steps(steps);
     keys.seats.forEach(s -> sane.below(s.diameter.path(), outside.path()));
     sane.below(keys.diameter.path(), outside.path());
     double high = mouth(lay) - foot(lay);

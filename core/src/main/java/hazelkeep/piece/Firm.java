@@ -21,10 +21,12 @@ final class Firm {
 
   private final Line line;
   private final boolean derived;
+  private final boolean bit;
 
-  private Firm(Line line, boolean derived) {
+  private Firm(Line line, boolean derived, boolean bit) {
     this.line = line;
     this.derived = derived;
+    this.bit = bit;
   }
 
   /** The line that a size goes by that may give way. */
@@ -43,6 +45,11 @@ final class Firm {
     return firm != null && (!derived || firm.derived);
   }
 
+  /** Whether a size that may give way is one of a bit. */
+  static boolean bored(DimKey size) {
+    return ALL.get(size.path()).bit;
+  }
+
   private static Line line(String name) {
     return Line.named("firm." + name).orElseThrow();
   }
@@ -56,7 +63,8 @@ final class Firm {
           .lines()
           .skip(1)
           .map(l -> l.split(","))
-          .forEach(c -> out.put(c[0], new Firm(line(c[1]), c[2].equals("yes"))));
+          .forEach(
+              c -> out.put(c[0], new Firm(line(c[1]), c[2].equals("yes"), c[3].equals("yes"))));
       return Map.copyOf(out);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

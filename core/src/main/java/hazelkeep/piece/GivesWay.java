@@ -11,10 +11,12 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solve.LeastChange;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.DoubleFunction;
 
 /**
@@ -48,17 +50,29 @@ final class GivesWay<D extends Design> {
   /** How often it is gone on from what was drawn. */
   private static final int ROUNDS = 8;
 
+  /** How often a move is halved to see whether less will do. */
+  private static final int HALVED = 3;
+
   /** So many bits further from what would do are tried. */
   private static final int BITS = 3;
 
+  /** No size is rounded by more than this share of itself. */
+  private static final double COARSE = 0.05;
+
+  /** Every size is round in these, mm. */
+  private static final double FINE = 0.1;
+
   /** Moved sizes are round in these, mm, the first with which nothing lacks. */
-  private static final List<Double> ROUND = List.of(1.0, 0.5, 0.1);
+  private static final List<Double> ROUND = List.of(1.0, 0.5, FINE);
 
   private final Trial<D> trial;
   private final Map<DimKey, Dim> customs;
   private final List<Rule<D>> movable;
   private final double times;
   private final Map<DimKey, Double> pinned;
+
+  /** The sizes with which it was drawn last, though it would stop. */
+  private Optional<Map<DimKey, Double>> drawn = Optional.empty();
 
   private GivesWay(
       Trial<D> trial, Map<DimKey, Dim> customs, double times, Map<DimKey, Double> pinned) {
@@ -76,29 +90,41 @@ final class GivesWay<D extends Design> {
     if (plain.filter(s -> !Trial.stops(s)).isPresent()) {
       return new Settled<>(Gave.NONE, plain);
     }
-    Gave gave = trial.dims().map(customs -> found(trial, customs)).orElse(Gave.NONE);
+    Gave gave = trial.dims().map(c -> found(trial, c, plain.isEmpty())).orElse(Gave.NONE);
     return new Settled<>(gave, plain);
   }
 
-  private static <D extends Design> Gave found(Trial<D> trial, Map<DimKey, Dim> customs) {
+  /**
+   * What gives way so that nothing lacks; what can be drawn at all where that can't be had.
+   *
+   * @param any whether what can be drawn and would stop is better than nothing
+   */
+  private static <D extends Design> Gave found(
+      Trial<D> trial, Map<DimKey, Dim> customs, boolean any) {
     double few = trial.shop().custom(Line.ADVICE_FACTOR);
+    Optional<Map<DimKey, Double>> drawn = Optional.empty();
     for (double times : List.of(few, few * few, few * few * few)) {
-      Optional<Map<DimKey, Double>> to =
-          new GivesWay<>(trial, customs, times, Map.of())
-              .bitted()
-              .or(() -> new GivesWay<>(trial.stopsOnly(), customs, times, Map.of()).bitted());
-      if (to.isPresent()) {
-        List<Gave.Moved> moved = new ArrayList<>();
-        to.get()
-            .forEach(
-                (k, mm) -> {
-                  Dim was = customs.get(k);
-                  moved.add(new Gave.Moved(k, was.label(), was.mm(), mm));
-                });
-        return new Gave(moved, trial.because());
+      for (Trial<D> t : List.of(trial, trial.stopsOnly())) {
+        GivesWay<D> way = new GivesWay<>(t, customs, times, Map.of());
+        Optional<Map<DimKey, Double>> to = way.bitted();
+        if (to.isPresent()) {
+          return gave(trial, customs, way.back(to.get()));
+        }
+        drawn = drawn.or(() -> way.drawn);
       }
     }
-    return Gave.NONE;
+    return drawn.filter(d -> any).map(d -> gave(trial, customs, d)).orElse(Gave.NONE);
+  }
+
+  private static <D extends Design> Gave gave(
+      Trial<D> trial, Map<DimKey, Dim> customs, Map<DimKey, Double> to) {
+    List<Gave.Moved> moved = new ArrayList<>();
+    to.forEach(
+        (k, mm) -> {
+          Dim was = customs.get(k);
+          moved.add(new Gave.Moved(k, was.label(), was.mm(), mm));
+        });
+    return new Gave(moved, trial.because());
   }
 
   /**
@@ -113,6 +139,29 @@ final class GivesWay<D extends Design> {
     return with.sizes().keySet().containsAll(trial.design().sizes().keySet());
   }
 
+  /** A solution with every size moved back as far as nothing lacks, the firmest first. */
+  private Map<DimKey, Double> back(Map<DimKey, Double> found) {
+    Map<DimKey, Double> out = new LinkedHashMap<>(found);
+    List<Rule<D>> firmest =
+        movable.stream()
+            .filter(r -> found.containsKey(r.key()) && found.size() > 1)
+            .sorted(Comparator.comparingDouble(r -> -trial.shop().custom(Firm.of(r.key()))))
+            .toList();
+    for (Rule<D> r : firmest) {
+      double needed = out.remove(r.key());
+      double custom = customs.get(r.key()).mm();
+      double less = custom;
+      for (int i = 0; i < HALVED && !trial.lacks(out, true).none(); i++) {
+        less = bored(r.key()) ? needed : (less + needed) / 2;
+        out.put(r.key(), round(less, step(custom, 1), needed > custom, r));
+      }
+      if (!trial.lacks(out, true).none()) {
+        out.put(r.key(), needed);
+      }
+    }
+    return out;
+  }
+
   /** A solution in which a size that is a bit's by custom is a bit's still. */
   private Optional<Map<DimKey, Double>> bitted() {
     Optional<Map<DimKey, Double>> found = solved();
@@ -120,7 +169,7 @@ final class GivesWay<D extends Design> {
         found.flatMap(
             f ->
                 f.keySet().stream()
-                    .filter(k -> !pinned.containsKey(k) && bit(customs.get(k).mm()))
+                    .filter(k -> !pinned.containsKey(k) && bored(k) && !bit(f.get(k)))
                     .findFirst());
     if (off.isEmpty()) {
       return found;
@@ -133,7 +182,12 @@ final class GivesWay<D extends Design> {
         return then;
       }
     }
-    return Optional.empty();
+    return found;
+  }
+
+  /** Whether a size is one of a bit by custom. */
+  private boolean bored(DimKey key) {
+    return Firm.bored(key) && bit(customs.get(key).mm());
   }
 
   private boolean bit(double mm) {
@@ -155,38 +209,29 @@ final class GivesWay<D extends Design> {
 
   private Optional<Map<DimKey, Double>> solved() {
     Map<DimKey, Double> at = pinned;
-    Map<String, LeastChange.Limit> limits = new LinkedHashMap<>();
+    Cuts cuts = new Cuts();
+    Set<Map<DimKey, Double>> been = new HashSet<>(Set.of(at));
+    drawn = Optional.empty();
     for (int round = 0; round < ROUNDS; round++) {
       Trial.Lacks lacks = trial.lacks(at, true);
-      if (Boolean.getBoolean("dbg"))
-        System.out.println(
-            "   DBG round "
-                + round
-                + " times "
-                + times
-                + " pins "
-                + pinned
-                + " at "
-                + at
-                + " lacks "
-                + lacks.by().entrySet().stream().filter(e -> e.getValue() >= 0).toList()
-                + lacks.can());
       if (lacks.none()) {
         return Optional.of(at).filter(a -> !a.isEmpty());
       }
-      if (!linear(lacks, at, limits)) {
+      if (lacks.drawn()) {
+        drawn = Optional.of(at);
+      }
+      if (!linear(lacks, at, cuts)) {
         return Optional.empty();
       }
-      Optional<double[]> found = LeastChange.of(unknowns(), List.copyOf(limits.values()));
-      if (found.isEmpty()) {
-        if (Boolean.getBoolean("dbg")) System.out.println("   DBG infeasible times " + times);
-        return Optional.empty();
+      Optional<Map<DimKey, Double>> next = cuts.least(unknowns()).map(this::rounded);
+      if (next.filter(n -> !been.add(n)).isPresent() && !cuts.every) {
+        cuts.every = true;
+        next = cuts.least(unknowns()).map(this::rounded).filter(been::add);
       }
-      Map<DimKey, Double> next = rounded(found.get());
-      if (next.equals(at)) {
-        return Optional.empty();
+      if (next.isEmpty()) {
+        return next;
       }
-      at = next;
+      at = next.get();
     }
     return Optional.empty();
   }
@@ -207,16 +252,17 @@ final class GivesWay<D extends Design> {
   }
 
   /** Limits by what each lack does when a custom moves; false where nothing moves one. */
-  private boolean linear(
-      Trial.Lacks now, Map<DimKey, Double> at, Map<String, LeastChange.Limit> limits) {
+  private boolean linear(Trial.Lacks now, Map<DimKey, Double> at, Cuts cuts) {
+    cuts.held.clear();
     double nudge = now.drawn() ? DRAWN : NUDGE;
     List<Ask> asks =
         movable.stream().map(r -> new Ask(now, nudge, by -> moved(at, r.key(), by))).toList();
     for (Map.Entry<String, Double> lack : now.by().entrySet()) {
       double[] by = new double[movable.size()];
       double over = lack.getValue();
-      // What holds by a hair may go on to.
-      double most = Math.max(-ROOM, Math.min(-HAIR, over)) - over;
+      // What is said is met; what holds by a hair may go on to.
+      double room = lack.getKey().startsWith(Trial.SAID) ? HAIR : ROOM;
+      double most = (over >= 0 ? -room : Math.max(-room, Math.min(-HAIR, over))) - over;
       boolean any = false;
       for (int i = 0; i < by.length; i++) {
         by[i] = pinned.containsKey(movable.get(i).key()) ? 0 : asks.get(i).factor(lack);
@@ -224,20 +270,46 @@ final class GivesWay<D extends Design> {
         most += by[i] * mm(at, movable.get(i).key());
       }
       if (any) {
-        limits.put(lack.getKey(), new LeastChange.Limit(by, most));
+        cuts.add(lack.getKey(), over >= 0, new LeastChange.Limit(by, most));
       } else if (over >= 0) {
-        if (Boolean.getBoolean("dbg"))
-          System.out.println(
-              "   DBG no factor: "
-                  + lack
-                  + " drawn "
-                  + now.drawn()
-                  + " movable "
-                  + movable.stream().map(r -> r.key().path()).toList());
         return false;
       }
     }
     return true;
+  }
+
+  /**
+   * Limits as they were found, round by round. The largest of several sizes turns where another
+   * becomes the largest, so where the limits of the last round lead back, those of every round
+   * count as long as they leave anything; and what holds may turn steeply, so where it leaves
+   * nothing it is only looked at when it is drawn.
+   */
+  private static final class Cuts {
+    private final List<LeastChange.Limit> all = new ArrayList<>();
+    private final Map<String, LeastChange.Limit> passed = new LinkedHashMap<>();
+    private final List<LeastChange.Limit> held = new ArrayList<>();
+
+    /** Whether those of every round count, since the last alone led back to where it had been. */
+    private boolean every;
+
+    private void add(String lack, boolean over, LeastChange.Limit limit) {
+      if (over || passed.containsKey(lack)) {
+        passed.put(lack, limit);
+        all.add(limit);
+      } else {
+        held.add(limit);
+      }
+    }
+
+    private Optional<double[]> least(List<LeastChange.Unknown> unknowns) {
+      List<LeastChange.Limit> last = List.copyOf(passed.values());
+      List<LeastChange.Limit> now = every ? all : last;
+      List<LeastChange.Limit> both = new ArrayList<>(held);
+      both.addAll(now);
+      return LeastChange.of(unknowns, both)
+          .or(() -> LeastChange.of(unknowns, now))
+          .or(() -> every ? LeastChange.of(unknowns, last) : Optional.empty());
+    }
   }
 
   /**
@@ -260,7 +332,7 @@ final class GivesWay<D extends Design> {
 
     /**
      * By how much a lack grows with the size: from where it is still told, the larger side first. A
-     * small one that is told on neither side goes with the side on which all else can be drawn.
+     * one that is told on neither side goes with the side on which all else can be drawn.
      */
     private double factor(Map.Entry<String, Double> lack) {
       double gone = 0;
@@ -271,8 +343,8 @@ final class GivesWay<D extends Design> {
           double factor = (told - lack.getValue()) / by;
           return Math.abs(factor) > NOTHING ? factor : 0;
         }
-        if (then.like(now) && lack.getValue() < nudge) {
-          gone = -Math.signum(by);
+        if (then.like(now)) {
+          gone = -Math.signum(by) * Math.max(1, lack.getValue() / nudge);
         }
       }
       return gone;
@@ -298,7 +370,7 @@ final class GivesWay<D extends Design> {
         Rule<D> r = movable.get(i);
         double custom = customs.get(r.key()).mm();
         if (!pinned.containsKey(r.key()) && Math.abs(x[i] - custom) > Trial.AGREES) {
-          out.put(r.key(), round(x[i], round, x[i] > custom, r));
+          out.put(r.key(), round(x[i], step(custom, round), x[i] > custom, r));
         }
       }
       if (trial.lacks(out, true).none()) {
@@ -306,6 +378,11 @@ final class GivesWay<D extends Design> {
       }
     }
     return out;
+  }
+
+  /** A tenth of a small size is as much as a millimetre of a large one. */
+  private static double step(double custom, double round) {
+    return round <= custom * COARSE ? round : FINE;
   }
 
   private double round(double mm, double round, boolean up, Rule<D> r) {

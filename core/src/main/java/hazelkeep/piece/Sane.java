@@ -49,6 +49,20 @@ public final class Sane {
     return size(in).below(mm(out), name(out), out);
   }
 
+  /**
+   * What is bored in steps goes on narrower and deeper.
+   *
+   * @param steps diameter and depth of each, the widest first
+   * @throws BadDesign when one does not
+   */
+  public Sane steps(List<Map.Entry<DimKey, DimKey>> steps) {
+    for (int i = 1; i < steps.size(); i++) {
+      below(steps.get(i).getKey().path(), steps.get(i - 1).getKey().path());
+      below(steps.get(i - 1).getValue().path(), steps.get(i).getValue().path());
+    }
+    return this;
+  }
+
   /** A size that has to stay below something. */
   public Sized size(String key) {
     return new Sized(key, "", 0);

@@ -56,6 +56,15 @@ record Trial<D extends Design>(
     }
   }
 
+  /** So much is tried for a design, and no more. */
+  private static final int MOST = 600;
+
+  /** What a size is called that is drawn otherwise than it is said. */
+  static final String SAID = "said ";
+
+  /** What is drawn within this of what is said is well met, mm. */
+  private static final double MET = Contradictions.FITS / 2;
+
   /** Whether a drawn design would stop. */
   static boolean stops(Sketch<?> sketch) {
     return sketch.findings().stream().anyMatch(f -> f.grade() == Grade.STOP);
@@ -96,6 +105,9 @@ record Trial<D extends Design>(
   Lacks lacks(Map<DimKey, Double> at, boolean draw) {
     List<Object> what = List.of(Map.copyOf(at), draw, grade);
     Lacks known = tried.get(what);
+    if (known == null && tried.size() >= MOST) {
+      return new Lacks(Map.of(), false, false);
+    }
     if (known == null) {
       known = lacking(at, draw);
       tried.put(what, known);
@@ -120,7 +132,21 @@ record Trial<D extends Design>(
           .forEach(f -> by.merge(name(f), Math.abs(f.lack()), Math::max));
       new Contradictions<>(kind, design, shop)
           .off(s.aim())
-          .forEach((k, read) -> by.put("said " + k, Math.abs(s.aim().mm(k) - read)));
+          .forEach(
+              (k, read) -> {
+                if (k.equals(Contradictions.CLEARANCE)) {
+                  rules.stream()
+                      .filter(r -> r.key().equals(k))
+                      .forEach(
+                          r -> {
+                            by.put("looser than a fit", read - r.most());
+                            by.put("tighter than a fit", r.least() - read);
+                          });
+                }
+                double off = s.aim().mm(k) - read;
+                by.put(SAID + k + " more", off - MET);
+                by.put(SAID + k + " less", -off - MET);
+              });
     } catch (BadDesign | IllegalArgumentException e) {
       return new Lacks(by, false, false);
     }

@@ -61,8 +61,7 @@ final class BoxLine {
   static Profile of(LiddedBox d, ToDoubleFunction<DimKey> mm, Practice practice) {
     double lid = mm.applyAsDouble(LID_HEIGHT);
     double height = mm.applyAsDouble(BODY_HEIGHT) + lid;
-    boolean straight = d.form() == Form.STRAIGHT;
-    double rTop = mm.applyAsDouble(straight ? WIDEST : TOP) / 2;
+    double rTop = mm.applyAsDouble(TOP) / 2;
     boolean dome = d.top() == LiddedBox.Top.DOME;
     double cap = mm.applyAsDouble(cap(d));
     double most = dome ? lid : Math.min(lid, rTop);
@@ -89,8 +88,8 @@ final class BoxLine {
   private static List<Curve> side(
       LiddedBox d, double h, ToDoubleFunction<DimKey> mm, Practice practice) {
     double r = mm.applyAsDouble(WIDEST) / 2;
-    double rFoot = d.form() == Form.STRAIGHT ? r : mm.applyAsDouble(FOOT) / 2;
-    double rTop = d.form() == Form.STRAIGHT ? r : mm.applyAsDouble(TOP) / 2;
+    double rFoot = mm.applyAsDouble(FOOT) / 2;
+    double rTop = mm.applyAsDouble(TOP) / 2;
     Point foot = new Point(0, rFoot);
     Point top = new Point(h, rTop);
     Point belly = new Point(h / 2, r);
