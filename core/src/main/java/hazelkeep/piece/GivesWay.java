@@ -53,6 +53,12 @@ final class GivesWay<D extends Design> {
   /** How often a move is halved to see whether less will do. */
   private static final int HALVED = 3;
 
+  /** A size gives way first by the factor of a way out, then by that to the second, the third. */
+  private static final int TIMES = 3;
+
+  /** Firmer than any custom: what was stated. */
+  private static final double FIRMEST = 1000;
+
   /** So many bits further from what would do are tried. */
   private static final int BITS = 3;
 
@@ -70,13 +76,19 @@ final class GivesWay<D extends Design> {
   private final List<Rule<D>> movable;
   private final double times;
   private final Map<DimKey, Double> pinned;
+  private final Map<DimKey, Double> wished;
 
   /** The sizes with which it was drawn last, though it would stop. */
   private Optional<Map<DimKey, Double>> drawn = Optional.empty();
 
   private GivesWay(
-      Trial<D> trial, Map<DimKey, Dim> customs, double times, Map<DimKey, Double> pinned) {
+      Trial<D> trial,
+      Map<DimKey, Dim> customs,
+      double times,
+      Map<DimKey, Double> pinned,
+      Map<DimKey, Double> wished) {
     this.trial = trial;
+    this.wished = wished;
     this.customs = customs;
     this.times = times;
     this.pinned = pinned;
@@ -95,6 +107,41 @@ final class GivesWay<D extends Design> {
   }
 
   /**
+   * The nearest to what was stated that a size would have to become, all else that was stated as it
+   * is and customs giving way as far as they may.
+   *
+   * @param key a stated size
+   * @return mm; empty where no such value was found
+   */
+  static <D extends Design> Optional<Double> nearest(Trial<D> stated, DimKey key) {
+    D free = stated.kind().size(stated.design(), key, Optional.empty());
+    Trial<D> trial = new Trial<>(stated.kind(), free, stated.shop()).stopsOnly();
+    Optional<Rule<D>> rule = trial.rules().stream().filter(r -> r.key().equals(key)).findFirst();
+    if (rule.isEmpty()) {
+      return Optional.empty();
+    }
+    double wish = rule.get().clamp(stated.design().sizes().get(key).mm());
+    double most = Math.pow(trial.shop().custom(Line.ADVICE_FACTOR), TIMES);
+    return trial
+        .dims()
+        .flatMap(c -> new GivesWay<>(trial, c, most, Map.of(), Map.of(key, wish)).solved())
+        .map(at -> at.get(key));
+  }
+
+  /** Whether customs can give way so that nothing stops. */
+  static boolean can(Trial<?> trial) {
+    return trial.lacks(Map.of(), true).none() || found(trial);
+  }
+
+  private static <D extends Design> boolean found(Trial<D> trial) {
+    double most = Math.pow(trial.shop().custom(Line.ADVICE_FACTOR), TIMES);
+    return trial
+        .dims()
+        .flatMap(c -> new GivesWay<>(trial, c, most, Map.of(), Map.of()).solved())
+        .isPresent();
+  }
+
+  /**
    * What gives way so that nothing lacks; what can be drawn at all where that can't be had.
    *
    * @param any whether what can be drawn and would stop is better than nothing
@@ -103,9 +150,10 @@ final class GivesWay<D extends Design> {
       Trial<D> trial, Map<DimKey, Dim> customs, boolean any) {
     double few = trial.shop().custom(Line.ADVICE_FACTOR);
     Optional<Map<DimKey, Double>> drawn = Optional.empty();
-    for (double times : List.of(few, few * few, few * few * few)) {
+    for (int i = 1; i <= TIMES; i++) {
+      double times = Math.pow(few, i);
       for (Trial<D> t : List.of(trial, trial.stopsOnly())) {
-        GivesWay<D> way = new GivesWay<>(t, customs, times, Map.of());
+        GivesWay<D> way = new GivesWay<>(t, customs, times, Map.of(), Map.of());
         Optional<Map<DimKey, Double>> to = way.bitted();
         if (to.isPresent()) {
           return gave(trial, customs, way.back(to.get()));
@@ -131,6 +179,9 @@ final class GivesWay<D extends Design> {
    * Whether a size is a custom that may give way: neither stated nor the other side of a stated.
    */
   private boolean moves(Rule<D> rule) {
+    if (wished.containsKey(rule.key())) {
+      return true;
+    }
     Dim d = customs.get(rule.key());
     if (!Firm.moves(rule.key(), d.origin() == Origin.DERIVED) || d.origin() == Origin.WISHED) {
       return false;
@@ -149,7 +200,7 @@ final class GivesWay<D extends Design> {
             .toList();
     for (Rule<D> r : firmest) {
       double needed = out.remove(r.key());
-      double custom = customs.get(r.key()).mm();
+      double custom = custom(r.key());
       double less = custom;
       for (int i = 0; i < HALVED && !trial.lacks(out, true).none(); i++) {
         less = bored(r.key()) ? needed : (less + needed) / 2;
@@ -177,7 +228,8 @@ final class GivesWay<D extends Design> {
     for (double bit : further(off.get(), found.get().get(off.get()))) {
       Map<DimKey, Double> pins = new LinkedHashMap<>(pinned);
       pins.put(off.get(), bit);
-      Optional<Map<DimKey, Double>> then = new GivesWay<>(trial, customs, times, pins).bitted();
+      Optional<Map<DimKey, Double>> then =
+          new GivesWay<>(trial, customs, times, pins, wished).bitted();
       if (then.isPresent()) {
         return then;
       }
@@ -187,7 +239,7 @@ final class GivesWay<D extends Design> {
 
   /** Whether a size is one of a bit by custom. */
   private boolean bored(DimKey key) {
-    return Firm.bored(key) && bit(customs.get(key).mm());
+    return Firm.bored(key) && bit(custom(key));
   }
 
   private boolean bit(double mm) {
@@ -196,7 +248,7 @@ final class GivesWay<D extends Design> {
 
   /** The bits next to a size, further from its custom. */
   private List<Double> further(DimKey key, double mm) {
-    boolean less = mm < customs.get(key).mm();
+    boolean less = mm < custom(key);
     return trial.shop().bits().stream()
         .filter(b -> b.form() != Bit.Form.DEPTH)
         .map(Bit::diameter)
@@ -208,7 +260,8 @@ final class GivesWay<D extends Design> {
   }
 
   private Optional<Map<DimKey, Double>> solved() {
-    Map<DimKey, Double> at = pinned;
+    Map<DimKey, Double> at = new LinkedHashMap<>(wished);
+    at.putAll(pinned);
     Cuts cuts = new Cuts();
     Set<Map<DimKey, Double>> been = new HashSet<>(Set.of(at));
     drawn = Optional.empty();
@@ -241,12 +294,12 @@ final class GivesWay<D extends Design> {
   }
 
   private LeastChange.Unknown unknown(Rule<D> r) {
-    double firm = trial.shop().custom(Firm.of(r.key()));
+    double firm = wished.containsKey(r.key()) ? FIRMEST : trial.shop().custom(Firm.of(r.key()));
     Double pin = pinned.get(r.key());
     if (pin != null) {
       return new LeastChange.Unknown(pin, pin, pin, firm);
     }
-    double mm = customs.get(r.key()).mm();
+    double mm = custom(r.key());
     return new LeastChange.Unknown(
         mm, Math.max(r.least(), mm / times), Math.min(r.most(), mm * times), firm);
   }
@@ -351,8 +404,14 @@ final class GivesWay<D extends Design> {
     }
   }
 
+  /** Where a size is when nothing moves it, mm. */
+  private double custom(DimKey key) {
+    Double wish = wished.get(key);
+    return wish != null ? wish : customs.get(key).mm();
+  }
+
   private double mm(Map<DimKey, Double> at, DimKey key) {
-    return at.getOrDefault(key, customs.get(key).mm());
+    return at.getOrDefault(key, custom(key));
   }
 
   private Map<DimKey, Double> moved(Map<DimKey, Double> at, DimKey key, double by) {
@@ -365,10 +424,11 @@ final class GivesWay<D extends Design> {
   private Map<DimKey, Double> rounded(double[] x) {
     Map<DimKey, Double> out = Map.of();
     for (double round : ROUND) {
-      out = new LinkedHashMap<>(pinned);
+      out = new LinkedHashMap<>(wished);
+      out.putAll(pinned);
       for (int i = 0; i < x.length; i++) {
         Rule<D> r = movable.get(i);
-        double custom = customs.get(r.key()).mm();
+        double custom = custom(r.key());
         if (!pinned.containsKey(r.key()) && Math.abs(x[i] - custom) > Trial.AGREES) {
           out.put(r.key(), round(x[i], step(custom, round), x[i] > custom, r));
         }
@@ -388,6 +448,6 @@ final class GivesWay<D extends Design> {
   private double round(double mm, double round, boolean up, Rule<D> r) {
     double steps = mm / round;
     double to = round * (up ? Math.ceil(steps - HAIR) : Math.floor(steps + HAIR));
-    return Rounding.to(Math.min(r.most(), Math.max(r.least(), to)), 1);
+    return Rounding.to(r.clamp(to), 1);
   }
 }

@@ -55,6 +55,11 @@ public record Rule<D extends Design>(
         name);
   }
 
+  /** The nearest value that is taken from a person, mm. */
+  double clamp(double mm) {
+    return Math.min(most, Math.max(least, mm));
+  }
+
   /** The same rule by the turner's own bounds; as it was where they leave nothing between them. */
   public Rule<D> within(Practice practice) {
     return practice
