@@ -103,7 +103,7 @@ public record DishedFoot(
 
   /** The narrowest foot that takes a recess with room for its dovetail, mm. */
   public static double least(Dims<?> d) {
-    return FootRecess.least(d.shop()) + d.custom(Line.HOLD_RECESS_FOOT);
+    return FootRecess.least(d.shop(), 0) + d.custom(Line.HOLD_RECESS_FOOT);
   }
 
   @Override
@@ -190,7 +190,8 @@ public record DishedFoot(
   public void check(Built b, Told told) {
     if (by.recessed && !held(b)) {
       told.found(
-          Entry.HOLD_MISSING_RECESS.told(Grade.STOP, b.mm(across), FootRecess.least(b.shop())),
+          Entry.HOLD_MISSING_RECESS.told(
+              Grade.STOP, b.mm(across), FootRecess.least(b.shop(), b.mm(HOLLOW))),
           on.part(),
           new Point(b.at(at), 0));
     }

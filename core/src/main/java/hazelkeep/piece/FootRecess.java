@@ -57,12 +57,17 @@ public record FootRecess(JawSet jaws, double diameter, double undercut) {
         .orElse(Shop.COMMON_JAWS);
   }
 
-  /** The narrowest foot that any jaws open in, mm; 0 where none open. */
-  public static double least(Shop shop) {
+  /**
+   * The narrowest foot that any jaws open in, mm; 0 where none open.
+   *
+   * @param depth of the recess, mm: so much wider is its floor than its mouth
+   */
+  public static double least(Shop shop, double depth) {
     return shop.jaws().stream()
         .filter(JawSet::forTenons)
-        .flatMap(j -> j.expand().stream())
-        .mapToDouble(e -> e.from() + 2 * shop.custom(Line.HOLD_EXPAND_WALL))
+        .filter(j -> j.expand().isPresent())
+        .mapToDouble(
+            j -> j.expand().get().from() + 2 * shop.custom(Line.HOLD_EXPAND_WALL) + j.flare(depth))
         .min()
         .orElse(0);
   }

@@ -121,10 +121,11 @@ final class GivesWay<D extends Design> {
       return Optional.empty();
     }
     double wish = rule.get().clamp(stated.design().sizes().get(key).mm());
-    double most = Math.pow(trial.shop().custom(Line.ADVICE_FACTOR), TIMES);
     return trial
         .dims()
-        .flatMap(c -> new GivesWay<>(trial, c, most, Map.of(), Map.of(key, wish)).solved())
+        .flatMap(
+            c ->
+                new GivesWay<>(trial, c, times(trial, TIMES), Map.of(), Map.of(key, wish)).solved())
         .map(at -> at.get(key));
   }
 
@@ -133,11 +134,15 @@ final class GivesWay<D extends Design> {
     return trial.lacks(Map.of(), true).none() || found(trial);
   }
 
+  /** How many times as large or small a size may become. */
+  private static double times(Trial<?> trial, int power) {
+    return Math.pow(trial.shop().custom(Line.ADVICE_FACTOR), power);
+  }
+
   private static <D extends Design> boolean found(Trial<D> trial) {
-    double most = Math.pow(trial.shop().custom(Line.ADVICE_FACTOR), TIMES);
     return trial
         .dims()
-        .flatMap(c -> new GivesWay<>(trial, c, most, Map.of(), Map.of()).solved())
+        .flatMap(c -> new GivesWay<>(trial, c, times(trial, TIMES), Map.of(), Map.of()).solved())
         .isPresent();
   }
 
@@ -148,17 +153,22 @@ final class GivesWay<D extends Design> {
    */
   private static <D extends Design> Gave found(
       Trial<D> trial, Map<DimKey, Dim> customs, boolean any) {
-    double few = trial.shop().custom(Line.ADVICE_FACTOR);
+    Trial<D> stops = trial.stopsOnly();
     Optional<Map<DimKey, Double>> drawn = Optional.empty();
+    boolean can = false;
     for (int i = 1; i <= TIMES; i++) {
-      double times = Math.pow(few, i);
-      for (Trial<D> t : List.of(trial, trial.stopsOnly())) {
+      double times = times(trial, i);
+      for (Trial<D> t : List.of(trial, stops)) {
         GivesWay<D> way = new GivesWay<>(t, customs, times, Map.of(), Map.of());
         Optional<Map<DimKey, Double>> to = way.bitted();
         if (to.isPresent()) {
           return gave(trial, customs, way.back(to.get()));
         }
         drawn = drawn.or(() -> way.drawn);
+        can = can || can(stops);
+        if (!can) {
+          return drawn.filter(d -> any).map(d -> gave(trial, customs, d)).orElse(Gave.NONE);
+        }
       }
     }
     return drawn.filter(d -> any).map(d -> gave(trial, customs, d)).orElse(Gave.NONE);

@@ -57,7 +57,7 @@ record Trial<D extends Design>(
   }
 
   /** So much is tried for a design, and no more. */
-  private static final int MOST = 600;
+  private static final int MOST = 400;
 
   /** What a size is called that is drawn otherwise than it is said. */
   static final String SAID = "said ";

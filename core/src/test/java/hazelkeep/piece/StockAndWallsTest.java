@@ -189,7 +189,7 @@ class StockAndWallsTest {
       for (double deep : new double[] {3, 4, 6}) {
         Optional<FootRecess> r = FootRecess.of(shop, foot, deep);
         if (r.isEmpty()) {
-          assertThat(foot).isLessThan(FootRecess.least(shop) + 3);
+          assertThat(foot).isLessThan(FootRecess.least(shop, 0) + 3);
           continue;
         }
         double widest = r.get().diameter() + r.get().undercut();

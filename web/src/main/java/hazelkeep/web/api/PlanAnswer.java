@@ -6,6 +6,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Gave;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.StickPiece;
@@ -40,6 +41,7 @@ import java.util.TreeMap;
  * @param design what was planned, with the remedies that were applied
  * @param letGo stated sizes that a remedy took back
  * @param dimensions every dimension by its key
+ * @param gaveWay what is customary and gave way to what was stated
  * @param budget the blank's length, each stretch named, from the foot end
  * @param properties what the finished piece is like
  * @param parts what is to be made
@@ -54,6 +56,7 @@ record PlanAnswer(
     Design design,
     List<String> letGo,
     Map<String, Dimension> dimensions,
+    Gave gaveWay,
     List<StickPiece> budget,
     Properties properties,
     List<PartAnswer> parts,
@@ -166,6 +169,7 @@ record PlanAnswer(
         applied.design(),
         applied.letGo(),
         dimensions(plan),
+        plan.sketch().gave(),
         plan.sketch().stick(),
         plan.sketch().properties(),
         parts(plan),

@@ -1,10 +1,9 @@
 package hazelkeep.web.api;
 
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
 import hazelkeep.piece.BadDesign;
-import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Fight;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.config.Callers;
 import hazelkeep.web.json.Json;
@@ -152,15 +151,14 @@ class PlanController {
     }
   }
 
-  /** Stated sizes that could go, where the design can't be drawn with all of them. */
+  /** What stated sizes would have to become, where the design can't be drawn with all of them. */
   private static <D extends Design> String ways(PlanRequest<D> asked, Applied<D> applied) {
-    List<String> keys =
-        new Contradictions<>(asked.kind(), applied.design(), asked.shop())
-            .ways().keySet().stream().map(DimKey::path).toList();
-    return keys.isEmpty()
+    List<String> ways =
+        Fight.of(asked.kind(), applied.design(), asked.shop()).sizes().entrySet().stream()
+            .map(e -> e.getKey() + e.getValue().map(mm -> " " + mm).orElse(" left out"))
+            .toList();
+    return ways.isEmpty()
         ? ""
-        : " "
-            + Sentences.of(
-                "planController.it-can-be-drawn-without", String.join(", or without ", keys));
+        : " " + Sentences.of("planController.one-of-these-would-have-to", String.join(", ", ways));
   }
 }

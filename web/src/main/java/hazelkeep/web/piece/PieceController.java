@@ -80,10 +80,12 @@ class PieceController {
    * @param key the size
    * @param value as typed
    * @param letgo a stated size that gives way to it; empty for none
+   * @param to what that becomes, as typed; empty where it is left to the rules
    */
-  record Typed(String key, String value, String letgo) {
+  record Typed(String key, String value, String letgo, String to) {
     Typed {
       key = key == null ? "" : key;
+      to = to == null ? "" : to;
       value =
           value == null ? "" : value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
     }
@@ -102,7 +104,9 @@ class PieceController {
     private <D extends Design> D onto(Kind<D> kind, Design design, Unit unit) {
       D free = kind.type().cast(design);
       if (letgo != null && !letgo.isEmpty()) {
-        free = kind.size(free, new DimKey(letgo), Optional.empty());
+        Optional<Size> other =
+            to.isBlank() ? Optional.empty() : Optional.of(SizeText.parse(to, unit));
+        free = kind.size(free, new DimKey(letgo), other);
       }
       return kind.size(free, new DimKey(key), size(unit));
     }
@@ -123,11 +127,15 @@ class PieceController {
                 : typed.onto(planner.current(piece).sketch(), asked.unit()));
   }
 
-  /** One stated size is left to the rules: also where the piece can't be drawn with it. */
+  /**
+   * One stated size becomes what it would have to, or is left to the rules: also where the piece
+   * can't be drawn with it.
+   */
   @PostMapping("/letgo")
   String letGo(
       @PathVariable long id,
       @RequestParam String key,
+      @RequestParam(defaultValue = "") String to,
       @RequestParam int version,
       PiecePage.Asked asked) {
     Piece piece = pieces.get(id);
@@ -136,7 +144,7 @@ class PieceController {
         version,
         asked,
         "let go of " + key,
-        () -> new Typed(key, "", "").onto(piece.kind(), piece.design(), asked.unit()));
+        () -> new Typed(key, to, "", "").onto(piece.kind(), piece.design(), asked.unit()));
   }
 
   /** Whether a field still says what was shown in it: then nothing was wished. */

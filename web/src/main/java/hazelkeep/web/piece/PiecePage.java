@@ -120,6 +120,7 @@ class PiecePage {
     model.addAttribute("properties", plan.sketch().properties());
     model.addAttribute("waterLine", show.len(plan.sketch().properties().below()));
     model.addAttribute("customs", customs(plan, unit));
+    model.addAttribute("gave", GaveView.of(plan, show));
     model.addAttribute("added", AddedView.of(plan, show));
     model.addAttribute("rooms", AddedView.rooms(plan));
     boolean halved = plan.aim().dims().containsKey(StockRules.KERF);

@@ -30,6 +30,7 @@ import java.util.stream.Collectors;
  * @param reason the rule in words
  * @param sum what it adds up from, in the order in which it is read; empty where it is no sum
  * @param from the sizes that it follows from where it is no sum, in words
+ * @param moves the sizes that follow from it, in words
  */
 public record SizeRow(
     String label,
@@ -39,7 +40,8 @@ public record SizeRow(
     String origin,
     String reason,
     List<Term> sum,
-    String from) {
+    String from,
+    String moves) {
   /**
    * One term of a sum.
    *
@@ -80,7 +82,8 @@ public record SizeRow(
               d.origin().words(),
               d.reason(),
               terms,
-              terms.isEmpty() ? from(d, dims, show) : ""));
+              terms.isEmpty() ? from(d, dims, show) : "",
+              moves(d, dims)));
     }
     return List.copyOf(out);
   }
@@ -113,6 +116,13 @@ public record SizeRow(
       out.add(new Term(sum.rest() < 0 ? "−" : "+", words, "", ""));
     }
     return out;
+  }
+
+  private static String moves(Dim d, Map<DimKey, Dim> dims) {
+    return dims.values().stream()
+        .filter(other -> other.from().contains(d.key()))
+        .map(other -> other.label().toLowerCase(Locale.ROOT))
+        .collect(Collectors.joining(", "));
   }
 
   private static String from(Dim d, Map<DimKey, Dim> dims, Show show) {

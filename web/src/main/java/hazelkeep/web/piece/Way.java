@@ -1,37 +1,46 @@
 package hazelkeep.web.piece;
 
-import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Fight;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Rule;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.planning.Planner;
+import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * A stated size that could go, so that a design can be drawn.
+ * A stated size that would have to change, so that a design can be drawn.
  *
  * @param key the size
+ * @param to what it would have to become, as it is typed; empty where it is let go of
  * @param label what the press says
  */
-public record Way(String key, String label) {
-  /** All of them, each with what the size would become. */
+public record Way(String key, String to, String label) {
+  /** Those of one smallest fight of stated sizes. */
   static <D extends Design> List<Way> of(Kind<D> kind, Design bad, Planner planner, Show show) {
     D design = kind.type().cast(bad);
     List<Way> out = new ArrayList<>();
-    new Contradictions<>(kind, design, planner.shop())
-        .ways()
-        .forEach((key, mm) -> out.add(of(kind, design, key, mm, planner, show)));
+    Fight.of(kind, design, planner.shop())
+        .sizes()
+        .forEach((key, mm) -> out.add(of(label(kind.rules(design), key), key, mm, show)));
     return out;
   }
 
-  private static <D extends Design> Way of(
-      Kind<D> kind, D design, DimKey key, double mm, Planner planner, Show show) {
-    D then = kind.size(design, key, Optional.empty());
-    Dim d = planner.sketch(kind, then).aim().dims().get(key);
-    return new Way(key.path(), "Let go of " + d.label() + ": then " + show.words(d, mm));
+  private static <D extends Design> String label(List<Rule<D>> rules, DimKey key) {
+    return rules.stream()
+        .filter(r -> r.key().equals(key))
+        .map(Rule::label)
+        .findFirst()
+        .orElse(key.path());
+  }
+
+  private static Way of(String label, DimKey key, Optional<Double> mm, Show show) {
+    return mm.map(x -> show.unit().show(x))
+        .map(to -> new Way(key.path(), to, label + " " + to))
+        .orElseGet(() -> new Way(key.path(), "", Sentences.of("way.let-go-of", label)));
   }
 }
