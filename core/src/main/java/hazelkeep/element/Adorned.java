@@ -1,6 +1,8 @@
 package hazelkeep.element;
 
 import hazelkeep.finding.Entry;
+import hazelkeep.giving.Fight;
+import hazelkeep.giving.GivesWay;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Memory;
@@ -102,7 +104,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
         GAVE.of(
             of,
             () -> {
-              Settled<D> made = Kind.super.settled(design, shop);
+              Settled<D> made = GivesWay.of(this, design, shop);
               LAST.set(Map.entry(of, made));
               return made.gave();
             });
@@ -110,6 +112,11 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     return last != null && last.getKey().equals(of)
         ? (Settled<D>) last.getValue()
         : new Settled<>(gave, Optional.empty());
+  }
+
+  @Override
+  public Map<DimKey, Optional<Double>> fight(D design, Shop shop) {
+    return Fight.of(this, design, shop).sizes();
   }
 
   @Override

@@ -39,7 +39,7 @@ public final class Contradictions<D extends Design> {
   /** The same for sizes of a fit, which are shown with two places and felt sooner, mm. */
   public static final double FITS = 0.05;
 
-  static final DimKey CLEARANCE = new DimKey("joint.clearance");
+  public static final DimKey CLEARANCE = new DimKey("joint.clearance");
 
   private final Kind<D> kind;
   private final D design;
@@ -150,7 +150,7 @@ public final class Contradictions<D extends Design> {
   }
 
   /** Sizes that differ from what was drawn, each with what was read. */
-  Map<DimKey, Double> off(Aim aim) {
+  public Map<DimKey, Double> off(Aim aim) {
     Map<DimKey, Double> out = new LinkedHashMap<>();
     kind.onSection(design, aim, shop)
         .forEach(
@@ -181,19 +181,5 @@ public final class Contradictions<D extends Design> {
     } catch (BadDesign | IllegalArgumentException e) {
       return Optional.empty();
     }
-  }
-
-  /**
-   * The stated sizes of a design that can't be drawn, each with what it would become: without any
-   * one of these it can be drawn and nothing contradicts.
-   */
-  public Map<DimKey, Double> ways() {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    for (DimKey stated : design.sizes().keySet()) {
-      without(stated)
-          .filter(then -> then.dims().containsKey(stated) && off(then).isEmpty())
-          .ifPresent(then -> out.put(stated, then.dims().get(stated).mm()));
-    }
-    return out;
   }
 }

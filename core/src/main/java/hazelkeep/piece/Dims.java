@@ -55,7 +55,7 @@ public final class Dims<D extends Design> {
    * @param shop that rules may ask
    * @param gave customs that give way to what was stated, mm: they count as if they were stated
    */
-  record Asked<D extends Design>(
+  public record Asked<D extends Design>(
       D design, List<Rule<D>> rules, Shop shop, Map<DimKey, Double> gave) {}
 
   /**
@@ -75,7 +75,8 @@ public final class Dims<D extends Design> {
    * @param readings valid readings, true lengths in mm
    * @throws BadDesign when a stated size is unknown or out of its bounds
    */
-  static <D extends Design> Map<DimKey, Dim> resolve(Asked<D> asked, Map<DimKey, Double> readings) {
+  public static <D extends Design> Map<DimKey, Dim> resolve(
+      Asked<D> asked, Map<DimKey, Double> readings) {
     Dims<D> now = new Dims<>(asked, readings);
     now.bounded();
     now.all();

@@ -47,7 +47,15 @@ public interface Kind<D extends Design> {
 
   /** What is customary of a design and gives way to what was stated, and it drawn without. */
   default Settled<D> settled(D design, Shop shop) {
-    return GivesWay.of(this, design, shop);
+    return new Settled<>(Gave.NONE, Optional.empty());
+  }
+
+  /**
+   * What stated sizes that fight one another would have to become, mm, each by itself; nothing
+   * where they don't fight.
+   */
+  default Map<DimKey, Optional<Double>> fight(D design, Shop shop) {
+    return Map.of();
   }
 
   /** What is to be resolved of a design. */

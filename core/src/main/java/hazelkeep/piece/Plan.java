@@ -6,6 +6,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Hedge;
+import hazelkeep.measure.Length;
 import hazelkeep.measure.Patience;
 import hazelkeep.measure.Progress;
 import hazelkeep.measure.Size;
@@ -180,8 +181,13 @@ public record Plan<D extends Design>(
     Map<Object, Optional<Plan<D>>> memo = new HashMap<>();
     WaysOut ways = new WaysOut(sketch);
     List<Finding> out = new ArrayList<>();
+    boolean fights = findings().stream().anyMatch(f -> f.grade() == Grade.STOP && f.at().isEmpty());
+    List<Remedy> ends = fights ? ends() : List.of();
     for (Finding f : findings()) {
-      out.add(Progress.round(out.size(), findings().size(), () -> f.with(helping(f, ways, memo))));
+      List<Remedy> first = f.at().isEmpty() && f.grade() == Grade.STOP ? ends : List.of();
+      out.add(
+          Progress.round(
+              out.size(), findings().size(), () -> f.with(helping(f, first, ways, memo))));
     }
     return new Plan<>(sketch.with(out), edits, route, rehearsal, practice);
   }
@@ -199,11 +205,22 @@ public record Plan<D extends Design>(
     return new WaysOut(sketch).sensible(r);
   }
 
-  private List<Remedy> helping(Finding f, WaysOut ways, Map<Object, Optional<Plan<D>>> memo) {
+  /** What stated sizes that fight would have to become. */
+  private List<Remedy> ends() {
+    List<Remedy> out = new ArrayList<>();
+    kind()
+        .fight(design(), shop())
+        .forEach((key, mm) -> mm.ifPresent(to -> out.add(new Remedy.SetDim(key, Length.mm(to)))));
+    return out;
+  }
+
+  private List<Remedy> helping(
+      Finding f, List<Remedy> first, WaysOut ways, Map<Object, Optional<Plan<D>>> memo) {
     List<Remedy> helps = new ArrayList<>(f.remedies());
     // What the turner changed of the route may be what brought it.
     Set<Remedy> tries = new LinkedHashSet<>();
     edits.forEach(e -> tries.add(new Remedy.Restore(e.about())));
+    tries.addAll(first);
     tries.addAll(ways.of(f, kind().remedies(design(), f, aim(), shop())));
     for (Remedy r : tries) {
       if (helps.size() < 2

@@ -56,7 +56,7 @@ public record Rule<D extends Design>(
   }
 
   /** The nearest value that is taken from a person, mm. */
-  double clamp(double mm) {
+  public double clamp(double mm) {
     return Math.min(most, Math.max(least, mm));
   }
 

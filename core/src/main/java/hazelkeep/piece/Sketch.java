@@ -49,7 +49,7 @@ public record Sketch<D extends Design>(
   }
 
   /** A design drawn by dimensions that were resolved. */
-  static <D extends Design> Sketch<D> drawn(
+  public static <D extends Design> Sketch<D> drawn(
       Kind<D> kind, D design, Shop shop, Map<DimKey, Dim> dims) {
     return judged(kind, design, shop, dims).contradicting();
   }
@@ -60,7 +60,8 @@ public record Sketch<D extends Design>(
     return with(all);
   }
 
-  static <D extends Design> Sketch<D> judged(
+  /** The same without telling what it contradicts. */
+  public static <D extends Design> Sketch<D> judged(
       Kind<D> kind, D design, Shop shop, Map<DimKey, Dim> dims) {
     Aim aim = kind.aim(design, dims, shop);
     List<Finding> findings = new ArrayList<>();

@@ -62,7 +62,7 @@ final class Unused<D extends Design> {
     try {
       Size is = design.sizes().get(key);
       D other = kind.size(design, key, Optional.of(Size.mm(is.mm() + nudge)));
-      Aim then = kind.aim(other, Dims.resolve(other, kind.rules(other), shop, Map.of()), shop);
+      Aim then = kind.aim(other, dims(other), shop);
       return !then.parts().equals(aim.parts())
           || !then.blanks().equals(aim.blanks())
           || !kind.route(other, then, shop).equals(route);
@@ -72,10 +72,16 @@ final class Unused<D extends Design> {
     }
   }
 
+  /** The dimensions of another design, with what gave way in this one. */
+  private Map<DimKey, Dim> dims(D other) {
+    Map<DimKey, Double> gave = kind.settled(design, shop).gave().to();
+    return Dims.resolve(new Dims.Asked<>(other, kind.rules(other), shop, gave), Map.of());
+  }
+
   private Finding told(Aim aim, DimKey key) {
     Dim d = aim.dims().get(key);
     D without = kind.size(design, key, Optional.empty());
-    double then = Dims.resolve(without, kind.rules(without), shop, Map.of()).get(key).mm();
+    double then = dims(without).get(key).mm();
     return Finding.of(
             Entry.SIZE_UNUSED.told(Grade.NOTE, d.mm(), then, d.label()),
             aim.parts().get(0).name(),

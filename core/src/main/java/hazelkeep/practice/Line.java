@@ -597,7 +597,8 @@ public enum Line {
   FIRM_FORM,
   FIRM_JOINT,
   FIRM_WALL,
-  FIRM_BOUGHT;
+  FIRM_BOUGHT,
+  FIRM_GIVES;
 
   private static final Map<String, Line> BY_KEY =
       Arrays.stream(values()).collect(Collectors.toMap(Line::key, Function.identity()));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.measure.DimKey;
@@ -39,7 +40,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is added to a piece: on every kind, without a word in any of them. */
 class ElementsTest {
-  private static final Shop SHOP = Shop.starter();
+  private static final Shop SHOP = Firmly.SHOP;
 
   /** A part of a kind with a place on its side where a shape has room. */
   private record Room(Kind<?> kind, String part, double height) {}

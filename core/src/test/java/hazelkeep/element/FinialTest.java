@@ -3,6 +3,7 @@ package hazelkeep.element;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.hold.Around;
 import hazelkeep.hold.Grip;
 import hazelkeep.hold.InJaws;
@@ -39,7 +40,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Knobs and finials that are pieces of their own, let into a top. */
 class FinialTest {
-  private static final Shop SHOP = Shop.starter();
+  private static final Shop SHOP = Firmly.SHOP;
   private static final Kind<?> BOX = Kinds.named("lidded-box").orElseThrow();
 
   private static <D extends Design> Plan<D> plan(Kind<D> kind, D design) {

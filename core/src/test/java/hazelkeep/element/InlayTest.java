@@ -3,6 +3,7 @@ package hazelkeep.element;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
@@ -30,7 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Another wood let into a side, a top or a recess of any kind. */
 class InlayTest {
-  private static final Shop SHOP = Shop.starter();
+  private static final Shop SHOP = Firmly.SHOP;
 
   private static <D extends Design> Plan<D> plan(Kind<D> kind, D design) {
     return Plan.of(kind, design, SHOP, List.of());

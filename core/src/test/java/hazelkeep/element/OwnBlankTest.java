@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -20,7 +21,6 @@ import hazelkeep.route.Setup;
 import hazelkeep.route.Stage;
 import hazelkeep.setout.Finished;
 import hazelkeep.setout.SetOut;
-import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Drilled;
@@ -54,7 +54,7 @@ class OwnBlankTest {
   }
 
   private static <D extends Design> Plan<D> plan(Kind<D> kind, D design) {
-    return Plan.of(kind, design, Shop.starter(), List.of());
+    return Plan.of(kind, design, Firmly.SHOP, List.of());
   }
 
   private static String upper(Plan<?> p) {
@@ -191,7 +191,7 @@ class OwnBlankTest {
 
   /** A little more than there is between the centres. */
   private static Optional<Size> most() {
-    return Optional.of(Size.mm(Shop.starter().lathe().between() + 10));
+    return Optional.of(Size.mm(Firmly.SHOP.lathe().between() + 10));
   }
 
   private static final DimKey LOW = new DimKey("blank-1.low");

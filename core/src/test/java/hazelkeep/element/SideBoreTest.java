@@ -3,6 +3,7 @@ package hazelkeep.element;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -31,7 +32,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Holes that a turner adds to the side of any piece. */
 class SideBoreTest {
-  private static final Shop SHOP = Shop.starter();
+  private static final Shop SHOP = Firmly.SHOP;
 
   /** Those that are hollow; through solid wood no hole leads anywhere, which is told. */
   static Stream<Kind<?>> hollow() {

@@ -2,6 +2,7 @@ package hazelkeep.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.Firmly;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Rounding;
@@ -20,7 +21,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every size of every kind halved and doubled: what is said of it has no length below nothing. */
 class NoLengthIsNegativeTest {
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   static List<Kind<?>> kinds() {
     return Kinds.ALL;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.element.Adorned;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -55,7 +56,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds for every kind of piece, whoever adds it. */
 class EveryKindTest {
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   /** All that can be planned, and one that these tests alone know. */
   static Stream<Kind<?>> kinds() {

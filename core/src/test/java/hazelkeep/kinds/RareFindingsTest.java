@@ -2,6 +2,7 @@ package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.Firmly;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.kinds.mill.MillKind;
 import hazelkeep.measure.DimKey;
@@ -26,7 +27,7 @@ import org.junit.jupiter.api.Test;
 
 /** Findings that few plans have, each provoked by what a turner might state or do. */
 class RareFindingsTest {
-  private static final Shop SHOP = Shop.starter();
+  private static final Shop SHOP = Firmly.SHOP;
 
   private static <D extends Design> Plan<D> plan(Kind<D> kind, Object... sizes) {
     D d = kind.fresh();

@@ -3,6 +3,7 @@ package hazelkeep.kinds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
@@ -38,7 +39,7 @@ class RasterOfEveryKindTest {
   /** Fewer cells than these are crumbs of a border. */
   private static final int CRUMBS = 14;
 
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   @Test
   void engine_and_raster_agree_on_every_kind_and_what_is_planted_is_told() {

@@ -2,6 +2,7 @@ package hazelkeep.kinds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
@@ -9,7 +10,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
-import hazelkeep.shop.Shop;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,17 +29,13 @@ class ShortBlankTest {
   }
 
   private <D extends Design> void told(Kind<D> kind, double share) {
-    Plan<D> plain = Plan.of(kind, kind.fresh(), Shop.starter(), List.of());
+    Plan<D> plain = Plan.of(kind, kind.fresh(), Firmly.SHOP, List.of());
     // The height is stated, so that the piece does not shrink into what there is.
     D tall =
         kind.size(kind.fresh(), HEIGHT, Optional.of(Size.mm(plain.aim().mm("outside.height"))));
     double have = Math.rint(share * plain.aim().mm("stick.need"));
     Plan<D> plan =
-        Plan.of(
-                kind,
-                kind.size(tall, LENGTH, Optional.of(Size.mm(have))),
-                Shop.starter(),
-                List.of())
+        Plan.of(kind, kind.size(tall, LENGTH, Optional.of(Size.mm(have))), Firmly.SHOP, List.of())
             .withRemedies();
     Finding told =
         plan.findings().stream()

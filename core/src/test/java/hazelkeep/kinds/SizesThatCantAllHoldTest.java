@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
-import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Kind;
@@ -21,7 +21,6 @@ import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
-import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.wood.Woods;
 import java.util.ArrayList;
@@ -47,7 +46,7 @@ class SizesThatCantAllHoldTest {
   }
 
   private static <D extends Design> Sketch<D> sketch(Kind<D> kind, D design) {
-    return Sketch.of(kind, design, Shop.starter(), Map.of());
+    return Sketch.of(kind, design, Firmly.SHOP, Map.of());
   }
 
   /** All at once, as a file states them: none takes another back. */
@@ -169,7 +168,7 @@ class SizesThatCantAllHoldTest {
   @Test
   void sound_pieces_of_every_kind_contradict_nothing() {
     for (RandomPieces.Wished<?> w : new RandomPieces(5).sound(160)) {
-      assertThat(told(w.plan(Shop.starter()).sketch())).as(w.toString()).isEmpty();
+      assertThat(told(w.plan(Firmly.SHOP).sketch())).as(w.toString()).isEmpty();
     }
   }
 
@@ -260,9 +259,6 @@ class SizesThatCantAllHoldTest {
     } catch (BadDesign e) {
       assertThat(e.key().path()).as(e.getMessage()).isEqualTo(key);
       assertThat(e.getMessage()).contains(words);
-      assertThat(new Contradictions<>(kind, design, Shop.starter()).ways())
-          .as("without it, it can be drawn")
-          .containsKey(new DimKey(key));
     }
   }
 
@@ -290,7 +286,7 @@ class SizesThatCantAllHoldTest {
       Kind<D> kind, String choice, String key, double mm) {
     D chosen = kind.choose(kind.fresh(), choice.split("=")[0], choice.split("=")[1]);
     D design = stated(chosen, Map.of(key, mm));
-    return Plan.of(kind, design, Shop.starter(), List.of()).findings().stream()
+    return Plan.of(kind, design, Firmly.SHOP, List.of()).findings().stream()
         .anyMatch(f -> f.code().equals("size-unused"));
   }
 
@@ -306,7 +302,7 @@ class SizesThatCantAllHoldTest {
   }
 
   private static <D extends Design> List<String> lost(Kind<D> kind, List<RouteEdit> edits) {
-    Plan<D> plan = Plan.of(kind, kind.fresh(), Shop.starter(), edits);
+    Plan<D> plan = Plan.of(kind, kind.fresh(), Firmly.SHOP, edits);
     List<Finding> lost =
         plan.findings().stream().filter(f -> f.code().equals("edit-unused")).toList();
     for (Finding f : lost) {
@@ -351,13 +347,10 @@ class SizesThatCantAllHoldTest {
     D stated = Restated.with(d, "sizes", sizes);
     try {
       kind.aim(
-          stated,
-          Dims.resolve(stated, kind.rules(stated), Shop.starter(), Map.of()),
-          Shop.starter());
+          stated, Dims.resolve(stated, kind.rules(stated), Firmly.SHOP, Map.of()), Firmly.SHOP);
       return true;
     } catch (BadDesign e) {
       assertThat(e.getMessage()).as("%s %s", kind.name(), sizes).endsWith(".");
-      new Contradictions<>(kind, stated, Shop.starter()).ways();
       return false;
     }
   }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.finding.Entry;
 import hazelkeep.hold.JamOn;
 import hazelkeep.hold.ScrewedOn;
@@ -40,7 +41,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** A bought threaded pair in the place of a wooden joint, whatever it closes. */
 class ThreadPairTest {
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   /** A kind with a design that is screwed together, and its halves with recess and spigot. */
   record Screwed<D extends Design>(Kind<D> kind, D design, String recess, String spigot) {

@@ -3,6 +3,7 @@ package hazelkeep.kinds;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
+import hazelkeep.Firmly;
 import hazelkeep.element.Form;
 import hazelkeep.kinds.RandomPieces.Wished;
 import hazelkeep.measure.Grade;
@@ -36,7 +37,7 @@ class WallsOfEveryKindTest {
 
   private static final Set<String> TOLD = Set.of("wall-thin", "rim-thin", "outside-into-inside");
 
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
   private final Random random = new Random(17);
 
   static List<Kind<?>> kinds() {

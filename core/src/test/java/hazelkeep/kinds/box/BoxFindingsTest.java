@@ -3,6 +3,7 @@ package hazelkeep.kinds.box;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
@@ -27,7 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  */
 class BoxFindingsTest {
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
   private final LiddedBox box =
       LiddedBox.fresh()
           .with("outside.diameter", 60)

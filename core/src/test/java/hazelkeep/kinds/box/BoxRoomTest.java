@@ -3,6 +3,7 @@ package hazelkeep.kinds.box;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
@@ -20,7 +21,7 @@ import org.junit.jupiter.api.Test;
 /** Room inside, against probing the section and against a general integrator. */
 class BoxRoomTest {
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   private LiddedBox random(Random r) {
     LiddedBox b = LiddedBox.fresh();

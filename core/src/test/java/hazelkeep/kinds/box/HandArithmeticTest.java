@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
@@ -28,7 +29,7 @@ class HandArithmeticTest {
   /** A shop whose depth gauge starts from a dead length of 2. */
   private final Shop shop =
       Restated.with(
-          Shop.starter(), "gauges", List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 2)));
+          Firmly.SHOP, "gauges", List.of(new Gauge("calipers", 0), new Gauge("depth gauge", 2)));
 
   private static LiddedBox stated(Map<String, String> sizes) {
     Map<DimKey, Size> all = new TreeMap<>();

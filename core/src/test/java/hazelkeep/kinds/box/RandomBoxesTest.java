@@ -3,6 +3,7 @@ package hazelkeep.kinds.box;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Blank;
@@ -46,7 +47,7 @@ class RandomBoxesTest {
   private static final double CELL = 0.25;
 
   private final LiddedBoxKind kind = LiddedBoxKind.BOX;
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   private LiddedBox random(Random r) {
     LiddedBox b = LiddedBox.fresh();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.bore.Sweep;
 import hazelkeep.fit.FitClass;
 import hazelkeep.kinds.RandomPieces;
@@ -33,7 +34,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Needle cases and little houses: two bits a step apart, content, holes in the side. */
 class CasedTest {
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   private static Cased needle() {
     return CasedKind.NEEDLE_CASE.fresh();

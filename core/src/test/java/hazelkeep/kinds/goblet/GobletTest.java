@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.element.Adorned;
 import hazelkeep.element.Bowl;
 import hazelkeep.element.Elements;
@@ -38,7 +39,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Goblets: what they hold, how they are turned, what would go wrong. */
 class GobletTest {
-  private static final Shop SHOP = Shop.starter();
+  private static final Shop SHOP = Firmly.SHOP;
   private static final GobletKind KIND = GobletKind.GOBLET;
 
   private static Goblet goblet(Goblet.Form form) {

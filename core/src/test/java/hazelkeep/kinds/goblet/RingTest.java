@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.element.RingCut;
 import hazelkeep.element.RingTool;
 import hazelkeep.element.StemLine;
@@ -19,7 +20,6 @@ import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Stage;
-import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
@@ -128,7 +128,7 @@ class RingTest {
   }
 
   private static Plan<Goblet> plan(Goblet d) {
-    return Plan.of(KIND, d, Shop.starter(), List.of());
+    return Plan.of(KIND, d, Firmly.SHOP, List.of());
   }
 
   @ParameterizedTest
@@ -197,7 +197,7 @@ class RingTest {
     d = kind.size(d, new DimKey("ring.outside"), Optional.of(Size.mm(42)));
     d = kind.size(d, new DimKey("ring.inside"), Optional.of(Size.mm(30)));
     d = kind.size(d, new DimKey("stem.diameter"), Optional.of(Size.mm(14)));
-    Plan<Goblet> p = Plan.of(kind, d, Shop.starter(), List.of());
+    Plan<Goblet> p = Plan.of(kind, d, Firmly.SHOP, List.of());
     assertThat(p.findings())
         .filteredOn(f -> f.verdict().entry() == Entry.RING_SWINGS)
         .singleElement()
@@ -325,9 +325,9 @@ class RingTest {
   private static <D extends Design> void spared(Kind<D> kind) {
     D three = Restated.with(kind.fresh(), "rings", 3);
     three = kind.size(three, new DimKey("outside.height"), Optional.of(Size.mm(190)));
-    Plan<D> none = Plan.of(kind, three, Shop.starter(), List.of());
-    Plan<D> kept = Plan.of(kind, kind.choose(three, "spare", "KEPT"), Shop.starter(), List.of());
-    Plan<D> freed = Plan.of(kind, kind.choose(three, "spare", "FREED"), Shop.starter(), List.of());
+    Plan<D> none = Plan.of(kind, three, Firmly.SHOP, List.of());
+    Plan<D> kept = Plan.of(kind, kind.choose(three, "spare", "KEPT"), Firmly.SHOP, List.of());
+    Plan<D> freed = Plan.of(kind, kind.choose(three, "spare", "FREED"), Firmly.SHOP, List.of());
     double pitch = kept.aim().mm("ring.width") + kept.aim().mm("ring.slot");
     assertThat(kept.stops() + freed.stops() + none.stops()).isZero();
     assertThat(kept.aim().parts()).hasSameSizeAs(none.aim().parts());

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.closing.Closing;
 import hazelkeep.element.Elements;
 import hazelkeep.fit.FitClass;
@@ -39,7 +40,7 @@ class LidTest {
   }
 
   private static Plan<FittedLid> plan(FittedLid d) {
-    return Plan.of(KIND, d, Shop.starter(), List.of());
+    return Plan.of(KIND, d, Firmly.SHOP, List.of());
   }
 
   private static Plan<FittedLid> plan(Object... sizes) {
@@ -54,7 +55,7 @@ class LidTest {
   @Test
   void its_lip_follows_the_mouth_and_its_edge_the_rim() {
     Plan<?> p = plan("vessel.mouth", 84.0, "vessel.rim", 96.0);
-    Shop shop = Shop.starter();
+    Shop shop = Firmly.SHOP;
     double clearance = FitClass.EASY.centre(84, shop.practice());
     assertThat(p.aim().mm("spigot.diameter")).isCloseTo(84 - clearance, within(1e-9));
     assertThat(p.aim().mm("outside.diameter")).isCloseTo(96 + 2 * 1, within(1e-9));
@@ -129,8 +130,7 @@ class LidTest {
   @Test
   void a_finial_is_let_into_it() {
     FittedLid d = Elements.with(FittedLid.fresh(), "own-finial", "lid", Optional.empty());
-    Plan<FittedLid> p =
-        Plan.of(new hazelkeep.element.Adorned<>(KIND), d, Shop.starter(), List.of());
+    Plan<FittedLid> p = Plan.of(new hazelkeep.element.Adorned<>(KIND), d, Firmly.SHOP, List.of());
     assertThat(p.findings()).noneMatch(f -> f.grade() == Grade.STOP);
     double lid = p.aim().part("lid").target().volume();
     double finial = p.aim().part("finial").target().volume();

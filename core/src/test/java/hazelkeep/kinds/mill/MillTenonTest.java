@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.BadDesign;
@@ -28,7 +29,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** A tenon on the body: bored on through it, the head recessed to it. */
 class MillTenonTest {
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   private static Mill mill() {
     return Restated.with(MillKind.MILL.fresh(), "tenon", Mill.Tenon.BODY);

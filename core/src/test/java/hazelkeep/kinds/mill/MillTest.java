@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.bore.BothEnds;
 import hazelkeep.bore.Pass;
 import hazelkeep.fit.FitClass;
@@ -33,7 +34,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Mills and shakers: bores from both ends, bought parts, the thread, the order of work. */
 class MillTest {
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   private static Mill mill() {
     return MillKind.MILL.fresh();

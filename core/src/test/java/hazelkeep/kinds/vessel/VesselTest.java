@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.Firmly;
 import hazelkeep.bore.Pass;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -34,7 +35,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Bored vessels: the straight well and the dry-stem vase. */
 class VesselTest {
-  private final Shop shop = Shop.starter();
+  private final Shop shop = Firmly.SHOP;
 
   private Plan<BoredVessel> plan(BoredVessel v, RouteEdit... edits) {
     return Plan.of(VesselKind.WELL, v, shop, List.of(edits));

@@ -1,9 +1,9 @@
 package hazelkeep.web.api;
 
+import hazelkeep.giving.Fight;
 import hazelkeep.measure.Patience;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Fight;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.config.Callers;
 import hazelkeep.web.json.Json;

@@ -1,8 +1,8 @@
 package hazelkeep.web.piece;
 
+import hazelkeep.giving.Fight;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Fight;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Rule;
 import hazelkeep.web.drawing.Show;

@@ -1,7 +1,9 @@
-package hazelkeep.piece;
+package hazelkeep.giving;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Kind;
 import hazelkeep.shop.Shop;
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -1,14 +1,19 @@
-package hazelkeep.piece;
+package hazelkeep.giving;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Gave;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Settled;
+import hazelkeep.piece.Sketch;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
-import hazelkeep.solve.LeastChange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -31,7 +36,7 @@ import java.util.function.DoubleFunction;
  *
  * @param <D> the design
  */
-final class GivesWay<D extends Design> {
+public final class GivesWay<D extends Design> {
   /** By how much a custom is moved to see what sizes say of one another, mm. */
   private static final double NUDGE = 0.05;
 
@@ -53,7 +58,7 @@ final class GivesWay<D extends Design> {
   /** How often a move is halved to see whether less will do. */
   private static final int HALVED = 3;
 
-  /** A size gives way first by the factor of a way out, then by that to the second, the third. */
+  /** A size gives way by a factor, where that will not do by its second and its third power. */
   private static final int TIMES = 3;
 
   /** Firmer than any custom: what was stated. */
@@ -96,10 +101,10 @@ final class GivesWay<D extends Design> {
   }
 
   /** What gives way in a design. */
-  static <D extends Design> Settled<D> of(Kind<D> kind, D design, Shop shop) {
+  public static <D extends Design> Settled<D> of(Kind<D> kind, D design, Shop shop) {
     Trial<D> trial = new Trial<>(kind, design, shop);
     Optional<Sketch<D>> plain = trial.drawn(Map.of());
-    if (plain.filter(s -> !Trial.stops(s)).isPresent()) {
+    if (plain.filter(s -> !Trial.stops(s)).isPresent() || shop.custom(Line.FIRM_GIVES) <= 1) {
       return new Settled<>(Gave.NONE, plain);
     }
     Gave gave = trial.dims().map(c -> found(trial, c, plain.isEmpty())).orElse(Gave.NONE);
@@ -136,7 +141,7 @@ final class GivesWay<D extends Design> {
 
   /** How many times as large or small a size may become. */
   private static double times(Trial<?> trial, int power) {
-    return Math.pow(trial.shop().custom(Line.ADVICE_FACTOR), power);
+    return Math.pow(trial.shop().custom(Line.FIRM_GIVES), power);
   }
 
   private static <D extends Design> boolean found(Trial<D> trial) {

@@ -1,4 +1,4 @@
-package hazelkeep.solve;
+package hazelkeep.giving;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,7 +28,7 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
  * <p>Example: foot 53 (firm 2) and recess 54 (firm 5) shall leave 9 on either side, {@code recess -
  * foot <= -18}: the foot becomes 72, the recess stays.
  */
-public final class LeastChange {
+final class LeastChange {
   /** What a firmer sum may grow by when the next is made least, in parts of itself. */
   private static final double KEPT = 1e-9;
 
@@ -45,7 +45,7 @@ public final class LeastChange {
    * @param most largest it may become, mm
    * @param firm how firmly it is kept; the higher, the later it moves
    */
-  public record Unknown(double custom, double least, double most, double firm) {}
+  record Unknown(double custom, double least, double most, double firm) {}
 
   /**
    * A limit on all of them: {@code sum of by[i] x[i] <= most}.
@@ -53,10 +53,10 @@ public final class LeastChange {
    * @param by the factors, one for each unknown
    * @param most what the sum may come to
    */
-  public record Limit(double[] by, double most) {}
+  record Limit(double[] by, double most) {}
 
   /** The values with which all limits hold; empty where none do. */
-  public static Optional<double[]> of(List<Unknown> unknowns, List<Limit> limits) {
+  static Optional<double[]> of(List<Unknown> unknowns, List<Limit> limits) {
     int n = unknowns.size();
     List<LinearConstraint> all = new ArrayList<>();
     for (int i = 0; i < n; i++) {

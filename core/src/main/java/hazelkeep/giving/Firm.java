@@ -1,4 +1,4 @@
-package hazelkeep.piece;
+package hazelkeep.giving;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.practice.Line;

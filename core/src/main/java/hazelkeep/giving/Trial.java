@@ -1,8 +1,15 @@
-package hazelkeep.piece;
+package hazelkeep.giving;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.piece.BadDesign;
+import hazelkeep.piece.Contradictions;
+import hazelkeep.piece.Design;
+import hazelkeep.piece.Dims;
+import hazelkeep.piece.Kind;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Sketch;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;

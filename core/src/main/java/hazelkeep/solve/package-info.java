@@ -1,2 +1,0 @@
-/** Linear programmes over sizes: the least change with which all holds. */
-package hazelkeep.solve;
