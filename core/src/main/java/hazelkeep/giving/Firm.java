@@ -17,6 +17,16 @@ import java.util.Map;
  * or is no size of the piece, and never gives way by itself.
  */
 final class Firm {
+  private static final Map<String, Line> LINES =
+      Map.of(
+          "detail", Line.FIRM_DETAIL,
+          "hollow", Line.FIRM_HOLLOW,
+          "form", Line.FIRM_FORM,
+          "outside", Line.FIRM_OUTSIDE,
+          "joint", Line.FIRM_JOINT,
+          "wall", Line.FIRM_WALL,
+          "bought", Line.FIRM_BOUGHT);
+
   private static final Map<String, Firm> ALL = read();
 
   private final Line line;
@@ -50,10 +60,6 @@ final class Firm {
     return ALL.get(size.path()).bit;
   }
 
-  private static Line line(String name) {
-    return Line.named("firm." + name).orElseThrow();
-  }
-
   private static Map<String, Firm> read() {
     try (InputStream in = Firm.class.getResourceAsStream("firm.csv");
         BufferedReader lines =
@@ -64,7 +70,8 @@ final class Firm {
           .skip(1)
           .map(l -> l.split(","))
           .forEach(
-              c -> out.put(c[0], new Firm(line(c[1]), c[2].equals("yes"), c[3].equals("yes"))));
+              c ->
+                  out.put(c[0], new Firm(LINES.get(c[1]), c[2].equals("yes"), c[3].equals("yes"))));
       return Map.copyOf(out);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

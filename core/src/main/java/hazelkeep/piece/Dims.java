@@ -265,7 +265,7 @@ public final class Dims<D extends Design> {
     } else if (gave.containsKey(key)) {
       mm = gave.get(key);
       origin = Origin.GAVE_WAY;
-      reason = "gives way to what you said";
+      reason = Wording.of("dims.gives-way-to-what-you");
     } else {
       Rule.Value v = follows(rule);
       mm = v.mm();

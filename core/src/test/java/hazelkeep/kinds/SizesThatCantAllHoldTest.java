@@ -182,7 +182,6 @@ class SizesThatCantAllHoldTest {
         "lidded-box|joint.shoulder=9 joint.diameter=50 outside.diameter=60|5|joint.diameter"
             + " joint.shoulder",
         "lidded-box|body.floor=20 inside.depth=30|39|body.floor inside.depth",
-        "lidded-box|outside.foot=50|60|outside.foot",
         "straight-well|outside.foot=60|45.6|outside.foot",
         "dry-stem-vase|body.floor=20 bore.depth=110 outside.height=120|7|body.floor bore.depth"
             + " outside.height",

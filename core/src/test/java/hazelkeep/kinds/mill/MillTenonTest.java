@@ -155,7 +155,7 @@ class MillTenonTest {
         .hasMessageContaining("below across, where the head sits");
     assertThatThrownBy(() -> plan(mill().with("drive.depth", 8)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("the recess, 38.0 mm");
+        .hasMessageContaining("Recess of the head, deep is 10.5 mm");
   }
 
   @ParameterizedTest

@@ -168,10 +168,10 @@ class MillTest {
   void parts_that_can_not_be_put_together_are_refused() {
     assertThatThrownBy(() -> plan(mill().with("ring.diameter", 46)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("each seat is narrower and deeper");
+        .hasMessageContaining("has to stay below plate at the foot, 44.0 mm");
     assertThatThrownBy(() -> plan(mill().with("ring.diameter", 60)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("each seat is narrower");
+        .hasMessageContaining("has to stay below plate at the foot, 44.0 mm");
     assertThatThrownBy(() -> plan(mill().with("plate.diameter", 60).with("outside.diameter", 58)))
         .isInstanceOf(BadDesign.class)
         .hasMessageContaining("below foot, across, 58.0 mm");
