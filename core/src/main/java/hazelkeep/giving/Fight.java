@@ -27,14 +27,14 @@ public record Fight(Map<DimKey, Optional<Double>> sizes) {
 
   /** The fight in a design; none where customs can give way. */
   public static <D extends Design> Fight of(Kind<D> kind, D design, Shop shop) {
-    Trial<D> trial = new Trial<>(kind, design, shop).stopsOnly();
+    Trial<D> trial = new Trial<>(kind, design, shop);
     if (GivesWay.can(trial)) {
       return NONE;
     }
     D left = design;
     for (DimKey key : design.sizes().keySet()) {
       D without = kind.size(left, key, Optional.empty());
-      if (!GivesWay.can(new Trial<>(kind, without, shop).stopsOnly())) {
+      if (!GivesWay.can(new Trial<>(kind, without, shop))) {
         left = without;
       }
     }

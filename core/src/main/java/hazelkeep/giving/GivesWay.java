@@ -2,6 +2,7 @@ package hazelkeep.giving;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Grade;
 import hazelkeep.measure.Origin;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
@@ -23,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
+import java.util.stream.Stream;
 
 /**
  * Finds which customs give way to what was stated, where with the customs as they are a design
@@ -79,7 +81,7 @@ public final class GivesWay<D extends Design> {
   private final Trial<D> trial;
   private final Map<DimKey, Dim> customs;
   private final List<Rule<D>> movable;
-  private final double times;
+  private final Reach reach;
   private final Map<DimKey, Double> pinned;
   private final Map<DimKey, Double> wished;
 
@@ -89,13 +91,13 @@ public final class GivesWay<D extends Design> {
   private GivesWay(
       Trial<D> trial,
       Map<DimKey, Dim> customs,
-      double times,
+      Reach reach,
       Map<DimKey, Double> pinned,
       Map<DimKey, Double> wished) {
     this.trial = trial;
     this.wished = wished;
     this.customs = customs;
-    this.times = times;
+    this.reach = reach;
     this.pinned = pinned;
     this.movable = trial.rules().stream().filter(this::moves).toList();
   }
@@ -120,7 +122,7 @@ public final class GivesWay<D extends Design> {
    */
   static <D extends Design> Optional<Double> nearest(Trial<D> stated, DimKey key) {
     D free = stated.kind().size(stated.design(), key, Optional.empty());
-    Trial<D> trial = new Trial<>(stated.kind(), free, stated.shop()).stopsOnly();
+    Trial<D> trial = new Trial<>(stated.kind(), free, stated.shop());
     Optional<Rule<D>> rule = trial.rules().stream().filter(r -> r.key().equals(key)).findFirst();
     if (rule.isEmpty()) {
       return Optional.empty();
@@ -130,13 +132,13 @@ public final class GivesWay<D extends Design> {
         .dims()
         .flatMap(
             c ->
-                new GivesWay<>(trial, c, times(trial, TIMES), Map.of(), Map.of(key, wish)).solved())
+                new GivesWay<>(trial, c, widest(trial, true), Map.of(), Map.of(key, wish)).solved())
         .map(at -> at.get(key));
   }
 
   /** Whether customs can give way so that nothing stops. */
   static boolean can(Trial<?> trial) {
-    return trial.lacks(Map.of(), true).none() || found(trial);
+    return trial.lacks(Map.of(), true, Grade.STOP).none() || found(trial);
   }
 
   /** How many times as large or small a size may become. */
@@ -145,10 +147,41 @@ public final class GivesWay<D extends Design> {
   }
 
   private static <D extends Design> boolean found(Trial<D> trial) {
-    return trial
-        .dims()
-        .flatMap(c -> new GivesWay<>(trial, c, times(trial, TIMES), Map.of(), Map.of()).solved())
-        .isPresent();
+    return Stream.of(false, true)
+        .anyMatch(
+            looks ->
+                trial
+                    .dims()
+                    .flatMap(
+                        c ->
+                            new GivesWay<>(trial, c, widest(trial, looks), Map.of(), Map.of())
+                                .solved())
+                    .isPresent());
+  }
+
+  private static Reach widest(Trial<?> trial, boolean looks) {
+    return new Reach(Grade.STOP, looks, times(trial, TIMES));
+  }
+
+  /**
+   * How far it is gone.
+   *
+   * @param grade from which on something found has to give way
+   * @param looks whether sizes may move that follow others for their looks
+   * @param times how many times as large or small a size may become
+   */
+  private record Reach(Grade grade, boolean looks, double times) {
+    /** All of them, the least first. */
+    private static List<Reach> all(Trial<?> trial) {
+      List<Reach> out = new ArrayList<>();
+      for (int i = 1; i <= TIMES; i++) {
+        for (Grade grade : List.of(Grade.WATCH, Grade.STOP)) {
+          out.add(new Reach(grade, false, GivesWay.times(trial, i)));
+          out.add(new Reach(grade, true, GivesWay.times(trial, i)));
+        }
+      }
+      return out;
+    }
   }
 
   /**
@@ -158,22 +191,18 @@ public final class GivesWay<D extends Design> {
    */
   private static <D extends Design> Gave found(
       Trial<D> trial, Map<DimKey, Dim> customs, boolean any) {
-    Trial<D> stops = trial.stopsOnly();
     Optional<Map<DimKey, Double>> drawn = Optional.empty();
     boolean can = false;
-    for (int i = 1; i <= TIMES; i++) {
-      double times = times(trial, i);
-      for (Trial<D> t : List.of(trial, stops)) {
-        GivesWay<D> way = new GivesWay<>(t, customs, times, Map.of(), Map.of());
-        Optional<Map<DimKey, Double>> to = way.bitted();
-        if (to.isPresent()) {
-          return gave(trial, customs, way.back(to.get()));
-        }
-        drawn = drawn.or(() -> way.drawn);
-        can = can || can(stops);
-        if (!can) {
-          return drawn.filter(d -> any).map(d -> gave(trial, customs, d)).orElse(Gave.NONE);
-        }
+    for (Reach reach : Reach.all(trial)) {
+      GivesWay<D> way = new GivesWay<>(trial, customs, reach, Map.of(), Map.of());
+      Optional<Map<DimKey, Double>> to = way.bitted();
+      if (to.isPresent()) {
+        return gave(trial, customs, way.back(to.get()));
+      }
+      drawn = drawn.or(() -> way.drawn);
+      can = can || can(trial);
+      if (!can) {
+        break;
       }
     }
     return drawn.filter(d -> any).map(d -> gave(trial, customs, d)).orElse(Gave.NONE);
@@ -198,7 +227,10 @@ public final class GivesWay<D extends Design> {
       return true;
     }
     Dim d = customs.get(rule.key());
-    if (!Firm.moves(rule.key(), d.origin() == Origin.DERIVED) || d.origin() == Origin.WISHED) {
+    boolean derived = d.origin() == Origin.DERIVED;
+    if (!Firm.moves(rule.key(), derived)
+        || derived && !reach.looks
+        || d.origin() == Origin.WISHED) {
       return false;
     }
     D with = trial.kind().size(trial.design(), rule.key(), Optional.of(Size.mm(d.mm())));
@@ -217,11 +249,11 @@ public final class GivesWay<D extends Design> {
       double needed = out.remove(r.key());
       double custom = custom(r.key());
       double less = custom;
-      for (int i = 0; i < HALVED && !trial.lacks(out, true).none(); i++) {
+      for (int i = 0; i < HALVED && !trial.lacks(out, true, reach.grade).none(); i++) {
         less = bored(r.key()) ? needed : (less + needed) / 2;
         out.put(r.key(), round(less, step(custom, 1), needed > custom, r));
       }
-      if (!trial.lacks(out, true).none()) {
+      if (!trial.lacks(out, true, reach.grade).none()) {
         out.put(r.key(), needed);
       }
     }
@@ -244,7 +276,7 @@ public final class GivesWay<D extends Design> {
       Map<DimKey, Double> pins = new LinkedHashMap<>(pinned);
       pins.put(off.get(), bit);
       Optional<Map<DimKey, Double>> then =
-          new GivesWay<>(trial, customs, times, pins, wished).bitted();
+          new GivesWay<>(trial, customs, reach, pins, wished).bitted();
       if (then.isPresent()) {
         return then;
       }
@@ -281,7 +313,7 @@ public final class GivesWay<D extends Design> {
     Set<Map<DimKey, Double>> been = new HashSet<>(Set.of(at));
     drawn = Optional.empty();
     for (int round = 0; round < ROUNDS; round++) {
-      Trial.Lacks lacks = trial.lacks(at, true);
+      Trial.Lacks lacks = trial.lacks(at, true, reach.grade);
       if (lacks.none()) {
         return Optional.of(at).filter(a -> !a.isEmpty());
       }
@@ -316,7 +348,7 @@ public final class GivesWay<D extends Design> {
     }
     double mm = custom(r.key());
     return new LeastChange.Unknown(
-        mm, Math.max(r.least(), mm / times), Math.min(r.most(), mm * times), firm);
+        mm, Math.max(r.least(), mm / reach.times), Math.min(r.most(), mm * reach.times), firm);
   }
 
   /** Limits by what each lack does when a custom moves; false where nothing moves one. */
@@ -405,7 +437,7 @@ public final class GivesWay<D extends Design> {
     private double factor(Map.Entry<String, Double> lack) {
       double gone = 0;
       for (double by : new double[] {nudge, -nudge}) {
-        Trial.Lacks then = trial.lacks(moved.apply(by), now.drawn());
+        Trial.Lacks then = trial.lacks(moved.apply(by), now.drawn(), reach.grade);
         Double told = then.like(now) ? then.by().get(lack.getKey()) : null;
         if (told != null) {
           double factor = (told - lack.getValue()) / by;
@@ -448,7 +480,7 @@ public final class GivesWay<D extends Design> {
           out.put(r.key(), round(x[i], step(custom, round), x[i] > custom, r));
         }
       }
-      if (trial.lacks(out, true).none()) {
+      if (trial.lacks(out, true, reach.grade).none()) {
         break;
       }
     }

@@ -27,11 +27,10 @@ import java.util.Optional;
  * @param design what was stated
  * @param shop that it is for
  * @param rules of its dimensions
- * @param grade from which on something found lacks
  * @param tried what was tried before, with what lacked then
  */
 record Trial<D extends Design>(
-    Kind<D> kind, D design, Shop shop, List<Rule<D>> rules, Grade grade, Map<Object, Lacks> tried) {
+    Kind<D> kind, D design, Shop shop, List<Rule<D>> rules, Map<Object, Lacks> tried) {
   /** Sizes that differ by less are one, mm. */
   static final double AGREES = 1e-3;
 
@@ -41,7 +40,6 @@ record Trial<D extends Design>(
         design,
         shop,
         kind.rules(design).stream().map(r -> r.within(shop.practice())).toList(),
-        Grade.WATCH,
         new HashMap<>());
   }
 
@@ -77,11 +75,6 @@ record Trial<D extends Design>(
     return sketch.findings().stream().anyMatch(f -> f.grade() == Grade.STOP);
   }
 
-  /** The same trial that takes what has only to be watched for no lack. */
-  Trial<D> stopsOnly() {
-    return new Trial<>(kind, design, shop, rules, Grade.STOP, tried);
-  }
-
   /** The dimensions by custom; empty where they can't be worked out. */
   Optional<Map<DimKey, Dim>> dims() {
     try {
@@ -108,21 +101,22 @@ record Trial<D extends Design>(
    * What lacks with customs moved.
    *
    * @param draw whether it is drawn, where it can be; else only what sizes say of one another
+   * @param grade from which on something found lacks
    */
-  Lacks lacks(Map<DimKey, Double> at, boolean draw) {
+  Lacks lacks(Map<DimKey, Double> at, boolean draw, Grade grade) {
     List<Object> what = List.of(Map.copyOf(at), draw, grade);
     Lacks known = tried.get(what);
     if (known == null && tried.size() >= MOST) {
       return new Lacks(Map.of(), false, false);
     }
     if (known == null) {
-      known = lacking(at, draw);
+      known = lacking(at, draw, grade);
       tried.put(what, known);
     }
     return known;
   }
 
-  private Lacks lacking(Map<DimKey, Double> at, boolean draw) {
+  private Lacks lacking(Map<DimKey, Double> at, boolean draw, Grade grade) {
     Map<String, Double> by = new LinkedHashMap<>();
     try {
       by.putAll(kind.limits(design, dims(at), shop));
@@ -169,7 +163,7 @@ record Trial<D extends Design>(
     List<DimKey> out = new ArrayList<>();
     for (DimKey key : design.sizes().keySet()) {
       D without = kind.size(design, key, Optional.empty());
-      if (new Trial<>(kind, without, shop).stopsOnly().lacks(Map.of(), true).none()) {
+      if (new Trial<>(kind, without, shop).lacks(Map.of(), true, Grade.STOP).none()) {
         out.add(key);
       }
     }

@@ -182,7 +182,7 @@ public final class StockRules<D extends Design> {
                     .orElseGet(
                         () ->
                             derived(
-                                widest.applyAsDouble(d)
+                                Math.max(widest.applyAsDouble(d), held(d) - 2 * d.custom(left))
                                     + taken.map(d::custom).orElseGet(() -> 2 * d.custom(left))
                                     + 2 * d.mm(OFF),
                                 "room to round it")))
@@ -201,9 +201,16 @@ public final class StockRules<D extends Design> {
                 derived(
                     Math.min(
                         Blank.sure(blank.apply(d.design()), d.mm(ACROSS), d.mm(OFF)),
-                        widest.applyAsDouble(d) + 2 * d.custom(left)),
+                        Math.max(widest.applyAsDouble(d) + 2 * d.custom(left), held(d))),
                     Wording.of("stockRules.the-outside-and-what-is")));
   }
+
+  /** How thick it is rounded at least, so that jaws find a tenon at its foot, mm. */
+  private double held(Dims<D> d) {
+    return d.knows(TENON) && d.mm(TENON) > 0 ? Tenons.rounded(d) : 0;
+  }
+
+  private static final DimKey TENON = new DimKey("stick.tenon-foot");
 
   /** The blank's width, where it is stated, mm. */
   private Optional<Double> across(Dims<D> d) {

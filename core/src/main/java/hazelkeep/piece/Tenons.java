@@ -18,11 +18,28 @@ import java.util.Optional;
 
 /** Rules of chucking tenons, for every kind of piece that is held by one. */
 public final class Tenons {
+  /** A tenon is at least so much thicker than jaws close, mm. */
+  private static final double BITE = 0.2;
+
   private Tenons() {}
 
   /** The shoulder that a tenon is planned with, mm a side. */
   static double shoulder(Shop shop) {
     return shop.custom(Line.HOLD_SHOULDER) + shop.custom(Line.HOLD_SHOULDER_SPARE);
+  }
+
+  /**
+   * How thick wood is rounded at least for the smallest jaws to find a tenon with its shoulder, mm.
+   */
+  static double rounded(Dims<?> d) {
+    double length = tenon(d).mm();
+    return d.shop().tenonJaws().stream()
+        .mapToDouble(j -> j.squeeze().from() + BITE + j.flare(length))
+        .min()
+        .stream()
+        .map(end -> end + 2 * shoulder(d.shop()))
+        .findFirst()
+        .orElse(0);
   }
 
   /** How long a tenon is. */
@@ -51,7 +68,7 @@ public final class Tenons {
     }
     JawSet smallest =
         byTrueCircle(d).isEmpty() ? null : byTrueCircle(d).get(byTrueCircle(d).size() - 1);
-    double least = smallest == null ? 20 : smallest.squeeze().from() + 0.2 + smallest.flare(l);
+    double least = smallest == null ? 20 : smallest.squeeze().from() + BITE + smallest.flare(l);
     return shop(Math.max(10, Math.max(least, most)), Wording.of("tenons.as-thick-as-the-blank"));
   }
 

@@ -83,14 +83,7 @@ final class BoxSizes {
             8,
             500,
             d -> derived(d.mm(HEIGHT) - d.mm(LID_HEIGHT), "height less the lid")),
-        new SizeRule(
-            FOOT,
-            "Foot diameter",
-            10,
-            400,
-            d ->
-                practice(
-                    footShare(d) * d.mm(WIDEST), Wording.of("boxSizes.share-of-the-diameter-by"))));
+        new SizeRule(FOOT, "Foot diameter", 10, 400, d -> share(d, footShare(d))));
   }
 
   List<SizeRule> lidSide() {
@@ -143,6 +136,13 @@ final class BoxSizes {
                 : "golden section of the height");
   }
 
+  /** A share of the diameter; all of it is what straight sides follow from. */
+  private static Rule.Value share(Dims<?> d, double share) {
+    return share == 1
+        ? derived(d.mm(WIDEST), "straight sides")
+        : practice(share * d.mm(WIDEST), Wording.of("boxSizes.share-of-the-diameter-by"));
+  }
+
   private double footShare(Dims<?> d) {
     return switch (design.form()) {
       case STRAIGHT, TAPER -> 1;
@@ -163,7 +163,7 @@ final class BoxSizes {
           case OGEE -> d.custom(Line.BOX_TOP_OGEE);
           case FREE -> p.isEmpty() ? 1 : 2 * p.get(p.size() - 1).radius() / d.mm(WIDEST);
         };
-    return practice(share * d.mm(WIDEST), Wording.of("boxSizes.share-of-the-diameter-by"));
+    return share(d, share);
   }
 
   private Rule.Value across(Dims<?> d) {
