@@ -443,7 +443,7 @@ public final class GivesWay<D extends Design> {
           double factor = (told - lack.getValue()) / by;
           return Math.abs(factor) > NOTHING ? factor : 0;
         }
-        if (then.like(now)) {
+        if (then.like(now) && !then.adds(now)) {
           gone = -Math.signum(by) * Math.max(1, lack.getValue() / nudge);
         }
       }

@@ -1,5 +1,6 @@
 package hazelkeep.giving;
 
+import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
@@ -13,11 +14,13 @@ import hazelkeep.piece.Sketch;
 import hazelkeep.route.Finding;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A design tried with some of its customs moved: what lacks then, each a number.
@@ -53,6 +56,12 @@ record Trial<D extends Design>(
   record Lacks(Map<String, Double> by, boolean drawn, boolean can) {
     boolean none() {
       return can && drawn && by.values().stream().allMatch(v -> v < 0);
+    }
+
+    /** Whether something lacks that did not: it may hide what is not told any more. */
+    boolean adds(Lacks before) {
+      return by.entrySet().stream()
+          .anyMatch(e -> e.getValue() >= 0 && !(before.by.getOrDefault(e.getKey(), -1.0) >= 0));
     }
 
     /** Whether what lacks can be held against another trial's. */
@@ -128,9 +137,7 @@ record Trial<D extends Design>(
     }
     try {
       Sketch<D> s = Sketch.judged(kind, design, shop, dims(at));
-      s.findings().stream()
-          .filter(f -> f.grade().compareTo(grade) <= 0)
-          .forEach(f -> by.merge(name(f), Math.abs(f.lack()), Math::max));
+      s.findings().stream().filter(f -> f.grade().compareTo(grade) <= 0).forEach(f -> told(f, by));
       new Contradictions<>(kind, design, shop)
           .off(s.aim())
           .forEach(
@@ -152,6 +159,28 @@ record Trial<D extends Design>(
       return new Lacks(by, false, false);
     }
     return new Lacks(by, true, true);
+  }
+
+  /**
+   * What is left between inside and outside, whatever it is called: less than nothing if pierced.
+   */
+  private static final Set<Entry> WOOD =
+      EnumSet.of(
+          Entry.WALL_THIN,
+          Entry.RIM_THIN,
+          Entry.SPIGOT_WALL,
+          Entry.LID_CORNER,
+          Entry.FLOOR_THIN,
+          Entry.OUTSIDE_INTO_INSIDE);
+
+  private static void told(Finding f, Map<String, Double> by) {
+    double lack = Math.abs(f.lack());
+    if (WOOD.contains(f.verdict().entry())) {
+      by.merge("wood " + f.part(), lack, Math::max);
+    }
+    if (f.verdict().entry() != Entry.OUTSIDE_INTO_INSIDE) {
+      by.merge(name(f), lack, Math::max);
+    }
   }
 
   private static String name(Finding f) {

@@ -15,8 +15,11 @@ import org.junit.jupiter.api.Test;
 
 /** Ordinary wishes are planned, and nearly all of them without a word of warning. */
 class WishesTest {
-  /** So few of a hundred wishes ring. */
-  private static final double RINGS = 0.03;
+  /**
+   * So few of a hundred wishes ring: bits of the usual wall that are too short or not there for
+   * what shall go in, jaws that do not close on so thin a blank, thin work that shakes.
+   */
+  private static final double RINGS = 0.065;
 
   @Test
   void ordinary_wishes_are_planned() {
