@@ -9,6 +9,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -29,13 +30,20 @@ final class Firm {
 
   private static final Map<String, Firm> ALL = read();
 
+  /** Why a size may move though it follows from others. */
+  private enum Follows {
+    NO,
+    LOOKS,
+    SHARE
+  }
+
   private final Line line;
-  private final boolean derived;
+  private final Follows follows;
   private final boolean bit;
 
-  private Firm(Line line, boolean derived, boolean bit) {
+  private Firm(Line line, Follows follows, boolean bit) {
     this.line = line;
-    this.derived = derived;
+    this.follows = follows;
     this.bit = bit;
   }
 
@@ -47,12 +55,14 @@ final class Firm {
   /**
    * Whether a size may give way.
    *
-   * @param derived whether it follows from others: some do for their looks alone, a foot that is as
-   *     wide as the side
+   * @param derived whether it follows from others
+   * @param looks whether those move too that follow others for their looks alone, as a foot that is
+   *     as wide as the side: one that shares out a height moves at once
    */
-  static boolean moves(DimKey size, boolean derived) {
+  static boolean moves(DimKey size, boolean derived, boolean looks) {
     Firm firm = ALL.get(size.path());
-    return firm != null && (!derived || firm.derived);
+    return firm != null && (!derived || firm.follows == Follows.SHARE)
+        || firm != null && looks && firm.follows == Follows.LOOKS;
   }
 
   /** Whether a size that may give way is one of a bit. */
@@ -71,7 +81,12 @@ final class Firm {
           .map(l -> l.split(","))
           .forEach(
               c ->
-                  out.put(c[0], new Firm(LINES.get(c[1]), c[2].equals("yes"), c[3].equals("yes"))));
+                  out.put(
+                      c[0],
+                      new Firm(
+                          LINES.get(c[1]),
+                          Follows.valueOf(c[2].toUpperCase(Locale.ROOT)),
+                          c[3].equals("yes"))));
       return Map.copyOf(out);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

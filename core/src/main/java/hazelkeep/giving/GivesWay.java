@@ -227,9 +227,7 @@ public final class GivesWay<D extends Design> {
       return true;
     }
     Dim d = customs.get(rule.key());
-    boolean derived = d.origin() == Origin.DERIVED;
-    if (!Firm.moves(rule.key(), derived)
-        || derived && !reach.looks
+    if (!Firm.moves(rule.key(), d.origin() == Origin.DERIVED, reach.looks)
         || d.origin() == Origin.WISHED) {
       return false;
     }
