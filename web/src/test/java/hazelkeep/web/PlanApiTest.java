@@ -214,7 +214,7 @@ class PlanApiTest {
         "{\"piece\": {\"kind\": \"lidded-box\", \"design\": {\"sizes\": {\"outside.height\": 1e9}}}}|422|",
         "{\"piece\": {\"kind\": \"lidded-box\", \"design\": {\"sizes\": {\"outside.height\": \"tall\"}}}}|422|",
         "{\"piece\": {\"kind\": \"lidded-box\", \"design\": {\"sizes\": {\"Outside\": 1}}}}|422|",
-        "{\"piece\": {\"kind\": \"lidded-box\", \"design\": {\"sizes\": {\"joint.diameter\": 90}}}}|422|piece.design.sizes.joint.diameter",
+        "{\"piece\": {\"kind\": \"lidded-box\", \"design\": {\"sizes\": {\"joint.diameter\": 90, \"outside.diameter\": 60}}}}|422|piece.design.sizes.joint.diameter",
         "{\"piece\": {\"kind\": \"lidded-box\", \"design\": {\"form\": \"FREE\", \"points\": [{\"at\": 0.6, \"radius\": 30}, {\"at\": 0.2, \"radius\": 30}]}}}|422|",
         "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"sung\"}]}|422|facts.type",
         "{\"piece\": {\"kind\": \"lidded-box\"}, \"facts\": [{\"type\": \"done\", \"step\": \"a/b\"}]}|422|facts.step",
