@@ -3,9 +3,6 @@ package hazelkeep.giving;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Origin;
-import hazelkeep.measure.Rounding;
-import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Gave;
 import hazelkeep.piece.Kind;
@@ -13,17 +10,11 @@ import hazelkeep.piece.Rule;
 import hazelkeep.piece.Settled;
 import hazelkeep.piece.Sketch;
 import hazelkeep.practice.Line;
-import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
 
 /**
@@ -35,72 +26,9 @@ import java.util.stream.Stream;
  * factors nothing lacks ({@link LeastChange}) is drawn, and where something still lacks, it is done
  * again from there. What is drawn decides: a change is taken only when nothing lacks on its
  * section.
- *
- * @param <D> the design
  */
-public final class GivesWay<D extends Design> {
-  /** By how much a custom is moved to see what sizes say of one another, mm. */
-  private static final double NUDGE = 0.05;
-
-  /** The same to see what is drawn, which is known to a hundredth, mm. */
-  private static final double DRAWN = 0.5;
-
-  /** What is taken for nothing, of a factor. */
-  private static final double NOTHING = 0.02;
-
-  /** What a size is moved at least below what it has to stay below, mm. */
-  private static final double ROOM = 0.1;
-
-  /** What holds by less does not hold, mm. */
-  private static final double HAIR = 1e-9;
-
-  /** How often it is gone on from what was drawn. */
-  private static final int ROUNDS = 8;
-
-  /** How often a move is halved to see whether less will do. */
-  private static final int HALVED = 3;
-
-  /** A size gives way by a factor, where that will not do by its second and its third power. */
-  private static final int TIMES = 3;
-
-  /** Firmer than any custom: what was stated. */
-  private static final double FIRMEST = 1000;
-
-  /** So many bits further from what would do are tried. */
-  private static final int BITS = 3;
-
-  /** No size is rounded by more than this share of itself. */
-  private static final double COARSE = 0.05;
-
-  /** Every size is round in these, mm. */
-  private static final double FINE = 0.1;
-
-  /** Moved sizes are round in these, mm, the first with which nothing lacks. */
-  private static final List<Double> ROUND = List.of(1.0, 0.5, FINE);
-
-  private final Trial<D> trial;
-  private final Map<DimKey, Dim> customs;
-  private final List<Rule<D>> movable;
-  private final Reach reach;
-  private final Map<DimKey, Double> pinned;
-  private final Map<DimKey, Double> wished;
-
-  /** The sizes with which it was drawn last, though it would stop. */
-  private Optional<Map<DimKey, Double>> drawn = Optional.empty();
-
-  private GivesWay(
-      Trial<D> trial,
-      Map<DimKey, Dim> customs,
-      Reach reach,
-      Map<DimKey, Double> pinned,
-      Map<DimKey, Double> wished) {
-    this.trial = trial;
-    this.wished = wished;
-    this.customs = customs;
-    this.reach = reach;
-    this.pinned = pinned;
-    this.movable = trial.rules().stream().filter(this::moves).toList();
-  }
+public final class GivesWay {
+  private GivesWay() {}
 
   /** What gives way in a design. */
   public static <D extends Design> Settled<D> of(Kind<D> kind, D design, Shop shop) {
@@ -132,18 +60,14 @@ public final class GivesWay<D extends Design> {
         .dims()
         .flatMap(
             c ->
-                new GivesWay<>(trial, c, widest(trial, true), Map.of(), Map.of(key, wish)).solved())
+                new Search<>(trial, c, Reach.widest(trial, true), Map.of(), Map.of(key, wish))
+                    .solved())
         .map(at -> at.get(key));
   }
 
   /** Whether customs can give way so that nothing stops. */
   static boolean can(Trial<?> trial) {
     return trial.lacks(Map.of(), true, Grade.STOP).none() || found(trial);
-  }
-
-  /** How many times as large or small a size may become. */
-  private static double times(Trial<?> trial, int power) {
-    return Math.pow(trial.shop().custom(Line.FIRM_GIVES), power);
   }
 
   private static <D extends Design> boolean found(Trial<D> trial) {
@@ -154,34 +78,9 @@ public final class GivesWay<D extends Design> {
                     .dims()
                     .flatMap(
                         c ->
-                            new GivesWay<>(trial, c, widest(trial, looks), Map.of(), Map.of())
+                            new Search<>(trial, c, Reach.widest(trial, looks), Map.of(), Map.of())
                                 .solved())
                     .isPresent());
-  }
-
-  private static Reach widest(Trial<?> trial, boolean looks) {
-    return new Reach(Grade.STOP, looks, times(trial, TIMES));
-  }
-
-  /**
-   * How far it is gone.
-   *
-   * @param grade from which on something found has to give way
-   * @param looks whether sizes may move that follow others for their looks
-   * @param times how many times as large or small a size may become
-   */
-  private record Reach(Grade grade, boolean looks, double times) {
-    /** All of them, the least first. */
-    private static List<Reach> all(Trial<?> trial) {
-      List<Reach> out = new ArrayList<>();
-      for (int i = 1; i <= TIMES; i++) {
-        for (Grade grade : List.of(Grade.WATCH, Grade.STOP)) {
-          out.add(new Reach(grade, false, GivesWay.times(trial, i)));
-          out.add(new Reach(grade, true, GivesWay.times(trial, i)));
-        }
-      }
-      return out;
-    }
   }
 
   /**
@@ -194,12 +93,12 @@ public final class GivesWay<D extends Design> {
     Optional<Map<DimKey, Double>> drawn = Optional.empty();
     boolean can = false;
     for (Reach reach : Reach.all(trial)) {
-      GivesWay<D> way = new GivesWay<>(trial, customs, reach, Map.of(), Map.of());
+      Search<D> way = new Search<>(trial, customs, reach, Map.of(), Map.of());
       Optional<Map<DimKey, Double>> to = way.bitted();
       if (to.isPresent()) {
         return gave(trial, customs, way.back(to.get()));
       }
-      drawn = drawn.or(() -> way.drawn);
+      drawn = drawn.or(() -> way.drawn());
       can = can || can(trial);
       if (!can) {
         break;
@@ -217,282 +116,5 @@ public final class GivesWay<D extends Design> {
           moved.add(new Gave.Moved(k, was.label(), was.mm(), mm));
         });
     return new Gave(moved, trial.because());
-  }
-
-  /**
-   * Whether a size is a custom that may give way: neither stated nor the other side of a stated.
-   */
-  private boolean moves(Rule<D> rule) {
-    if (wished.containsKey(rule.key())) {
-      return true;
-    }
-    Dim d = customs.get(rule.key());
-    if (!Firm.moves(rule.key(), d.origin() == Origin.DERIVED, reach.looks)
-        || d.origin() == Origin.WISHED) {
-      return false;
-    }
-    D with = trial.kind().size(trial.design(), rule.key(), Optional.of(Size.mm(d.mm())));
-    return with.sizes().keySet().containsAll(trial.design().sizes().keySet());
-  }
-
-  /** A solution with every size moved back as far as nothing lacks, the firmest first. */
-  private Map<DimKey, Double> back(Map<DimKey, Double> found) {
-    Map<DimKey, Double> out = new LinkedHashMap<>(found);
-    List<Rule<D>> firmest =
-        movable.stream()
-            .filter(r -> found.containsKey(r.key()) && found.size() > 1)
-            .sorted(Comparator.comparingDouble(r -> -trial.shop().custom(Firm.of(r.key()))))
-            .toList();
-    for (Rule<D> r : firmest) {
-      double needed = out.remove(r.key());
-      double custom = custom(r.key());
-      double less = custom;
-      for (int i = 0; i < HALVED && !trial.lacks(out, true, reach.grade).none(); i++) {
-        less = bored(r.key()) ? needed : (less + needed) / 2;
-        out.put(r.key(), round(less, step(custom, 1), needed > custom, r));
-      }
-      if (!trial.lacks(out, true, reach.grade).none()) {
-        out.put(r.key(), needed);
-      }
-    }
-    return out;
-  }
-
-  /** A solution in which a size that is a bit's by custom is a bit's still. */
-  private Optional<Map<DimKey, Double>> bitted() {
-    Optional<Map<DimKey, Double>> found = solved();
-    Optional<DimKey> off =
-        found.flatMap(
-            f ->
-                f.keySet().stream()
-                    .filter(k -> !pinned.containsKey(k) && bored(k) && !bit(f.get(k)))
-                    .findFirst());
-    if (off.isEmpty()) {
-      return found;
-    }
-    for (double bit : further(off.get(), found.get().get(off.get()))) {
-      Map<DimKey, Double> pins = new LinkedHashMap<>(pinned);
-      pins.put(off.get(), bit);
-      Optional<Map<DimKey, Double>> then =
-          new GivesWay<>(trial, customs, reach, pins, wished).bitted();
-      if (then.isPresent()) {
-        return then;
-      }
-    }
-    return found;
-  }
-
-  /** Whether a size is one of a bit by custom. */
-  private boolean bored(DimKey key) {
-    return Firm.bored(key) && bit(custom(key));
-  }
-
-  private boolean bit(double mm) {
-    return trial.shop().bits().stream().anyMatch(b -> Math.abs(b.diameter() - mm) < HAIR);
-  }
-
-  /** The bits next to a size, further from its custom. */
-  private List<Double> further(DimKey key, double mm) {
-    boolean less = mm < custom(key);
-    return trial.shop().bits().stream()
-        .filter(b -> b.form() != Bit.Form.DEPTH)
-        .map(Bit::diameter)
-        .filter(b -> less ? b <= mm : b >= mm)
-        .distinct()
-        .sorted(less ? Comparator.reverseOrder() : Comparator.naturalOrder())
-        .limit(BITS)
-        .toList();
-  }
-
-  private Optional<Map<DimKey, Double>> solved() {
-    Map<DimKey, Double> at = new LinkedHashMap<>(wished);
-    at.putAll(pinned);
-    Cuts cuts = new Cuts();
-    Set<Map<DimKey, Double>> been = new HashSet<>(Set.of(at));
-    drawn = Optional.empty();
-    for (int round = 0; round < ROUNDS; round++) {
-      Trial.Lacks lacks = trial.lacks(at, true, reach.grade);
-      if (lacks.none()) {
-        return Optional.of(at).filter(a -> !a.isEmpty());
-      }
-      if (lacks.drawn()) {
-        drawn = Optional.of(at);
-      }
-      if (!linear(lacks, at, cuts)) {
-        return Optional.empty();
-      }
-      Optional<Map<DimKey, Double>> next = cuts.least(unknowns()).map(this::rounded);
-      if (next.filter(n -> !been.add(n)).isPresent() && !cuts.every) {
-        cuts.every = true;
-        next = cuts.least(unknowns()).map(this::rounded).filter(been::add);
-      }
-      if (next.isEmpty()) {
-        return next;
-      }
-      at = next.get();
-    }
-    return Optional.empty();
-  }
-
-  private List<LeastChange.Unknown> unknowns() {
-    return movable.stream().map(this::unknown).toList();
-  }
-
-  private LeastChange.Unknown unknown(Rule<D> r) {
-    double firm = wished.containsKey(r.key()) ? FIRMEST : trial.shop().custom(Firm.of(r.key()));
-    Double pin = pinned.get(r.key());
-    if (pin != null) {
-      return new LeastChange.Unknown(pin, pin, pin, firm);
-    }
-    double mm = custom(r.key());
-    return new LeastChange.Unknown(
-        mm, Math.max(r.least(), mm / reach.times), Math.min(r.most(), mm * reach.times), firm);
-  }
-
-  /** Limits by what each lack does when a custom moves; false where nothing moves one. */
-  private boolean linear(Trial.Lacks now, Map<DimKey, Double> at, Cuts cuts) {
-    cuts.held.clear();
-    double nudge = now.drawn() ? DRAWN : NUDGE;
-    List<Ask> asks =
-        movable.stream().map(r -> new Ask(now, nudge, by -> moved(at, r.key(), by))).toList();
-    for (Map.Entry<String, Double> lack : now.by().entrySet()) {
-      double[] by = new double[movable.size()];
-      double over = lack.getValue();
-      // What is said is met; what holds by a hair may go on to.
-      double room = lack.getKey().startsWith(Trial.SAID) ? HAIR : ROOM;
-      double most = (over >= 0 ? -room : Math.max(-room, Math.min(-HAIR, over))) - over;
-      boolean any = false;
-      for (int i = 0; i < by.length; i++) {
-        by[i] = pinned.containsKey(movable.get(i).key()) ? 0 : asks.get(i).factor(lack);
-        any |= by[i] != 0;
-        most += by[i] * mm(at, movable.get(i).key());
-      }
-      if (any) {
-        cuts.add(lack.getKey(), over >= 0, new LeastChange.Limit(by, most));
-      } else if (over >= 0) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  /**
-   * Limits as they were found, round by round. The largest of several sizes turns where another
-   * becomes the largest, so where the limits of the last round lead back, those of every round
-   * count as long as they leave anything; and what holds may turn steeply, so where it leaves
-   * nothing it is only looked at when it is drawn.
-   */
-  private static final class Cuts {
-    private final List<LeastChange.Limit> all = new ArrayList<>();
-    private final Map<String, LeastChange.Limit> passed = new LinkedHashMap<>();
-    private final List<LeastChange.Limit> held = new ArrayList<>();
-
-    /** Whether those of every round count, since the last alone led back to where it had been. */
-    private boolean every;
-
-    private void add(String lack, boolean over, LeastChange.Limit limit) {
-      if (over || passed.containsKey(lack)) {
-        passed.put(lack, limit);
-        all.add(limit);
-      } else {
-        held.add(limit);
-      }
-    }
-
-    private Optional<double[]> least(List<LeastChange.Unknown> unknowns) {
-      List<LeastChange.Limit> last = List.copyOf(passed.values());
-      List<LeastChange.Limit> now = every ? all : last;
-      List<LeastChange.Limit> both = new ArrayList<>(held);
-      both.addAll(now);
-      return LeastChange.of(unknowns, both)
-          .or(() -> LeastChange.of(unknowns, now))
-          .or(() -> every ? LeastChange.of(unknowns, last) : Optional.empty());
-    }
-  }
-
-  /**
-   * What lacks when one size is moved either way.
-   *
-   * @param now what lacks as it is
-   * @param nudge how far it is moved, mm
-   * @param moved the sizes with it moved by so much
-   */
-  private final class Ask {
-    private final Trial.Lacks now;
-    private final double nudge;
-    private final DoubleFunction<Map<DimKey, Double>> moved;
-
-    private Ask(Trial.Lacks now, double nudge, DoubleFunction<Map<DimKey, Double>> moved) {
-      this.now = now;
-      this.nudge = nudge;
-      this.moved = moved;
-    }
-
-    /**
-     * By how much a lack grows with the size: from where it is still told, the larger side first. A
-     * one that is told on neither side goes with the side on which all else can be drawn.
-     */
-    private double factor(Map.Entry<String, Double> lack) {
-      double gone = 0;
-      for (double by : new double[] {nudge, -nudge}) {
-        Trial.Lacks then = trial.lacks(moved.apply(by), now.drawn(), reach.grade);
-        Double told = then.like(now) ? then.by().get(lack.getKey()) : null;
-        if (told != null) {
-          double factor = (told - lack.getValue()) / by;
-          return Math.abs(factor) > NOTHING ? factor : 0;
-        }
-        if (then.like(now) && !then.adds(now)) {
-          gone = -Math.signum(by) * Math.max(1, lack.getValue() / nudge);
-        }
-      }
-      return gone;
-    }
-  }
-
-  /** Where a size is when nothing moves it, mm. */
-  private double custom(DimKey key) {
-    Double wish = wished.get(key);
-    return wish != null ? wish : customs.get(key).mm();
-  }
-
-  private double mm(Map<DimKey, Double> at, DimKey key) {
-    return at.getOrDefault(key, custom(key));
-  }
-
-  private Map<DimKey, Double> moved(Map<DimKey, Double> at, DimKey key, double by) {
-    Map<DimKey, Double> out = new LinkedHashMap<>(at);
-    out.put(key, mm(at, key) + by);
-    return out;
-  }
-
-  /** What moved, in round numbers further from its custom where nothing lacks with those. */
-  private Map<DimKey, Double> rounded(double[] x) {
-    Map<DimKey, Double> out = Map.of();
-    for (double round : ROUND) {
-      out = new LinkedHashMap<>(wished);
-      out.putAll(pinned);
-      for (int i = 0; i < x.length; i++) {
-        Rule<D> r = movable.get(i);
-        double custom = custom(r.key());
-        if (!pinned.containsKey(r.key()) && Math.abs(x[i] - custom) > Trial.AGREES) {
-          out.put(r.key(), round(x[i], step(custom, round), x[i] > custom, r));
-        }
-      }
-      if (trial.lacks(out, true, reach.grade).none()) {
-        break;
-      }
-    }
-    return out;
-  }
-
-  /** A tenth of a small size is as much as a millimetre of a large one. */
-  private static double step(double custom, double round) {
-    return round <= custom * COARSE ? round : FINE;
-  }
-
-  private double round(double mm, double round, boolean up, Rule<D> r) {
-    double steps = mm / round;
-    double to = round * (up ? Math.ceil(steps - HAIR) : Math.floor(steps + HAIR));
-    return Rounding.to(r.clamp(to), 1);
   }
 }

@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.Firmly;
 import hazelkeep.finding.Verdict;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Grade;
@@ -24,7 +25,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Nobody stated a size: then none of the sizes that are taken may be found wrong. */
 class OwnDefaultsTest {
-  private static final Shop SHOP = Shop.starter();
+  private static final Shop SHOP = Firmly.SHOP;
 
   /** The place that was chosen has nothing to stand on, or no room: no size is at fault. */
   private static final Set<String> NO_PLACE =

@@ -175,7 +175,8 @@ class PagesTest {
     String[] typed = {"key", "inside.diameter", "value", "45", "version", "1"};
     HttpResponse<String> r = visitor.post("/pieces/" + id + "/size", typed);
     assertThat(r.statusCode()).isEqualTo(422);
-    assertThat(r.body()).contains("“45” can be drawn if one of these goes", "Let go of Spigot");
+    assertThat(r.body())
+        .contains("With “45” one of these would have to change", "Spigot diameter ");
     HttpResponse<String> then =
         visitor.post(
             "/pieces/" + id + "/size",
