@@ -182,7 +182,7 @@ final class VesselParts {
     Station neck = Station.at(NECK, "neck", NECK_AT, HEIGHT, Station.Reads.NARROWEST);
     List<Station> places =
         switch (d.form()) {
-          case STRAIGHT -> List.of(low, high);
+          case STRAIGHT -> List.of(low.drawnBy(WIDEST), high.drawnBy(WIDEST));
           case TAPER -> List.of(low, high);
           case BELLIED -> List.of(low, wide, high);
           case NECKED -> List.of(low, wide, neck, high);

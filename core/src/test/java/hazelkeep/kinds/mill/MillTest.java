@@ -180,7 +180,7 @@ class MillTest {
         .hasMessageContaining("below tenon of the head, across, ");
     assertThatThrownBy(() -> plan(mill().with("shaft.hole", 19)))
         .isInstanceOf(BadDesign.class)
-        .hasMessageContaining("each goes on deeper and narrower than the one before it");
+        .hasMessageContaining("has to stay below seat in the head, 18.0 mm");
     assertThatThrownBy(() -> plan(mill().with("bore.foot", 200)))
         .isInstanceOf(BadDesign.class)
         .hasMessageContaining("below the body's height, 123.6 mm");

@@ -1,5 +1,6 @@
 package hazelkeep.web.piece;
 
+import hazelkeep.giving.Largest;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
@@ -145,6 +146,22 @@ class PieceController {
         asked,
         "let go of " + key,
         () -> new Typed(key, to, "", "").onto(piece.kind(), piece.design(), asked.unit()));
+  }
+
+  /** The piece becomes as large as its blank gives. */
+  @PostMapping("/largest")
+  String largest(@PathVariable long id, @RequestParam int version, PiecePage.Asked asked) {
+    Piece piece = pieces.get(id);
+    return page.change(
+        piece,
+        version,
+        asked,
+        "as large as the blank gives",
+        () -> largest(piece.kind(), piece.design()));
+  }
+
+  private <D extends Design> D largest(Kind<D> kind, Design design) {
+    return Largest.of(kind, kind.type().cast(design), planner.shop());
   }
 
   /** Whether a field still says what was shown in it: then nothing was wished. */
