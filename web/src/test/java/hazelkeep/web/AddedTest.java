@@ -156,7 +156,7 @@ class AddedTest {
     String at =
         made.headers().firstValue("Location").orElseThrow().replaceAll("^https?://[^/]*", "");
     String page = visitor.get(at).body();
-    assertThat(page).contains("for the body", "for the lid", "It is 30.0 mm long");
+    assertThat(page).contains("for the body", "for the lid", "instead of");
     String paper = visitor.get(at + "/paper").body();
     assertThat(paper)
         .contains("Cuts across the body’s blank, from its foot end")

@@ -357,7 +357,8 @@ class PagesTest {
 
   @Test
   void a_refused_size_stays_in_its_field_with_the_reason() {
-    long id = fresh("Refuse me");
+    long id =
+        pieces.create("Refuse me", kind, LiddedBox.fresh().with("outside.diameter", 60));
     visitor.get("/pieces/" + id);
     HttpResponse<String> r =
         visitor.post(
