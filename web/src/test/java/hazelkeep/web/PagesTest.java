@@ -196,6 +196,20 @@ class PagesTest {
   }
 
   @Test
+  void what_gave_way_is_told_and_can_be_held_on_to() {
+    long id = pieces.create("A deep lid", kind, LiddedBox.fresh().with("lid.depth", 38));
+    String page = visitor.get("/pieces/" + id).body();
+    assertThat(page)
+        .contains("instead of 30.0", "Hold on to 30.0", "Your depth in the lid of 38.0 needs it.");
+    HttpResponse<String> held =
+        visitor.post(
+            "/pieces/" + id + "/size", "key", "lid.height", "value", "30.0", "version", "1");
+    assertThat(held.statusCode()).isEqualTo(422);
+    assertThat(held.body()).contains("one of these would have to change", "Depth in the lid ");
+    assertThat(pieces.get(id).version()).as("nothing of it is stored").isEqualTo(1);
+  }
+
+  @Test
   void a_change_without_a_token_is_refused_and_nothing_is_stored() {
     long id = fresh("No token");
     HttpResponse<String> r =
@@ -357,8 +371,7 @@ class PagesTest {
 
   @Test
   void a_refused_size_stays_in_its_field_with_the_reason() {
-    long id =
-        pieces.create("Refuse me", kind, LiddedBox.fresh().with("outside.diameter", 60));
+    long id = pieces.create("Refuse me", kind, LiddedBox.fresh().with("outside.diameter", 60));
     visitor.get("/pieces/" + id);
     HttpResponse<String> r =
         visitor.post(

@@ -278,7 +278,8 @@ class DemoPieces implements ApplicationRunner {
                 Optional.of(new Blank(Optional.of(Size.mm(124)), Optional.of(Size.mm(63)), true)))
             .with("outside.diameter", 58)
             .with("outside.height", 92)
-            .with("inside.diameter", 40);
+            .with("inside.diameter", 40)
+            .with("joint.length", 8.7);
     pieces.create("Chart pin box", kind, box);
   }
 

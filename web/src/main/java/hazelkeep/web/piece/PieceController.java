@@ -153,11 +153,7 @@ class PieceController {
   String largest(@PathVariable long id, @RequestParam int version, PiecePage.Asked asked) {
     Piece piece = pieces.get(id);
     return page.change(
-        piece,
-        version,
-        asked,
-        "as large as the blank gives",
-        () -> largest(piece.kind(), piece.design()));
+        piece, version, asked, "largest in its blank", () -> largest(piece.kind(), piece.design()));
   }
 
   private <D extends Design> D largest(Kind<D> kind, Design design) {

@@ -56,6 +56,7 @@ public record PracticePage(List<Group> groups) {
           Map.entry("insert", "Threaded pairs"),
           Map.entry("strip", "Strips along the grain"),
           Map.entry("advice", "Ways out that are offered"),
+          Map.entry("firm", "What gives way"),
           Map.entry("detail", Sentences.of("practicePage.lines-beads-coves-holes-and")));
 
   /** Lines about one thing. */
