@@ -60,9 +60,20 @@ class GivesWayTest {
     assertThat(s.aim().mm(key)).isBetween(least, most);
     assertThat(s.gave().sizes()).extracting(m -> m.key().path()).contains(key);
     assertThat(s.aim().dims().get(new DimKey(key)).origin()).isEqualTo(Origin.GAVE_WAY);
+    met(s);
+  }
+
+  /** Each stated size, read on the section that was drawn, is what was stated. */
+  private static <D extends Design> void met(Sketch<D> s) {
+    Map<DimKey, Double> read = s.kind().onSection(s.design(), s.aim(), SHOP);
     s.design()
         .sizes()
-        .forEach((k, size) -> assertThat(s.aim().mm(k)).isCloseTo(size.mm(), within(1e-9)));
+        .forEach(
+            (k, size) -> {
+              if (read.containsKey(k)) {
+                assertThat(read.get(k)).as(k.path()).isCloseTo(size.mm(), within(0.05));
+              }
+            });
   }
 
   @Test
@@ -143,7 +154,9 @@ class GivesWayTest {
           D one = kind.size(fresh, rule.key(), Optional.of(Size.mm(mm)));
           try {
             Sketch<D> s = Sketch.of(kind, one, SHOP, Map.of());
-            assertThat(s.aim().mm(rule.key())).isCloseTo(mm, within(1e-9));
+            if (s.findings().stream().noneMatch(f -> f.code().equals("sizes-contradict"))) {
+              met(s);
+            }
             s.findings().stream()
                 .filter(f -> f.grade() == Grade.STOP)
                 .forEach(f -> stop.add(rule.key() + " " + mm + " " + f.code()));
