@@ -430,7 +430,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   @Override
-  public Properties properties(D design, Aim aim) {
-    return plain.properties(design, aim);
+  public Properties.Room room(D design, Aim aim) {
+    return plain.room(design, aim);
   }
 }

@@ -405,15 +405,8 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
 
   /** What is hollowed in the first member holds what goes in. */
   @Override
-  public Properties properties(D design, Aim aim) {
-    Part first = aim.parts().get(0);
-    HalfSection hollow = Properties.hollow(first);
-    double below = aim.custom(Line.CONTENT_WATER_LINE);
-    Properties.Filled line =
-        filled()
-            ? Properties.Filled.upTo(hollow, first.target().maxZ(), below)
-            : new Properties.Filled(0, below);
-    return Properties.of(aim, hollow.volume(), line);
+  public Properties.Room room(D design, Aim aim) {
+    return Properties.Room.of(aim.parts().get(0), aim.custom(Line.CONTENT_WATER_LINE), filled());
   }
 
   @Override

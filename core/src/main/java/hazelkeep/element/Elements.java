@@ -6,6 +6,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Outcome;
 import hazelkeep.route.Aim;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,6 +46,7 @@ public final class Elements {
                     .filter(a -> a.what().equals(GluedStrip.STRIP))
                     .map(GluedStrip::new))
         .or(() -> Optional.of(added).filter(a -> a.what().equals(Added.BLANK)).map(OwnBlank::new))
+        .or(() -> Outcome.named(added.what()).map(o -> new ComesTo(added, o)))
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
@@ -127,6 +129,27 @@ public final class Elements {
     Map<DimKey, Size> sizes = new TreeMap<>(design.sizes());
     height.ifPresent(h -> sizes.put(added.size("height"), h));
     return Restated.with(Restated.with(design, "elements", all), "sizes", sizes);
+  }
+
+  /**
+   * A design of which something is asked: how much it shall hold, weigh, lean.
+   *
+   * @param part that it is asked of
+   * @param amount in the outcome's own unit; empty to ask it no more
+   */
+  public static <D extends Design> D asking(
+      D design, Outcome outcome, String part, Optional<Size> amount) {
+    Added asked = outcome.in(design).orElseGet(() -> outcome.asked(part));
+    if (amount.isEmpty()) {
+      return without(design, asked.id());
+    }
+    D out =
+        outcome.in(design).isPresent()
+            ? design
+            : with(design, outcome.key(), part, Optional.empty());
+    Map<DimKey, Size> sizes = new TreeMap<>(out.sizes());
+    sizes.put(outcome.amount(asked), amount.get());
+    return Restated.with(out, "sizes", sizes);
   }
 
   /**

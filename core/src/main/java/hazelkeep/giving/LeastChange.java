@@ -127,7 +127,12 @@ final class LeastChange {
 
   /** What a millimetre counts of a size. */
   private static double one(Unknown u) {
-    return 1 / Math.max(1, Math.abs(u.custom()));
+    return share(u.custom(), 1);
+  }
+
+  /** By how much of itself a size moves; one below 1 mm counts as 1. */
+  static double share(double custom, double by) {
+    return Math.abs(by) / Math.max(1, Math.abs(custom));
   }
 
   private static double[] row(int unknowns, int at, double value) {

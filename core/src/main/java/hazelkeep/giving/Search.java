@@ -8,6 +8,7 @@ import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Rule;
 import hazelkeep.shop.Bit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -15,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.DoubleFunction;
 
 /**
@@ -127,7 +129,10 @@ final class Search<D extends Design> {
     return out;
   }
 
-  /** A solution in which a size that is a bit's by custom is a bit's still. */
+  /**
+   * A solution in which a size that is a bit's by custom is a bit's still: of that bit and of the
+   * next ones the way on, the one that asks least.
+   */
   Optional<Map<DimKey, Double>> bitted() {
     Optional<Map<DimKey, Double>> found = solved();
     Optional<DimKey> off =
@@ -139,16 +144,39 @@ final class Search<D extends Design> {
     if (off.isEmpty()) {
       return found;
     }
+    List<Map<DimKey, Double>> ways = new ArrayList<>();
     for (double bit : further(off.get(), found.get().get(off.get()))) {
       Map<DimKey, Double> pins = new LinkedHashMap<>(pinned);
       pins.put(off.get(), bit);
-      Optional<Map<DimKey, Double>> then =
-          new Search<>(trial, customs, reach, pins, wished).bitted();
-      if (then.isPresent()) {
-        return then;
+      new Search<>(trial, customs, reach, pins, wished).bitted().ifPresent(ways::add);
+    }
+    return ways.stream().min(this::lessAsked).or(() -> found);
+  }
+
+  /** Which of two solutions asks less: of the firmest sizes first, by the furthest that moves. */
+  private int lessAsked(Map<DimKey, Double> a, Map<DimKey, Double> b) {
+    TreeSet<Double> tiers = new TreeSet<>(Comparator.reverseOrder());
+    movable.forEach(r -> tiers.add(firm(r.key())));
+    for (double tier : tiers) {
+      int less = Double.compare(furthest(a, tier), furthest(b, tier));
+      if (less != 0) {
+        return less;
       }
     }
-    return found;
+    return 0;
+  }
+
+  /** By how much of itself a size of some firmness moves at most. */
+  private double furthest(Map<DimKey, Double> to, double tier) {
+    return to.entrySet().stream()
+        .filter(e -> firm(e.getKey()) == tier)
+        .mapToDouble(e -> LeastChange.share(custom(e.getKey()), e.getValue() - custom(e.getKey())))
+        .max()
+        .orElse(0);
+  }
+
+  private double firm(DimKey key) {
+    return wished.containsKey(key) ? FIRMEST : trial.shop().custom(Firm.of(key));
   }
 
   /** Whether a size is one of a bit by custom. */
@@ -160,17 +188,19 @@ final class Search<D extends Design> {
     return trial.shop().bits().stream().anyMatch(b -> Math.abs(b.diameter() - mm) < HAIR);
   }
 
-  /** The bits next to a size, further from its custom. */
+  /** The bit that a size is by custom, and the next ones to where it would be without bits. */
   private List<Double> further(DimKey key, double mm) {
     boolean less = mm < custom(key);
-    return trial.shop().bits().stream()
+    List<Double> out = new ArrayList<>(List.of(custom(key)));
+    trial.shop().bits().stream()
         .filter(b -> b.form() != Bit.Form.DEPTH)
         .map(Bit::diameter)
         .filter(b -> less ? b <= mm : b >= mm)
         .distinct()
         .sorted(less ? Comparator.reverseOrder() : Comparator.naturalOrder())
         .limit(BITS)
-        .toList();
+        .forEach(out::add);
+    return out;
   }
 
   /** A solution, whatever bits there are. */
@@ -209,7 +239,7 @@ final class Search<D extends Design> {
   }
 
   private LeastChange.Unknown unknown(Rule<D> r) {
-    double firm = wished.containsKey(r.key()) ? FIRMEST : trial.shop().custom(Firm.of(r.key()));
+    double firm = firm(r.key());
     Double pin = pinned.get(r.key());
     if (pin != null) {
       return new LeastChange.Unknown(pin, pin, pin, firm);

@@ -138,6 +138,7 @@ record Trial<D extends Design>(
     try {
       Sketch<D> s = Sketch.judged(kind, design, shop, dims(at));
       s.findings().stream().filter(f -> f.grade().compareTo(grade) <= 0).forEach(f -> told(f, by));
+      by.putAll(s.outcomes());
       new Contradictions<>(kind, design, shop)
           .off(s.aim())
           .forEach(
@@ -173,12 +174,21 @@ record Trial<D extends Design>(
           Entry.FLOOR_THIN,
           Entry.OUTSIDE_INTO_INSIDE);
 
+  /** What is known as a number of its own, whether it is told or not. */
+  private static final Set<Entry> ELSE =
+      EnumSet.of(
+          Entry.OUTSIDE_INTO_INSIDE,
+          Entry.COMES_LESS,
+          Entry.COMES_MORE,
+          Entry.COMES_HEAVY,
+          Entry.COMES_TIPPED);
+
   private static void told(Finding f, Map<String, Double> by) {
     double lack = Math.abs(f.lack());
     if (WOOD.contains(f.verdict().entry())) {
       by.merge("wood " + f.part(), lack, Math::max);
     }
-    if (f.verdict().entry() != Entry.OUTSIDE_INTO_INSIDE) {
+    if (!ELSE.contains(f.verdict().entry())) {
       by.merge(name(f), lack, Math::max);
     }
   }

@@ -32,6 +32,11 @@ public record DimKey(String path) implements Comparable<DimKey> {
     }
   }
 
+  /** What it is a size of: nearly always a length. */
+  public Quantity quantity() {
+    return Quantity.of(path);
+  }
+
   @Override
   public int compareTo(DimKey other) {
     return path.compareTo(other.path);

@@ -5,8 +5,8 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Origin;
+import hazelkeep.measure.Quantity;
 import hazelkeep.measure.Size;
-import hazelkeep.measure.Unit;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.Shop;
@@ -137,16 +137,16 @@ public final class Dims<D extends Design> {
             Wording.of(
                 "dims.stays-between-and-this-is",
                 rule.label(),
-                both(rule.least()),
-                both(rule.most()),
-                both(mm)));
+                rule.key().quantity().words(rule.least()),
+                rule.key().quantity().words(rule.most()),
+                rule.key().quantity().words(mm)));
       }
     }
   }
 
   /** A length in both units, for messages: 54.0 mm (2 1/8 in). */
   public static String both(double mm) {
-    return Unit.MM.show(mm) + " mm (" + Unit.INCH.show(mm) + " in)";
+    return Quantity.LENGTH.words(mm);
   }
 
   /** The design whose dimensions these are. */

@@ -198,6 +198,6 @@ public interface Kind<D extends Design> {
   /** The dimensions that the record of a finished piece keeps, in order. */
   List<DimKey> recorded(D design);
 
-  /** What the finished piece is like. */
-  Properties properties(D design, Aim aim);
+  /** What of it can be filled. */
+  Properties.Room room(D design, Aim aim);
 }

@@ -33,10 +33,9 @@ public record Properties(
   /**
    * What the parts weigh, closed as they are; when it tips over {@link Tipping} says.
    *
-   * @param brim room to the brim, mm3
-   * @param line room to a line below it
+   * @param room what can be filled
    */
-  public static Properties of(Aim aim, double brim, Filled line) {
+  static Properties of(Aim aim, Room room) {
     double wood = 0;
     double grams = 0;
     for (Part p : aim.made()) {
@@ -45,9 +44,9 @@ public record Properties(
       grams += mm3 * aim.wood(p.name()).kilograms() / ML / ML;
     }
     return new Properties(
-        brim / ML,
-        line.room / ML,
-        line.below,
+        room.hollow.volume() / ML,
+        room.filled ? room.upTo(room.below) : 0,
+        room.below,
         closed(aim),
         wood / ML,
         Double.isNaN(grams) ? OptionalDouble.empty() : OptionalDouble.of(grams),
@@ -74,16 +73,22 @@ public record Properties(
   }
 
   /**
-   * How much fits up to a line.
+   * What of a piece can be filled.
    *
-   * @param room mm3
-   * @param below how far the line lies below the brim, mm
+   * @param hollow it, along one axis
+   * @param brim where it runs over, along that axis
+   * @param below how far below the brim it is usually filled to, mm
+   * @param filled whether it is filled to a line at all: what closes round its contents is not
    */
-  public record Filled(double room, double below) {
-    /** A hollow filled up to a line below its brim. */
-    public static Filled upTo(HalfSection hollow, double brim, double below) {
-      HalfSection full = HalfSection.box(0, brim - below, 0, HalfSection.FAR);
-      return new Filled(hollow.and(full).volume(), below);
+  public record Room(HalfSection hollow, double brim, double below, boolean filled) {
+    /** A part's hollow, open to the part's end. */
+    public static Room of(Part part, double below, boolean filled) {
+      return new Room(Properties.hollow(part), part.target().maxZ(), below, filled);
+    }
+
+    /** What it holds up to a line so far below its brim, ml. */
+    double upTo(double line) {
+      return hollow.and(HalfSection.box(0, brim - line, 0, HalfSection.FAR)).volume() / ML;
     }
   }
 

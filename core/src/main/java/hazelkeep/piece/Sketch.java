@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A design drawn and judged by geometry alone: what can be answered while a point is being dragged.
@@ -69,7 +70,20 @@ public record Sketch<D extends Design>(
     findings.addAll(kind.judge(design, aim, shop));
     findings.addAll(Foresight.of(aim, shop, design));
     Sketch<D> drawn = new Sketch<>(kind, design, shop, aim, List.copyOf(findings));
-    return kind.stands() ? drawn.tipping().told(aim).map(drawn::and).orElse(drawn) : drawn;
+    Sketch<D> whole =
+        kind.stands() ? drawn.tipping().told(aim).map(drawn::and).orElse(drawn) : drawn;
+    List<Finding> asked = new Outcomes(whole).told();
+    return asked.isEmpty()
+        ? whole
+        : whole.with(Stream.concat(asked.stream(), whole.findings.stream()).toList());
+  }
+
+  /**
+   * What it was asked to come to and does not, by how much, percent of what was asked; below 0
+   * where it does.
+   */
+  public Map<String, Double> outcomes() {
+    return new Outcomes(this).lacks();
   }
 
   /** What is customary and gave way to what was stated. */
@@ -216,9 +230,14 @@ public record Sketch<D extends Design>(
 
   /** What the finished piece is like. */
   public Properties properties() {
-    Properties one = kind.properties(design, aim).tipping(tipping());
+    Properties one = Properties.of(aim, kind.room(design, aim)).tipping(tipping());
     boolean single = layers().isEmpty() && strips().isEmpty();
     return single ? one : one.weighing(grams());
+  }
+
+  /** What it holds up to a line so far below its brim, ml. */
+  double holds(double below) {
+    return kind.room(design, aim).upTo(below);
   }
 
   private Tipping tipping() {

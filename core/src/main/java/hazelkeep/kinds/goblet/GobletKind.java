@@ -28,8 +28,6 @@ import hazelkeep.piece.Properties;
 import hazelkeep.piece.Sane;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
-import hazelkeep.solid.HalfSection;
-import hazelkeep.wood.Part;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
@@ -131,11 +129,8 @@ public final class GobletKind extends ComposedKind<Goblet> {
   }
 
   @Override
-  public Properties properties(Goblet d, Aim aim) {
-    Part goblet = aim.part(GobletParts.PART);
-    HalfSection hollow = Properties.hollow(goblet);
+  public Properties.Room room(Goblet d, Aim aim) {
     double below = d.below() > 0 ? d.below() : aim.custom(Line.CONTENT_WATER_LINE);
-    return Properties.of(
-        aim, hollow.volume(), Properties.Filled.upTo(hollow, goblet.target().maxZ(), below));
+    return Properties.Room.of(aim.part(GobletParts.PART), below, true);
   }
 }

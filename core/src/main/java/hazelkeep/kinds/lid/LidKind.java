@@ -19,6 +19,7 @@ import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
+import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Polyline;
 import java.util.List;
 
@@ -111,8 +112,7 @@ public final class LidKind extends ComposedKind<FittedLid> {
 
   /** What goes in is the vessel's; a lid stands on its rim. */
   @Override
-  public Properties properties(FittedLid d, Aim aim) {
-    double below = aim.custom(Line.CONTENT_WATER_LINE);
-    return Properties.of(aim, 0, new Properties.Filled(0, below));
+  public Properties.Room room(FittedLid d, Aim aim) {
+    return new Properties.Room(HalfSection.EMPTY, 0, aim.custom(Line.CONTENT_WATER_LINE), true);
   }
 }

@@ -220,13 +220,13 @@ public final class MillKind extends ComposedKind<Mill> {
   }
 
   @Override
-  public Properties properties(Mill d, Aim aim) {
+  public Properties.Room room(Mill d, Aim aim) {
     HalfSection body = aim.part(BODY).target().in(aim.part(BODY).closed());
     double from = aim.mm(RING_DEEP);
     double tenon = aim.mm(Spigot.LENGTH);
     double to = aim.mm(BODY_HEIGHT) + (d.onBody() ? tenon : -tenon);
     HalfSection shaft = HalfSection.box(0, to, 0, aim.mm(SHAFT) / 2);
     HalfSection room = HalfSection.box(from, to, 0, aim.mm(BORE) / 2).minus(body).minus(shaft);
-    return Properties.of(aim, room.volume(), new Properties.Filled(0, 0));
+    return new Properties.Room(room, to, 0, false);
   }
 }

@@ -210,12 +210,10 @@ class HandArithmeticTest {
                 "0.5"));
     Plan<LiddedBox> p = plan(box);
     // A bore of 40 by 60, its corner rounded by half a millimetre: 75.4 ml.
-    assertThat(kind.properties(box, p.aim()).brimMl())
-        .isCloseTo(Math.PI * 400 * 60 / 1000, within(0.02));
-    assertThat(kind.properties(box, p.aim()).lineMl())
-        .isCloseTo(Math.PI * 400 * 50 / 1000, within(0.02));
-    double wood = kind.properties(box, p.aim()).woodMl();
-    assertThat(kind.properties(box, p.aim()).grams().getAsDouble())
+    assertThat(p.sketch().properties().brimMl()).isCloseTo(Math.PI * 400 * 60 / 1000, within(0.02));
+    assertThat(p.sketch().properties().lineMl()).isCloseTo(Math.PI * 400 * 50 / 1000, within(0.02));
+    double wood = p.sketch().properties().woodMl();
+    assertThat(p.sketch().properties().grams().getAsDouble())
         .as("pear at 690 kg/m3, believed")
         .isCloseTo(wood * 0.69, within(1e-6));
   }
@@ -240,7 +238,7 @@ class HandArithmeticTest {
                       new LiddedBox.Content(
                           Optional.empty(), Optional.empty(), Optional.of(200.0))),
                   Optional.empty());
-      assertThat(kind.properties(box, plan(box).aim()).brimMl()).isBetween(199.0, 230.0);
+      assertThat(plan(box).sketch().properties().brimMl()).isBetween(199.0, 230.0);
     }
   }
 

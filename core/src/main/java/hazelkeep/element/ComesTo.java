@@ -1,0 +1,68 @@
+package hazelkeep.element;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Wording;
+import hazelkeep.piece.Added;
+import hazelkeep.piece.Outcome;
+import hazelkeep.piece.Rule;
+import hazelkeep.piece.Told;
+import hazelkeep.route.Aim;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Something that the piece is asked to come to: it shapes nothing itself, what is customary gives
+ * way to it. Whether it does is read on what was drawn.
+ *
+ * @param added it
+ * @param outcome what is asked
+ */
+record ComesTo(Added added, Outcome outcome) implements AddedElement {
+  /** A line lies at most so far below the brim, mm. */
+  private static final double LOWEST = 100;
+
+  @Override
+  public String word() {
+    return Wording.of("comesTo." + outcome.key());
+  }
+
+  @Override
+  public String label() {
+    return word();
+  }
+
+  @Override
+  public List<SizeRule> sizes() {
+    SizeRule amount =
+        new SizeRule(
+            outcome.amount(added),
+            word(),
+            outcome.least(),
+            outcome.most(),
+            d -> Rule.Value.practice(outcome.least(), "not asked"));
+    return outcome == Outcome.HOLDS
+        ? List.of(
+            amount,
+            new SizeRule(
+                Outcome.below(added),
+                "Filled up to below the brim",
+                0,
+                LOWEST,
+                d -> Rule.Value.practice(0, "up to the brim")))
+        : List.of(amount);
+  }
+
+  /** What is asked is not read on the section itself, but held against what that comes to. */
+  @Override
+  public Map<DimKey, Double> onSection(Form form, Aim aim) {
+    Map<DimKey, Double> out = new LinkedHashMap<>();
+    sizes().forEach(r -> out.put(r.key(), aim.mm(r.key())));
+    return out;
+  }
+
+  @Override
+  public void check(Form form, Aim aim, Told told) {
+    // The piece as a whole is held against it once all of it is drawn.
+  }
+}

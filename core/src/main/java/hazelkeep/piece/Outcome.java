@@ -1,0 +1,83 @@
+package hazelkeep.piece;
+
+import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Quantity;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What a finished piece may be asked to come to, whatever sizes bring it there. */
+public enum Outcome {
+  /** What its hollow holds up to a line, ml. */
+  HOLDS(Quantity.VOLUME, 1, 9000),
+  /** What it weighs at most, g. */
+  WEIGHS(Quantity.MASS, 1, 9000),
+  /** The angle that it may be leaned to without tipping over, empty and full, degrees. */
+  TIPS(Quantity.ANGLE, 0.5, 80);
+
+  /** The number of the first and only one of its sort. */
+  private static final int ONLY = 1;
+
+  private final Quantity quantity;
+  private final double least;
+  private final double most;
+
+  Outcome(Quantity quantity, double least, double most) {
+    this.quantity = quantity;
+    this.least = least;
+    this.most = most;
+  }
+
+  /** Its name in piece files. */
+  public String key() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+
+  /** The outcome of some name; empty where it is none. */
+  public static Optional<Outcome> named(String what) {
+    return Arrays.stream(values()).filter(o -> o.key().equals(what)).findFirst();
+  }
+
+  /** It as something asked of a part. */
+  public Added asked(String part) {
+    return new Added(key(), ONLY, part);
+  }
+
+  /** Where it is asked of a design; empty where it is not. */
+  public Optional<Added> in(Design design) {
+    return design.elements().stream().filter(a -> a.what().equals(key())).findFirst();
+  }
+
+  /** The size that says how much. */
+  public DimKey amount(Added added) {
+    return added.size(quantity.word());
+  }
+
+  /** The size that says how far below the brim the line lies that it is filled to. */
+  public static DimKey below(Added added) {
+    return added.size("below");
+  }
+
+  /** What it is measured in. */
+  public Quantity quantity() {
+    return quantity;
+  }
+
+  /** The least that is taken from a person. */
+  public double least() {
+    return least;
+  }
+
+  /** The most that is taken from a person. */
+  public double most() {
+    return most;
+  }
+
+  /** All that is asked of a design. */
+  static List<Outcome> of(Design design) {
+    return design.elements().isEmpty()
+        ? List.of()
+        : Arrays.stream(values()).filter(o -> o.in(design).isPresent()).toList();
+  }
+}
