@@ -56,13 +56,16 @@ public final class GivesWay {
       return Optional.empty();
     }
     double wish = rule.get().clamp(stated.design().sizes().get(key).mm());
-    return trial
-        .dims()
-        .flatMap(
-            c ->
-                new Search<>(trial, c, Reach.widest(trial, true), Map.of(), Map.of(key, wish))
-                    .solved())
-        .map(at -> at.get(key));
+    return Reach.down(trial).stream()
+        .flatMap(r -> nearest(trial, r, Map.of(key, wish)).stream())
+        .map(at -> at.get(key))
+        .filter(mm -> can(stated.with(key, mm)))
+        .findFirst();
+  }
+
+  private static <D extends Design> Optional<Map<DimKey, Double>> nearest(
+      Trial<D> trial, Reach reach, Map<DimKey, Double> wished) {
+    return trial.dims().flatMap(c -> new Search<>(trial, c, reach, Map.of(), wished).solved());
   }
 
   /** Whether customs can give way so that nothing stops. */

@@ -28,6 +28,14 @@ record Reach(Grade grade, boolean looks, double times) {
     return out;
   }
 
+  /** As far as anything may go so that nothing stops, then less far, at last not at all. */
+  static List<Reach> down(Trial<?> trial) {
+    return List.of(
+        widest(trial, true),
+        new Reach(Grade.STOP, false, times(trial, 1)),
+        new Reach(Grade.STOP, false, 1));
+  }
+
   /** How many times as large or small a size may become. */
   private static double times(Trial<?> trial, int power) {
     return Math.pow(trial.shop().custom(Line.FIRM_GIVES), power);

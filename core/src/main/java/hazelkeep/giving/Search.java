@@ -245,6 +245,9 @@ final class Search<D extends Design> {
       return new LeastChange.Unknown(pin, pin, pin, firm);
     }
     double mm = custom(r.key());
+    if (wished.containsKey(r.key())) {
+      return new LeastChange.Unknown(mm, r.least(), r.most(), firm);
+    }
     return new LeastChange.Unknown(
         mm, Math.max(r.least(), mm / reach.times()), Math.min(r.most(), mm * reach.times()), firm);
   }

@@ -4,6 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Size;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
@@ -44,6 +45,11 @@ record Trial<D extends Design>(
         shop,
         kind.rules(design).stream().map(r -> r.within(shop.practice())).toList(),
         new HashMap<>());
+  }
+
+  /** The same with another size stated. */
+  Trial<D> with(DimKey key, double mm) {
+    return new Trial<>(kind, kind.size(design, key, Optional.of(Size.mm(mm))), shop);
   }
 
   /**

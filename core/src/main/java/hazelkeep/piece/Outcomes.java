@@ -29,8 +29,8 @@ record Outcomes(Sketch<?> sketch) {
   private static final double NEARER = 0.5;
 
   /**
-   * What of it is passed by how much, percent of what is asked: below 0 where it holds. Nothing
-   * where nothing is asked or nothing can be known.
+   * What of it is passed by how much, about percent of what is asked: below 0 where it holds.
+   * Nothing where nothing is asked or nothing can be known.
    */
   Map<String, Double> lacks() {
     Map<String, Double> out = new LinkedHashMap<>();
@@ -40,8 +40,9 @@ record Outcomes(Sketch<?> sketch) {
       if (wished.isEmpty() || is.isEmpty()) {
         continue;
       }
-      double over = PERCENT * (is.getAsDouble() / wished.getAsDouble() - 1);
-      double spare = o == Outcome.HOLDS ? NEARER * sketch.aim().custom(Line.CONTENT_LACKS) : 0;
+      double one = PERCENT / about(wished.getAsDouble());
+      double over = one * (is.getAsDouble() - wished.getAsDouble());
+      double spare = o == Outcome.HOLDS ? one * NEARER * spare(wished.getAsDouble()) : 0;
       if (o != Outcome.WEIGHS) {
         out.put(o.key() + " less", -over - spare);
       }
@@ -50,6 +51,14 @@ record Outcomes(Sketch<?> sketch) {
       }
     }
     return out;
+  }
+
+  /**
+   * A number rounded down to a power of two: parts of it are alike for all that is asked, and grow
+   * in step with what is asked, as a linear programme takes them.
+   */
+  private static double about(double asked) {
+    return Math.scalb(1, Math.getExponent(asked));
   }
 
   /** What is told where it comes to something else. */
