@@ -2,10 +2,8 @@ package hazelkeep.element;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.giving.Fight;
-import hazelkeep.giving.GivesWay;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Memory;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
@@ -19,11 +17,11 @@ import hazelkeep.piece.Dims;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Fitting;
-import hazelkeep.piece.Gave;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Measure;
 import hazelkeep.piece.Measures;
+import hazelkeep.piece.Outcome;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Settled;
@@ -47,7 +45,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 
 /**
@@ -59,9 +56,6 @@ import java.util.function.Function;
  * @param plain the kind itself
  */
 public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
-  /** So many designs are known to be settled. */
-  private static final int LATELY = 1000;
-
   @Override
   public String name() {
     return plain.name();
@@ -87,31 +81,9 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
     return plain.limits(design, dims, shop);
   }
 
-  /** What was asked of a design. */
-  private record Of(Kind<?> kind, Design design, Shop shop) {}
-
-  /** What gave way in designs that were asked for lately. */
-  private static final Memory<Of, Gave> GAVE = new Memory<>(LATELY, g -> 1);
-
-  /** The design that was settled last, as it was drawn. */
-  private static final AtomicReference<Map.Entry<Of, Settled<?>>> LAST = new AtomicReference<>();
-
   @Override
-  @SuppressWarnings("unchecked") // The kind is part of what was asked.
   public Settled<D> settled(D design, Shop shop) {
-    Of of = new Of(this, design, shop);
-    Gave gave =
-        GAVE.of(
-            of,
-            () -> {
-              Settled<D> made = GivesWay.of(this, design, shop);
-              LAST.set(Map.entry(of, made));
-              return made.gave();
-            });
-    Map.Entry<Of, Settled<?>> last = LAST.get();
-    return last != null && last.getKey().equals(of)
-        ? (Settled<D>) last.getValue()
-        : new Settled<>(gave, Optional.empty());
+    return Lately.settled(this, design, shop);
   }
 
   @Override
@@ -181,15 +153,16 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   private Drawn drawn(D design, Map<DimKey, Dim> dims, Shop shop) {
-    return Drawn.of(title(), plain.aim(design, dims, shop), design, dims, shop);
+    return Lately.drawn(plain, design, dims, shop);
   }
 
   private Drawn drawn(D design, Aim aim, Shop shop) {
     return drawn(design, aim.dims(), shop);
   }
 
+  /** Whether nothing that was added is of wood. */
   private static boolean none(Design design) {
-    return design.elements().isEmpty();
+    return design.elements().stream().allMatch(Outcome::asked);
   }
 
   @Override

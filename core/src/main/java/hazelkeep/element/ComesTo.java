@@ -1,15 +1,11 @@
 package hazelkeep.element;
 
-import hazelkeep.measure.DimKey;
-import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Outcome;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.route.Aim;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Something that the piece is asked to come to: it shapes nothing itself, what is customary gives
@@ -24,7 +20,7 @@ record ComesTo(Added added, Outcome outcome) implements AddedElement {
 
   @Override
   public String word() {
-    return Wording.of("comesTo." + outcome.key());
+    return outcome.words();
   }
 
   @Override
@@ -37,7 +33,7 @@ record ComesTo(Added added, Outcome outcome) implements AddedElement {
     SizeRule amount =
         new SizeRule(
             outcome.amount(added),
-            word(),
+            outcome.label(),
             outcome.least(),
             outcome.most(),
             d -> Rule.Value.practice(outcome.least(), "not asked"));
@@ -46,19 +42,11 @@ record ComesTo(Added added, Outcome outcome) implements AddedElement {
             amount,
             new SizeRule(
                 Outcome.below(added),
-                "Filled up to below the brim",
+                "Line below the brim",
                 0,
                 LOWEST,
                 d -> Rule.Value.practice(0, "up to the brim")))
         : List.of(amount);
-  }
-
-  /** What is asked is not read on the section itself, but held against what that comes to. */
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    sizes().forEach(r -> out.put(r.key(), aim.mm(r.key())));
-    return out;
   }
 
   @Override

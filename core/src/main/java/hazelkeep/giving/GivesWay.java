@@ -3,6 +3,7 @@ package hazelkeep.giving;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Patience;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Gave;
 import hazelkeep.piece.Kind;
@@ -37,7 +38,11 @@ public final class GivesWay {
     if (plain.filter(s -> !Trial.stops(s)).isPresent() || shop.custom(Line.FIRM_GIVES) <= 1) {
       return new Settled<>(Gave.NONE, plain);
     }
-    Gave gave = trial.dims().map(c -> found(trial, c, plain.isEmpty())).orElse(Gave.NONE);
+    Gave gave =
+        Patience.orElse(
+            Patience.SIZES,
+            () -> trial.dims().map(c -> found(trial, c, plain.isEmpty())).orElse(Gave.NONE),
+            Gave.NONE);
     return new Settled<>(gave, plain);
   }
 
@@ -65,12 +70,18 @@ public final class GivesWay {
 
   private static <D extends Design> Optional<Map<DimKey, Double>> nearest(
       Trial<D> trial, Reach reach, Map<DimKey, Double> wished) {
-    return trial.dims().flatMap(c -> new Search<>(trial, c, reach, Map.of(), wished).solved());
+    return Patience.orElse(
+        Patience.SIZES,
+        () -> trial.dims().flatMap(c -> new Search<>(trial, c, reach, Map.of(), wished).solved()),
+        Optional.empty());
   }
 
   /** Whether customs can give way so that nothing stops. */
   static boolean can(Trial<?> trial) {
-    return trial.lacks(Map.of(), true, Grade.STOP).none() || found(trial);
+    return Patience.orElse(
+        Patience.SIZES,
+        () -> trial.lacks(Map.of(), true, Grade.STOP).none() || found(trial),
+        false);
   }
 
   private static <D extends Design> boolean found(Trial<D> trial) {

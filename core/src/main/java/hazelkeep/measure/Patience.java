@@ -18,6 +18,12 @@ public final class Patience {
   /** What taking a log up may take, beside the plan of what is left: some ten thousand entries. */
   public static final long LOG = 4 * PLAN;
 
+  /**
+   * What looking for sizes may take, one question: the hardest that was met takes 170,000, a usual
+   * one 10,000 to 60,000.
+   */
+  public static final long SIZES = PLAN / 15;
+
   private static final ThreadLocal<Patience> NOW = new ThreadLocal<>();
 
   private final long most;
@@ -47,6 +53,19 @@ public final class Patience {
       return what.get();
     } finally {
       NOW.set(outer);
+    }
+  }
+
+  /**
+   * Does something within so much work, or gives up quietly.
+   *
+   * @param lost what it is when it takes more
+   */
+  public static <T> T orElse(long most, Supplier<T> what, T lost) {
+    try {
+      return within(most, what);
+    } catch (Lost e) {
+      return lost;
     }
   }
 

@@ -20,14 +20,14 @@ public final class Restated {
    * @throws IllegalArgumentException when the record has no such component
    */
   public static Object of(Record record, String component) {
-    try {
-      for (RecordComponent c : record.getClass().getRecordComponents()) {
-        if (c.getName().equals(component)) {
-          return c.getAccessor().invoke(record);
-        }
+    Shape shape = SHAPES.get(record.getClass());
+    int at = shape.names.indexOf(component);
+    if (at >= 0) {
+      try {
+        return shape.accessors.get(at).invoke(record);
+      } catch (ReflectiveOperationException e) {
+        throw new IllegalStateException(e);
       }
-    } catch (ReflectiveOperationException e) {
-      throw new IllegalStateException(e);
     }
     throw new IllegalArgumentException(
         Wording.of("restated.there-is-nothing-called-here", component));

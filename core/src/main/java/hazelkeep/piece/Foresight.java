@@ -4,7 +4,6 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
-import hazelkeep.measure.Restated;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -37,7 +36,7 @@ final class Foresight {
   /** All that is seen. */
   static List<Finding> of(Aim aim, Shop shop, Design design) {
     Foresight f = new Foresight(aim, shop);
-    f.scratches((Record) design);
+    f.scratches(design);
     f.room("foot", aim.parts().get(0));
     f.room("top", aim.offBlank().get(aim.offBlank().size() - 1));
     if (!Added.apart(design.elements())) {
@@ -49,9 +48,9 @@ final class Foresight {
   }
 
   /** Where the grain runs out of the surface it is end grain, which shows every scratch. */
-  private void scratches(Record design) {
-    int slope = (int) Restated.of(design, "grainSlope");
-    int grit = (int) Restated.of(design, "grit");
+  private void scratches(Design design) {
+    int slope = design.grainSlope();
+    int grit = design.grit();
     if (slope >= aim.custom(Line.STOCK_GRAIN_RUNS_OUT) && grit < aim.custom(Line.STOCK_FINE_GRIT)) {
       told.found(
           Entry.SCRATCHES_SHOW.told(

@@ -10,23 +10,37 @@ import java.util.Optional;
 /** What a finished piece may be asked to come to, whatever sizes bring it there. */
 public enum Outcome {
   /** What its hollow holds up to a line, ml. */
-  HOLDS(Quantity.VOLUME, 1, 9000),
+  HOLDS("Holds", "Contents", Quantity.VOLUME, 1, 9000),
   /** What it weighs at most, g. */
-  WEIGHS(Quantity.MASS, 1, 9000),
+  WEIGHS("Weighs at most", "Weight", Quantity.MASS, 1, 9000),
   /** The angle that it may be leaned to without tipping over, empty and full, degrees. */
-  TIPS(Quantity.ANGLE, 0.5, 80);
+  TIPS("Stands until leaned by", "Lean", Quantity.ANGLE, 0.5, 80);
 
   /** The number of the first and only one of its sort. */
   private static final int ONLY = 1;
 
+  private final String words;
+  private final String label;
   private final Quantity quantity;
   private final double least;
   private final double most;
 
-  Outcome(Quantity quantity, double least, double most) {
+  Outcome(String words, String label, Quantity quantity, double least, double most) {
+    this.words = words;
+    this.label = label;
     this.quantity = quantity;
     this.least = least;
     this.most = most;
+  }
+
+  /** What is asked, in the trade's words, before its number. */
+  public String words() {
+    return words;
+  }
+
+  /** What the size that says how much is called. */
+  public String label() {
+    return label;
   }
 
   /** Its name in piece files. */
@@ -72,6 +86,18 @@ public enum Outcome {
   /** The most that is taken from a person. */
   public double most() {
     return most;
+  }
+
+  /** Whether something added shapes no wood: it is only asked. */
+  public static boolean asked(Added added) {
+    return named(added.what()).isPresent();
+  }
+
+  /** Whether a size of a design belongs to what is asked of it. */
+  static boolean asks(Design design, DimKey size) {
+    return of(design).stream()
+        .map(o -> o.in(design).orElseThrow().id() + ".")
+        .anyMatch(size.path()::startsWith);
   }
 
   /** All that is asked of a design. */

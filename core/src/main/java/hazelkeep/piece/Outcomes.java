@@ -105,7 +105,7 @@ record Outcomes(Sketch<?> sketch) {
         : OptionalDouble.of(d.mm());
   }
 
-  private OptionalDouble is(Outcome o) {
+  OptionalDouble is(Outcome o) {
     return switch (o) {
       case HOLDS -> OptionalDouble.of(holds());
       case WEIGHS -> sketch.properties().grams();
@@ -119,7 +119,7 @@ record Outcomes(Sketch<?> sketch) {
   }
 
   private double holds() {
-    Added asked = Outcome.HOLDS.in(sketch.design()).orElseThrow();
-    return sketch.holds(sketch.aim().mm(Outcome.below(asked)));
+    return sketch.holds(
+        Outcome.HOLDS.in(sketch.design()).map(a -> sketch.aim().mm(Outcome.below(a))).orElse(0.0));
   }
 }

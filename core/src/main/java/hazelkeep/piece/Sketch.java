@@ -17,6 +17,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -233,6 +234,14 @@ public record Sketch<D extends Design>(
     Properties one = Properties.of(aim, kind.room(design, aim)).tipping(tipping());
     boolean single = layers().isEmpty() && strips().isEmpty();
     return single ? one : one.weighing(grams());
+  }
+
+  /**
+   * What it comes to, in the outcome's own unit, up to the line that was asked where one was; empty
+   * where nobody can know.
+   */
+  public OptionalDouble comesTo(Outcome outcome) {
+    return new Outcomes(this).is(outcome);
   }
 
   /** What it holds up to a line so far below its brim, ml. */

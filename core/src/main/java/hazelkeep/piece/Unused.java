@@ -44,6 +44,7 @@ final class Unused<D extends Design> {
     List<Finding> out = new ArrayList<>();
     List<DimKey> open = new ArrayList<>(design.sizes().keySet());
     open.removeAll(kind.onSection(design, aim, shop).keySet());
+    open.removeIf(k -> Outcome.asks(design, k));
     // Every length of the stick lies somewhere in the blank.
     open.removeAll(StickPiece.stock(kind.stick(design, aim.dims())));
     if (open.isEmpty()) {

@@ -24,7 +24,7 @@ class BookTest {
   private static final Set<String> UNITS =
       Set.of(
           "", "mm", "mm fit", "%", "N", "N/mm", "N m", "MPa", "rpm", "ml", "grit", "rings",
-          "degrees");
+          "degrees", "g");
 
   private static final String[] WORDS = {"4", "5", "6", "7"};
 

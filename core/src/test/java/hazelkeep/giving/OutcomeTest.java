@@ -1,14 +1,17 @@
 package hazelkeep.giving;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.element.Elements;
 import hazelkeep.finding.Entry;
+import hazelkeep.measure.AmountText;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Quantity;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Outcome;
@@ -186,6 +189,13 @@ class OutcomeTest {
     nearest(s);
   }
 
+  @Test
+  void no_box_leans_so_far() {
+    assertThat(asked(Wishes.of("lidded-box"), Outcome.TIPS, 70).findings())
+        .extracting(f -> f.verdict().entry())
+        .contains(Entry.COMES_TIPPED);
+  }
+
   private static <D extends Design> void nearest(Sketch<D> s) {
     DimKey key = new DimKey("holds-1.ml");
     Map<DimKey, Optional<Double>> fight = s.kind().fight(s.design(), SHOP);
@@ -224,6 +234,27 @@ class OutcomeTest {
     D idle = w.kind().size(asked, new DimKey("holds-1.ml"), Optional.empty());
     assertThat(Sketch.of(w.kind(), idle, SHOP, Map.of()).findings())
         .noneMatch(f -> f.grade() == Grade.STOP);
+  }
+
+  /** Ounces by their definitions (US customary fluid ounce; international ounce, 1959). */
+  @Test
+  void amounts_are_read_as_they_are_typed() {
+    assertThat(amount("250", Quantity.VOLUME)).isEqualTo(250);
+    assertThat(amount("0,25 l", Quantity.VOLUME)).isEqualTo(250);
+    assertThat(amount("8 fl oz", Quantity.VOLUME)).isCloseTo(236.588, within(1e-3));
+    assertThat(amount("3 oz", Quantity.MASS)).isCloseTo(85.0486, within(1e-4));
+    assertThat(amount("15°", Quantity.ANGLE)).isEqualTo(15);
+    assertThat(amount("1 in", Quantity.LENGTH)).isEqualTo(25.4);
+    for (String bad : new String[] {"", "ml", "250 g", "-3", "1e3", "99 l"}) {
+      assertThatThrownBy(() -> amount(bad, Quantity.VOLUME))
+          .as(bad)
+          .isInstanceOf(IllegalArgumentException.class)
+          .hasMessageContaining("Accepted");
+    }
+  }
+
+  private static double amount(String text, Quantity of) {
+    return AmountText.parse(text, Unit.MM, of).mm();
   }
 
   @Test

@@ -2,10 +2,12 @@ package hazelkeep.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.box.LiddedBox;
 import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
+import hazelkeep.piece.Kind;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.StepKey;
 import hazelkeep.web.store.Piece;
@@ -207,6 +209,25 @@ class PagesTest {
     assertThat(held.statusCode()).isEqualTo(422);
     assertThat(held.body()).contains("one of these would have to change", "Depth in the lid ");
     assertThat(pieces.get(id).version()).as("nothing of it is stored").isEqualTo(1);
+  }
+
+  @Test
+  void what_it_shall_come_to_is_asked_held_to_and_let_go() {
+    Kind<?> well = Kinds.named("straight-well").orElseThrow();
+    long id = pieces.create("A well of 12 ml", well, well.fresh());
+    String path = "/pieces/" + id + "/elements/asked";
+    visitor.get("/pieces/" + id);
+    String page = visitor.post(path, "what", "holds", "value", "12 ml", "version", "1").body();
+    assertThat(page).contains("value=\"12 ml\"", "Your contents of 12 ml needs it.");
+    assertThat(pieces.get(id).design().sizes()).containsKey(new DimKey("holds-1.ml"));
+    HttpResponse<String> bad =
+        visitor.post(path, "what", "holds", "value", "a cupful", "version", "2");
+    assertThat(bad.statusCode()).isEqualTo(422);
+    assertThat(bad.body()).contains("“a cupful” is not a volume. Accepted: 250, 250 ml");
+    assertThat(visitor.post(path, "what", "shines", "value", "3", "version", "2").statusCode())
+        .isEqualTo(422);
+    visitor.post(path, "what", "holds", "value", "", "version", "2");
+    assertThat(pieces.get(id).design()).isEqualTo(well.fresh());
   }
 
   @Test

@@ -9,6 +9,7 @@ import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Offered;
+import hazelkeep.piece.Outcome;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sketch;
 import hazelkeep.shop.Shop;
@@ -20,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The JSON Schema of piece files, made from the design records themselves. It offers what a record
@@ -70,25 +72,30 @@ final class PieceSchema {
 
   /** Sizes of what is added are named for it: line-1.height. */
   private static final String ADDED =
-      Elements.all().stream()
-          .map(PieceSchema::sizesOf)
-          .collect(Collectors.joining("|", "^(", ")$"));
+      whats().map(PieceSchema::sizesOf).collect(Collectors.joining("|", "^(", ")$"));
+
+  /** All that may stand among a piece's elements: what is added to it and what is asked of it. */
+  private static Stream<String> whats() {
+    return Stream.concat(
+        Elements.all().stream().map(Elements.Sort::key),
+        Arrays.stream(Outcome.values()).map(Outcome::key));
+  }
 
   /**
    * Those that its rules know, whichever of its sort it is: {@code cove-[1-9][0-9]?\\.(height)}.
    */
-  private static String sizesOf(Elements.Sort sort) {
-    Added first = new Added(sort.key(), 1, "any");
+  private static String sizesOf(String what) {
+    Added first = new Added(what, 1, "any");
     return Elements.of(first).sizes().stream()
         .map(r -> r.key().path().substring(first.id().length() + 1))
-        .collect(Collectors.joining("|", sort.key() + "-[1-9][0-9]?\\.(", ")"));
+        .collect(Collectors.joining("|", what + "-[1-9][0-9]?\\.(", ")"));
   }
 
   private static <D extends Design> Map<String, Object> added(Kind<D> kind) {
     Sketch<D> fresh = Sketch.of(kind, kind.fresh(), Shop.starter(), Map.of());
     List<String> parts = fresh.aim().parts().stream().map(Part::name).toList();
     Map<String, Object> fields = new LinkedHashMap<>();
-    fields.put("what", Schemas.options(Elements.all().stream().map(Elements.Sort::key).toList()));
+    fields.put("what", Schemas.options(whats().toList()));
     fields.put("no", map("type", "integer", "minimum", 1, "maximum", Added.NO_MOST));
     fields.put("part", Schemas.options(parts));
     fields.put("wood", map("type", List.of("string", "null"), "maxLength", 60));

@@ -4,6 +4,7 @@ import hazelkeep.finding.Verdict;
 import hazelkeep.hold.Allowed;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
+import hazelkeep.measure.Quantity;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Unit;
 import hazelkeep.practice.Line;
@@ -38,21 +39,33 @@ public record Show(Unit unit) {
   /** A dimension's value without a word, as finely as it deserves, with its hedge. */
   public String value(Dim d) {
     String hedge = d.origin() == Origin.WISHED ? d.hedge().words() : "";
-    return hedge + number(d, d.mm());
+    return hedge + (d.key().quantity() == Quantity.LENGTH ? number(d, d.mm()) : words(d, d.mm()));
   }
 
   /** A length of some dimension without a word. */
   public String number(Dim d, double mm) {
-    return d.fit() ? unit.showFit(mm) : unit.show(mm);
+    Quantity q = d.key().quantity();
+    return q != Quantity.LENGTH ? plain(mm) : d.fit() ? unit.showFit(mm) : unit.show(mm);
+  }
+
+  /** A volume, a weight, an angle: in tenths, where there are some. */
+  public static String plain(double amount) {
+    return Rounding.text(amount, Rounding.to(amount, 0) == Rounding.to(amount, 1) ? 0 : 1);
   }
 
   /** A length of some dimension with its unit's word. */
   public String words(Dim d, double mm) {
-    return number(d, mm) + " " + unit.word();
+    Quantity q = d.key().quantity();
+    return q == Quantity.LENGTH
+        ? number(d, mm) + " " + unit.word()
+        : number(d, mm) + (q == Quantity.ANGLE ? "" : " ") + q.sign();
   }
 
   /** A length of some dimension in the other unit, with its word. */
   public String other(Dim d) {
+    if (d.key().quantity() != Quantity.LENGTH) {
+      return "";
+    }
     Show other = new Show(unit == Unit.MM ? Unit.INCH : Unit.MM);
     return other.words(d, d.mm());
   }

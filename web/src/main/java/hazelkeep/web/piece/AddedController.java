@@ -2,10 +2,14 @@ package hazelkeep.web.piece;
 
 import hazelkeep.element.AddedElement;
 import hazelkeep.element.Elements;
+import hazelkeep.measure.AmountText;
+import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
+import hazelkeep.measure.Unit;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
+import hazelkeep.piece.Outcome;
 import hazelkeep.route.Aim;
 import hazelkeep.web.planning.Planner;
 import hazelkeep.web.said.Sentences;
@@ -123,6 +127,36 @@ class AddedController {
 
   private static <D extends Design> D sawn(Kind<D> kind, Piece piece, Optional<Boolean> square) {
     return Elements.sawn(kind.type().cast(piece.design()), square);
+  }
+
+  /** What the piece shall come to; an empty amount asks it no more. */
+  @PostMapping("/asked")
+  String asked(
+      @PathVariable long id,
+      @RequestParam String what,
+      @RequestParam(name = "value") String amount,
+      @RequestParam int version,
+      PiecePage.Asked asked) {
+    Piece piece = pieces.get(id);
+    return page.change(
+        piece,
+        version,
+        asked,
+        what + " " + amount,
+        () -> asking(piece.kind(), piece, what, amount));
+  }
+
+  private <D extends Design> D asking(Kind<D> kind, Piece piece, String what, String amount) {
+    Outcome outcome =
+        Outcome.named(what)
+            .orElseThrow(
+                () -> new IllegalArgumentException(Sentences.of("added.no-outcome", what)));
+    Optional<Size> size =
+        Optional.of(amount)
+            .filter(a -> !a.isBlank())
+            .map(a -> AmountText.parse(a, Unit.MM, outcome.quantity()));
+    String part = planner.current(piece).aim().parts().get(0).name();
+    return Elements.asking(kind.type().cast(piece.design()), outcome, part, size);
   }
 
   @PostMapping("/off")

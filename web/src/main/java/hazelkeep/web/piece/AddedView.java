@@ -7,6 +7,7 @@ import hazelkeep.element.SizeRule;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Outcome;
 import hazelkeep.piece.Plan;
 import hazelkeep.web.drawing.Show;
 import java.util.List;
@@ -42,7 +43,10 @@ public record AddedView(String id, String label, String wood, String section, Li
 
   /** All that was added. */
   static List<AddedView> of(Plan<?> plan, Show show) {
-    return Elements.of(plan.design()).stream().map(e -> view(e, plan, show)).toList();
+    return Elements.of(plan.design()).stream()
+        .filter(e -> !Outcome.asked(e.added()))
+        .map(e -> view(e, plan, show))
+        .toList();
   }
 
   private static AddedView view(AddedElement e, Plan<?> plan, Show show) {

@@ -104,6 +104,11 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     return typed.getOrDefault(field, "");
   }
 
+  /** Whether there is such a field. */
+  boolean takes(String field) {
+    return typed.containsKey(field);
+  }
+
   /** How many rows a list has that were typed or are there; one more is offered empty. */
   public int rows(String list) {
     return typed.keySet().stream()

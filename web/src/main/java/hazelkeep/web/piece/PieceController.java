@@ -1,10 +1,10 @@
 package hazelkeep.web.piece;
 
 import hazelkeep.giving.Largest;
+import hazelkeep.measure.AmountText;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
-import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
@@ -92,7 +92,9 @@ class PieceController {
     }
 
     private Optional<Size> size(Unit unit) {
-      return value.isBlank() ? Optional.empty() : Optional.of(SizeText.parse(value, unit));
+      return value.isBlank()
+          ? Optional.empty()
+          : Optional.of(AmountText.parse(value, unit, new DimKey(key).quantity()));
     }
 
     /** In a design whose sketch is there; a stated half of a joint brings its partner along. */
@@ -106,7 +108,9 @@ class PieceController {
       D free = kind.type().cast(design);
       if (letgo != null && !letgo.isEmpty()) {
         Optional<Size> other =
-            to.isBlank() ? Optional.empty() : Optional.of(SizeText.parse(to, unit));
+            to.isBlank()
+                ? Optional.empty()
+                : Optional.of(AmountText.parse(to, unit, new DimKey(letgo).quantity()));
         free = kind.size(free, new DimKey(letgo), other);
       }
       return kind.size(free, new DimKey(key), size(unit));

@@ -129,7 +129,9 @@ class PiecePage {
         "shapes",
         Elements.all().stream().filter(s -> halved || !s.key().equals(Added.BLANK)).toList());
     model.addAttribute("species", planner.shop().woods().all());
-    model.addAttribute("form", DesignForm.of(piece.design(), unit));
+    DesignForm form = DesignForm.of(piece.design(), unit);
+    model.addAttribute("form", form);
+    model.addAttribute("outcomes", OutcomeView.of(plan, show, form));
   }
 
   /** Tries a change of the design and saves it, or says why not. */

@@ -2,6 +2,7 @@ package hazelkeep.web.piece;
 
 import hazelkeep.giving.Fight;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Quantity;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Rule;
@@ -39,7 +40,8 @@ public record Way(String key, String to, String label) {
   }
 
   private static Way of(String label, DimKey key, Optional<Double> mm, Show show) {
-    return mm.map(x -> show.unit().show(x))
+    boolean length = key.quantity() == Quantity.LENGTH;
+    return mm.map(x -> length ? show.unit().show(x) : Show.plain(x) + " " + key.quantity().sign())
         .map(to -> new Way(key.path(), to, label + " " + to))
         .orElseGet(() -> new Way(key.path(), "", Sentences.of("way.let-go-of", label)));
   }
