@@ -33,8 +33,8 @@ import java.util.stream.Collectors;
  * @param <D> the design record
  */
 public final class Contradictions<D extends Design> {
-  /** What is drawn agrees with what is said within this, mm: one place of what is shown. */
-  public static final double AGREES = 0.1;
+  /** What is drawn agrees with what is said within this, mm: it rounds to what is shown. */
+  public static final double AGREES = 0.05;
 
   /** The same for sizes of a fit, which are shown with two places and felt sooner, mm. */
   public static final double FITS = 0.05;

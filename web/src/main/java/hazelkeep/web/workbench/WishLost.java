@@ -14,6 +14,11 @@ import java.util.Set;
 
 /** What was wished and can't be any more, though nothing stands in the way of the rest. */
 final class WishLost {
+  /**
+   * What is read within this of what was wished is what was wished: one place of what is shown, mm.
+   */
+  private static final double READS_ALIKE = 0.1;
+
   private WishLost() {}
 
   /**
@@ -43,7 +48,7 @@ final class WishLost {
   }
 
   private static boolean differs(Dim was, Dim is) {
-    double agrees = is.fit() ? Contradictions.FITS : Contradictions.AGREES;
+    double agrees = is.fit() ? Contradictions.FITS : READS_ALIKE;
     return Math.abs(was.mm() - is.mm()) > agrees;
   }
 }
