@@ -231,6 +231,17 @@ class PagesTest {
   }
 
   @Test
+  void how_far_a_size_may_go_is_told() {
+    Kind<?> well = Kinds.named("straight-well").orElseThrow();
+    long id = pieces.create("A well to bore", well, well.fresh());
+    assertThat(visitor.get("/pieces/" + id + "/sizes").body()).contains("key=bore.depth");
+    assertThat(visitor.get("/pieces/" + id + "/leeway?key=bore.depth").body())
+        .matches("from [0-9.]+ to [0-9.]+ mm it holds, all else as it is");
+    assertThat(visitor.get("/pieces/" + id + "/leeway?key=no.such").body())
+        .isEqualTo("something stops as it is: mend that first");
+  }
+
+  @Test
   void a_change_without_a_token_is_refused_and_nothing_is_stored() {
     long id = fresh("No token");
     HttpResponse<String> r =

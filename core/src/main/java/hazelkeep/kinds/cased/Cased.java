@@ -79,7 +79,7 @@ public record Cased(
      * @throws IllegalArgumentException when out of range
      */
     public Content {
-      Stated.within(diameter, 1, 120, "What goes in is");
+      Stated.within(diameter, 0.3, 120, "What goes in is");
       Stated.within(height, 5, 500, "What goes in is");
     }
   }

@@ -78,7 +78,7 @@ public record BoredVessel(
      * @throws IllegalArgumentException when out of range
      */
     public Content {
-      Stated.within(diameter, 1, 120, "What goes in is");
+      Stated.within(diameter, 0.3, 120, "What goes in is");
       Stated.within(height, 5, 600, "What goes in is");
       Stated.within(proud, 0, 500, "It stands proud by");
       if (height.isPresent() && proud.isPresent() && proud.get().mm() >= height.get().mm()) {

@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
 /**
  * A size with where it comes from.
  *
+ * @param key its name
  * @param label in the trade's words
  * @param href where it stands on the drawing; empty where it does not
  * @param value in the unit chosen
@@ -33,6 +34,7 @@ import java.util.stream.Collectors;
  * @param moves the sizes that follow from it, in words
  */
 public record SizeRow(
+    String key,
     String label,
     String href,
     String value,
@@ -75,6 +77,7 @@ public record SizeRow(
       List<Term> terms = sum == null ? List.of() : terms(sum, d, at, show);
       out.add(
           new SizeRow(
+              d.key().path(),
               d.label(),
               href(d.key(), drawn),
               show.value(d),
