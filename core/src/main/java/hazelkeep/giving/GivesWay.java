@@ -108,7 +108,7 @@ public final class GivesWay {
     boolean can = false;
     for (Reach reach : Reach.all(trial)) {
       Search<D> way = new Search<>(trial, customs, reach, Map.of(), Map.of());
-      Optional<Map<DimKey, Double>> to = way.bitted();
+      Optional<Map<DimKey, Double>> to = Bits.solved(way);
       if (to.isPresent()) {
         return gave(trial, customs, way.back(to.get()));
       }

@@ -7,8 +7,6 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Rule;
-import hazelkeep.shop.Bit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -16,8 +14,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.DoubleFunction;
+import java.util.stream.Collectors;
 
 /**
  * The search for the least change of customs within a reach, round by round from what was drawn.
@@ -48,9 +46,6 @@ final class Search<D extends Design> {
 
   /** Firmer than any custom: what was stated. */
   private static final double FIRMEST = 1000;
-
-  /** So many bits further from what would do are tried. */
-  private static final int BITS = 3;
 
   /** No size is rounded by more than this share of itself. */
   private static final double COARSE = 0.05;
@@ -119,7 +114,7 @@ final class Search<D extends Design> {
       double custom = custom(r.key());
       double less = custom;
       for (int i = 0; i < HALVED && !trial.lacks(out, true, reach.grade()).none(); i++) {
-        less = bored(r.key()) ? needed : (less + needed) / 2;
+        less = Bits.bored(this, r.key()) ? needed : (less + needed) / 2;
         out.put(r.key(), round(less, step(custom, 1), needed > custom, r));
       }
       if (!trial.lacks(out, true, reach.grade()).none()) {
@@ -129,78 +124,31 @@ final class Search<D extends Design> {
     return out;
   }
 
-  /**
-   * A solution in which a size that is a bit's by custom is a bit's still: of that bit and of the
-   * next ones the way on, the one that asks least.
-   */
-  Optional<Map<DimKey, Double>> bitted() {
-    Optional<Map<DimKey, Double>> found = solved();
-    Optional<DimKey> off =
-        found.flatMap(
-            f ->
-                f.keySet().stream()
-                    .filter(k -> !pinned.containsKey(k) && bored(k) && !bit(f.get(k)))
-                    .findFirst());
-    if (off.isEmpty()) {
-      return found;
-    }
-    List<Map<DimKey, Double>> ways = new ArrayList<>();
-    for (double bit : further(off.get(), found.get().get(off.get()))) {
-      Map<DimKey, Double> pins = new LinkedHashMap<>(pinned);
-      pins.put(off.get(), bit);
-      new Search<>(trial, customs, reach, pins, wished).bitted().ifPresent(ways::add);
-    }
-    return ways.stream().min(this::lessAsked).or(() -> found);
+  /** The same search with one more size held where it is said. */
+  Search<D> pinning(DimKey key, double mm) {
+    Map<DimKey, Double> pins = new LinkedHashMap<>(pinned);
+    pins.put(key, mm);
+    return new Search<>(trial, customs, reach, pins, wished);
   }
 
-  /** Which of two solutions asks less: of the firmest sizes first, by the furthest that moves. */
-  private int lessAsked(Map<DimKey, Double> a, Map<DimKey, Double> b) {
-    TreeSet<Double> tiers = new TreeSet<>(Comparator.reverseOrder());
-    movable.forEach(r -> tiers.add(firm(r.key())));
-    for (double tier : tiers) {
-      int less = Double.compare(furthest(a, tier), furthest(b, tier));
-      if (less != 0) {
-        return less;
-      }
-    }
-    return 0;
+  /** Whether a size is held where it was said. */
+  boolean pins(DimKey key) {
+    return pinned.containsKey(key);
   }
 
-  /** By how much of itself a size of some firmness moves at most. */
-  private double furthest(Map<DimKey, Double> to, double tier) {
-    return to.entrySet().stream()
-        .filter(e -> firm(e.getKey()) == tier)
-        .mapToDouble(e -> LeastChange.share(custom(e.getKey()), e.getValue() - custom(e.getKey())))
-        .max()
-        .orElse(0);
+  /** What it is tried on. */
+  Trial<D> trial() {
+    return trial;
   }
 
-  private double firm(DimKey key) {
+  /** How firmly the sizes are kept that may move, each firmness once. */
+  Set<Double> firmnesses() {
+    return movable.stream().map(r -> firm(r.key())).collect(Collectors.toSet());
+  }
+
+  /** How firmly a size is kept. */
+  double firm(DimKey key) {
     return wished.containsKey(key) ? FIRMEST : trial.shop().custom(Firm.of(key));
-  }
-
-  /** Whether a size is one of a bit by custom. */
-  private boolean bored(DimKey key) {
-    return Firm.bored(key) && bit(custom(key));
-  }
-
-  private boolean bit(double mm) {
-    return trial.shop().bits().stream().anyMatch(b -> Math.abs(b.diameter() - mm) < HAIR);
-  }
-
-  /** The bit that a size is by custom, and the next ones to where it would be without bits. */
-  private List<Double> further(DimKey key, double mm) {
-    boolean less = mm < custom(key);
-    List<Double> out = new ArrayList<>(List.of(custom(key)));
-    trial.shop().bits().stream()
-        .filter(b -> b.form() != Bit.Form.DEPTH)
-        .map(Bit::diameter)
-        .filter(b -> less ? b <= mm : b >= mm)
-        .distinct()
-        .sorted(less ? Comparator.reverseOrder() : Comparator.naturalOrder())
-        .limit(BITS)
-        .forEach(out::add);
-    return out;
   }
 
   /** A solution, whatever bits there are. */
@@ -280,7 +228,7 @@ final class Search<D extends Design> {
   }
 
   /** Where a size is when nothing moves it, mm. */
-  private double custom(DimKey key) {
+  double custom(DimKey key) {
     Double wish = wished.get(key);
     return wish != null ? wish : customs.get(key).mm();
   }
