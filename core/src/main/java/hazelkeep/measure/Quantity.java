@@ -24,11 +24,6 @@ public enum Quantity {
     return word;
   }
 
-  /** What stands behind its number. */
-  public String sign() {
-    return sign;
-  }
-
   /** What a name is the name of. Example: {@code holds-1.ml} is a volume. */
   static Quantity of(String path) {
     String last = path.substring(path.lastIndexOf('.') + 1);
@@ -44,6 +39,11 @@ public enum Quantity {
   public String words(double value) {
     return this == LENGTH
         ? Unit.MM.show(value) + " mm (" + Unit.INCH.show(value) + " in)"
-        : Rounding.text(value, 1) + (this == ANGLE ? "" : " ") + sign;
+        : signed(Rounding.text(value, 1));
+  }
+
+  /** A number with its sign behind it: 250 ml, 15°. */
+  public String signed(String number) {
+    return number + (this == ANGLE ? "" : " ") + sign;
   }
 }

@@ -56,9 +56,7 @@ public record Show(Unit unit) {
   /** A length of some dimension with its unit's word. */
   public String words(Dim d, double mm) {
     Quantity q = d.key().quantity();
-    return q == Quantity.LENGTH
-        ? number(d, mm) + " " + unit.word()
-        : number(d, mm) + (q == Quantity.ANGLE ? "" : " ") + q.sign();
+    return q == Quantity.LENGTH ? number(d, mm) + " " + unit.word() : q.signed(number(d, mm));
   }
 
   /** A length of some dimension in the other unit, with its word. */

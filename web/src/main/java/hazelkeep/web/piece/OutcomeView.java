@@ -2,7 +2,6 @@ package hazelkeep.web.piece;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Origin;
-import hazelkeep.measure.Quantity;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Outcome;
@@ -65,6 +64,6 @@ public record OutcomeView(
 
   private static String comes(Outcome o, Plan<?> plan) {
     double is = plan.sketch().comesTo(o).orElse(Double.NaN);
-    return Show.plain(is) + (o.quantity() == Quantity.ANGLE ? "" : " ") + o.quantity().sign();
+    return o.quantity().signed(Show.plain(is));
   }
 }

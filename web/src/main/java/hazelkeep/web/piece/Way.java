@@ -41,7 +41,7 @@ public record Way(String key, String to, String label) {
 
   private static Way of(String label, DimKey key, Optional<Double> mm, Show show) {
     boolean length = key.quantity() == Quantity.LENGTH;
-    return mm.map(x -> length ? show.unit().show(x) : Show.plain(x) + " " + key.quantity().sign())
+    return mm.map(x -> length ? show.unit().show(x) : key.quantity().signed(Show.plain(x)))
         .map(to -> new Way(key.path(), to, label + " " + to))
         .orElseGet(() -> new Way(key.path(), "", Sentences.of("way.let-go-of", label)));
   }
