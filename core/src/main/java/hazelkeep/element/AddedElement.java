@@ -4,10 +4,10 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
-import hazelkeep.piece.Feature;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -27,7 +27,6 @@ import hazelkeep.wood.Layer;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Strip;
 import hazelkeep.wood.SurfaceId;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -191,39 +190,27 @@ public interface AddedElement {
   /** Ways out of one of its findings, best first. */
   default void remedies(Finding finding, Form form, Aim aim, Tries tries) {}
 
-  /** Its sizes that are read at the bench, and the surface that they are read on. */
-  default List<Feature> features(Form form) {
-    return List.of();
+  /** Where its sizes lie, and what follows from that: of what found no room, nothing. */
+  default void dimensions(Form form, Aim aim, Dimensions dimensions) {}
+
+  /** The surface of the outside that it is on; empty where it found no room. */
+  default Optional<SurfaceId> on(Form form) {
+    return form.on(added().id()).map(s -> new SurfaceId(added().part(), s));
   }
 
-  /** Sizes that are read on the outside that it is on; none where it found no room. */
-  default List<Feature> on(Form form, DimKey... sizes) {
-    return form.on(added().id())
-        .map(s -> new SurfaceId(added().part(), s))
-        .map(s -> Arrays.stream(sizes).map(k -> new Feature(k, s, Feature.Kind.SKIN, k)).toList())
-        .orElse(List.of());
-  }
-
-  /** Where its sizes lie. */
-  default void measures(Form form, Measures measures, Aim aim) {}
-
-  /** Its points that can be dragged. */
-  default List<Handle> handles(Form form, Aim aim) {
-    return List.of();
-  }
-
-  /** Its sizes when its point is dragged to a place, along in the blank's z. */
-  default Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of();
+  /**
+   * The point that it is dragged along the axis by.
+   *
+   * @param size the size of where it is
+   * @param from where that is counted from, in the blank's z
+   */
+  default Grip along(DimKey size, Point at, double from) {
+    Handle handle = new Handle(added().id(), label(), at, true, false);
+    return Grip.of(size, handle, to -> to.z() - from);
   }
 
   /** What it is at a height before it is put there, which is stated with it; as a rule nothing. */
   default Map<DimKey, Double> seen(Form form, double height) {
-    return Map.of();
-  }
-
-  /** Its sizes read again on the drawn section; none where it was not drawn. */
-  default Map<DimKey, Double> onSection(Form form, Aim aim) {
     return Map.of();
   }
 

@@ -5,7 +5,6 @@ import hazelkeep.giving.Fight;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
-import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
@@ -13,14 +12,12 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Choice;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.End;
-import hazelkeep.piece.Feature;
 import hazelkeep.piece.Fitting;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Kind;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Outcome;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
@@ -38,7 +35,6 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -238,19 +234,9 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
 
   @Override
   public D drag(D design, Aim aim, Shop shop, String handle, Point to) {
-    Optional<Added> added =
-        design.elements().stream().filter(a -> a.id().equals(handle)).findFirst();
-    if (added.isEmpty()) {
-      return plain.drag(design, aim, shop, handle, to);
-    }
-    AddedElement e = Elements.of(added.get());
-    D out = design;
-    for (Map.Entry<DimKey, Double> s :
-        e.dragged(new Form(aim.part(added.get().part())), to).entrySet()) {
-      double mm = Rounding.to(Math.max(0, s.getValue()), 1);
-      out = size(out, s.getKey(), Optional.of(Size.mm(mm)));
-    }
-    return out;
+    return design.elements().stream().anyMatch(a -> a.id().equals(handle))
+        ? Kind.super.drag(design, aim, shop, handle, to)
+        : plain.drag(design, aim, shop, handle, to);
   }
 
   @Override
@@ -338,25 +324,26 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   @Override
-  public List<Measure> measures(D design, Aim aim, Shop shop) {
-    List<Measure> out = new ArrayList<>(plain.measures(design, aim, shop));
-    if (!none(design)) {
-      Drawn d = drawn(design, aim, shop);
-      Measures m = new Measures(aim);
-      d.elements().forEach(e -> e.measures(d.form(e), m, d.aim()));
-      out.addAll(m.done());
+  public Dimensions dimensions(D design, Aim aim, Shop shop) {
+    if (design.elements().isEmpty()) {
+      return plain.dimensions(design, aim, shop);
     }
+    Dimensions out =
+        none(design)
+            ? plain.dimensions(design, aim, shop).with(new Dimensions(aim))
+            : plain
+                .dimensions(design, drawn(design, aim, shop).plain(), shop)
+                .with(added(design, aim, shop));
+    Elements.of(design)
+        .forEach(e -> e.sizes().forEach(r -> out.size(r.key(), e.added().part()).recorded()));
     return out;
   }
 
-  @Override
-  public Map<DimKey, Double> onSection(D design, Aim aim, Shop shop) {
-    if (none(design)) {
-      return plain.onSection(design, aim, shop);
-    }
+  /** Those of what was added and is of wood. */
+  private Dimensions added(D design, Aim aim, Shop shop) {
     Drawn d = drawn(design, aim, shop);
-    Map<DimKey, Double> out = new LinkedHashMap<>(plain.onSection(design, d.plain(), shop));
-    d.elements().forEach(e -> out.putAll(e.onSection(d.form(e), d.aim())));
+    Dimensions out = new Dimensions(d.aim());
+    d.elements().forEach(e -> e.dimensions(d.form(e), d.aim(), out));
     return out;
   }
 
@@ -364,8 +351,7 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   public List<Handle> handles(D design, Aim aim, Shop shop) {
     List<Handle> out = new ArrayList<>(plain.handles(design, aim, shop));
     if (!none(design)) {
-      Drawn d = drawn(design, aim, shop);
-      d.elements().forEach(e -> out.addAll(e.handles(d.form(e), d.aim())));
+      added(design, aim, shop).grips().forEach(g -> out.add(g.handle()));
     }
     return out;
   }
@@ -381,25 +367,8 @@ public record Adorned<D extends Design>(Kind<D> plain) implements Kind<D> {
   }
 
   @Override
-  public List<DimKey> stays(D design, Set<DimKey> named) {
-    return plain.stays(design, named);
-  }
-
-  @Override
-  public List<Feature> features(D design, Aim aim, Shop shop) {
-    List<Feature> out = new ArrayList<>(plain.features(design, aim, shop));
-    if (!none(design)) {
-      Drawn d = drawn(design, aim, shop);
-      d.elements().forEach(e -> out.addAll(e.features(d.form(e))));
-    }
-    return out;
-  }
-
-  @Override
-  public List<DimKey> recorded(D design) {
-    List<DimKey> out = new ArrayList<>(plain.recorded(design));
-    Elements.of(design).forEach(e -> e.sizes().forEach(r -> out.add(r.key())));
-    return out;
+  public List<DimKey> stays(D design, List<DimKey> staying, Set<DimKey> named) {
+    return plain.stays(design, staying, named);
   }
 
   @Override

@@ -4,9 +4,8 @@ import hazelkeep.bore.Bore;
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.practice.Line;
 import hazelkeep.route.SetupDraft;
@@ -17,6 +16,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Profile;
 import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
@@ -142,31 +142,19 @@ public final class Bowl extends Hollowed {
   }
 
   @Override
-  public List<Feature> features() {
-    return List.of(new Feature(depth(), place().on(), Feature.Kind.SHAPE, depth()));
-  }
-
-  @Override
-  public List<DimKey> recorded() {
-    return List.of(diameter(), depth(), wall());
-  }
-
-  @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions d) {
     double mouth = b.at(place().mouth());
     double floor = place().below(b, b.mm(depth()));
-    String part = place().on().part();
-    m.inside(diameter().path(), "⌀ mouth", mouth - STEP, part)
-        .deep(depth().path(), "deep", floor, mouth, mouth(b), part);
-    floorMeasured(b, m);
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    String part = place().on().part();
-    s.is(diameter().path(), 2 * s.first(part, place().on().name()));
-    s.is(depth().path(), place().deep(b, s.low(part, place().on().name())));
-    floorOnSection(b, s);
+    SurfaceId on = place().on();
+    d.size(diameter(), on).first().inside("⌀ mouth", mouth - STEP).recorded();
+    d.size(depth(), on)
+        .reads(s -> place().deep(b, s.low(on)))
+        .deep("deep", floor, mouth, mouth(b))
+        .corrects(Feature.Kind.SHAPE)
+        .recorded()
+        .grip(grip(b, new Point(floor, b.mm(diameter()) / 2)));
+    d.size(wall(), on).recorded();
+    floorDimension(b, d);
   }
 
   @Override

@@ -2,7 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tries;
 import hazelkeep.route.Finding;
@@ -78,7 +78,7 @@ public record Cap(SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleF
   }
 
   @Override
-  public void onSection(Built b, OnSection s) {
-    s.along(high().path(), on.part(), on.name());
+  public void dimensions(Built b, Dimensions d) {
+    d.size(high(), on).along();
   }
 }

@@ -3,10 +3,10 @@ package hazelkeep.element;
 import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Tenons;
 import hazelkeep.practice.Line;
@@ -153,21 +153,12 @@ public record ChuckTenon(
   }
 
   @Override
-  public List<Feature> features() {
-    return none.isPresent()
-        ? List.of()
-        : List.of(new Feature(diameter(), on, Feature.Kind.STUB, diameter()));
-  }
-
-  @Override
-  public List<DimKey> recorded() {
-    return none.isPresent() ? List.of() : List.of(diameter());
-  }
-
-  @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions d) {
     double middle = b.at(Edge.from(length())) + b.mm(length()) / 2;
-    m.turned(diameter().path(), "tenon", Measure.Kind.OUTSIDE, middle, on.part());
+    Dimension across = d.size(diameter(), on).outside("tenon", middle).atBench();
+    if (none.isEmpty()) {
+      across.corrects(Feature.Kind.STUB).recorded();
+    }
   }
 
   /** Jaws closed on it. */

@@ -3,7 +3,6 @@ package hazelkeep.element;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
-import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
@@ -11,13 +10,9 @@ import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Blank;
 import hazelkeep.piece.Boring;
 import hazelkeep.piece.Design;
-import hazelkeep.piece.Feature;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Fitting;
-import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.NamedKind;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Properties;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
@@ -37,7 +32,6 @@ import hazelkeep.shop.Shop;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.NoOutline;
-import hazelkeep.solid.Point;
 import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Species;
@@ -273,43 +267,6 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     }
   }
 
-  /** A design in which a point may be dragged: what has to stay while it is. */
-  protected D held(D design, Aim aim, DimKey dragged) {
-    return design;
-  }
-
-  /** A design with a size stated as it is drawn. */
-  private D kept(D design, DimKey key, Aim aim) {
-    return size(design, key, Optional.of(Size.mm(aim.mm(key))));
-  }
-
-  @Override
-  public D drag(D design, Aim aim, Shop shop, String handle, Point to) {
-    Grip grip =
-        grips(built(design, aim, shop), design).stream()
-            .filter(g -> g.handle().name().equals(handle))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new IllegalArgumentException(
-                        Wording.of("composedKind.there-is-no-point", handle)));
-    D kept = grip.keeps().map(k -> kept(design, k, aim)).orElse(design);
-    D out = held(kept, aim, grip.key());
-    for (Map.Entry<DimKey, Double> e : grip.sizes().apply(to).entrySet()) {
-      out = size(out, e.getKey(), Optional.of(Size.mm(Rounding.to(e.getValue(), 1))));
-    }
-    return out;
-  }
-
-  private List<Grip> grips(Built b, D design) {
-    return each(design, e -> e.grips(b));
-  }
-
-  @Override
-  public List<Handle> handles(D design, Aim aim, Shop shop) {
-    return grips(built(design, aim, shop), design).stream().map(Grip::handle).toList();
-  }
-
   @Override
   public List<Boring> boring(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
@@ -335,23 +292,21 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   @Override
-  public final List<Measure> measures(D design, Aim aim, Shop shop) {
+  public final Dimensions dimensions(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
-    Measures m = new Measures(aim);
-    made(design).elements().forEach(e -> e.measures(b, m));
-    Part first = aim.parts().get(0);
-    double middle = (first.target().minZ() + first.target().maxZ()) / 2;
-    m.turned("blank.round", "round", Measure.Kind.OUTSIDE, middle, first.name());
-    return m.done();
+    return b.once(this, "dimensions", () -> dimensions(design, b));
   }
 
-  @Override
-  public final Map<DimKey, Double> onSection(D design, Aim aim, Shop shop) {
-    Built b = built(design, aim, shop);
-    OnSection read = new OnSection(aim);
-    made(design).elements().forEach(e -> e.onSection(b, read));
-    return read.done();
+  private Dimensions dimensions(D design, Built b) {
+    Dimensions all = new Dimensions(b.aim());
+    made(design).elements().forEach(e -> e.dimensions(b, all));
+    Part first = b.aim().parts().get(0);
+    double middle = (first.target().minZ() + first.target().maxZ()) / 2;
+    all.size(ROUND, first.name()).outside("round", middle).atBench();
+    return all;
   }
+
+  private static final DimKey ROUND = new DimKey("blank.round");
 
   @Override
   public final Map<String, Double> anchors(D design, Map<DimKey, Double> dims) {
@@ -381,9 +336,9 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
 
   /** Heights stay, but for one that what changes says otherwise. */
   @Override
-  public List<DimKey> stays(D design, Set<DimKey> named) {
+  public List<DimKey> stays(D design, List<DimKey> staying, Set<DimKey> named) {
     List<Set<DimKey>> either = made(design).either();
-    return each(design, Element::stays).stream()
+    return staying.stream()
         .filter(k -> !named.contains(k))
         .filter(
             k ->
@@ -391,11 +346,6 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
                     .filter(one -> one.contains(k))
                     .noneMatch(one -> one.stream().anyMatch(named::contains)))
         .toList();
-  }
-
-  @Override
-  public List<DimKey> recorded(D design) {
-    return each(design, Element::recorded).stream().distinct().toList();
   }
 
   /** Whether it is filled up to a line, as with seed or salt; else things are laid in. */
@@ -413,10 +363,5 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   public List<Fitting> fittings(D design, Aim aim, Shop shop) {
     Built b = built(design, aim, shop);
     return each(design, e -> e.fittings(b));
-  }
-
-  @Override
-  public final List<Feature> features(D design, Aim aim, Shop shop) {
-    return each(design, Element::features);
   }
 }

@@ -5,13 +5,13 @@ import hazelkeep.hold.Expand;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.FootRecess;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
@@ -27,6 +27,7 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.List;
+import java.util.function.DoublePredicate;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
@@ -219,44 +220,31 @@ public record DishedFoot(
   }
 
   @Override
-  public void onSection(Built b, OnSection s) {
-    s.along(HOLLOW.path(), on.part(), on.name());
-    if (by.offered) {
-      s.recess(new OnSection.Recess(RECESS.path(), WIDE.path(), LAND.path()), on.part());
-    }
-  }
-
-  @Override
-  public void measures(Built b, Measures m) {
-    if (by.offered) {
-      double z = b.at(at);
-      m.turned(RECESS.path(), "recess", Measure.Kind.INSIDE, z + 1, on.part())
-          .read(HOLLOW.path(), "hollow", z, 1, on.part());
-    }
-  }
-
-  @Override
-  public List<Feature> features() {
-    return by.recessed
-        ? List.of(
-            new Feature(RECESS, on, Feature.Kind.SHAPE, RECESS),
-            new Feature(HOLLOW, on, Feature.Kind.SHAPE, HOLLOW))
-        : List.of();
-  }
-
-  /** Its hollow, dragged as deep as the wood over it lets it be. */
-  @Override
-  public List<Grip> grips(Built b) {
+  public void dimensions(Built b, Dimensions d) {
     double z = b.at(at);
-    double hollow = b.mm(HOLLOW);
-    Point p = new Point(z + hollow, b.mm(across) / 8);
-    double most = hollow + over.applyAsDouble(b);
-    return List.of(
-        Grip.of(
-            HOLLOW,
-            Handle.deep(HOLLOW.path(), "hollow of the foot", p, most),
-            to -> Math.max(0, to.z() - z)));
+    double deep = b.mm(HOLLOW);
+    double most = deep + over.applyAsDouble(b);
+    Point p = new Point(z + deep, b.mm(across) / 8);
+    Handle handle = Handle.deep(HOLLOW.path(), "hollow of the foot", p, most);
+    Dimension hollow = d.size(HOLLOW, on).along().grip(Grip.of(HOLLOW, handle, to -> to.z() - z));
+    if (by.offered) {
+      hollow.deep("hollow", z, 1);
+      Dimension mouth = d.size(RECESS, on).inside("recess", z + 1).atBench();
+      if (by.recessed) {
+        hollow.corrects(Feature.Kind.SHAPE);
+        mouth.corrects(Feature.Kind.SHAPE);
+      }
+      if (b.part(on.part()).surface(on.name()).line().points().size() > 2) {
+        DoublePredicate rim = y -> y < z + SAME;
+        mouth.reads(s -> 2 * s.narrowest(on, rim));
+        d.size(WIDE, on).reads(s -> 2 * s.widest(on, rim.negate()));
+        d.size(LAND, on).reads(s -> s.widest(on, rim) - s.widest(on, rim.negate()));
+      }
+    }
   }
+
+  /** Heights nearer than this are one, mm. */
+  private static final double SAME = 1e-6;
 
   /** Jaws opened in its recess. */
   public Expand expand(Built b) {

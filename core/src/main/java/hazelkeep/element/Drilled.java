@@ -11,8 +11,10 @@ import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measures;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Sane;
@@ -30,6 +32,7 @@ import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Span;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -245,46 +248,63 @@ public class Drilled implements Element {
   }
 
   @Override
-  public List<DimKey> recorded() {
-    return List.of(sizes.diameter(), sizes.depth());
-  }
-
-  @Override
-  public List<Feature> features() {
-    return List.of(
-        new Feature(sizes.diameter(), place.on(), Feature.Kind.SHAPE, sizes.diameter()),
-        new Feature(sizes.depth(), place.on(), Feature.Kind.SHAPE, sizes.depth()));
-  }
-
-  @Override
-  public List<Grip> grips(Built b) {
-    double deep = b.mm(sizes.depth());
-    Point at = new Point(place.below(b, deep), b.mm(sizes.diameter()) / 2);
-    return List.of(
-        Grip.deep(
-                sizes.depth(),
-                "depth of the " + place.name(),
-                at,
-                b.at(place.mouth()),
-                deep + spare(b))
-            .keeping(left.end().stretch()));
-  }
-
-  @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions d) {
     double mouth = b.at(place.mouth());
-    double floor = place.below(b, b.mm(sizes.depth()));
-    String part = place.on().part();
-    m.inside(sizes.diameter().path(), "⌀ bore", hangs(b), part)
-        .deep(
-            sizes.depth().path(),
-            "deep",
-            Math.min(floor, mouth),
-            Math.max(floor, mouth),
-            b.mm(sizes.diameter()) / 2,
-            part);
-    floorMeasured(b, m);
-    sizes.narrow().ifPresent(n -> m.read(n.depth().path(), "narrow", mouth, -place.way(), part));
+    double deep = b.mm(sizes.depth());
+    Point floor = new Point(place.below(b, deep), b.mm(sizes.diameter()) / 2);
+    d.size(sizes.diameter(), opening())
+        .first()
+        .inside("⌀ bore", hangs(b))
+        .corrects(opening().equals(place.on()) ? Feature.Kind.SHAPE : Feature.Kind.INNER)
+        .recorded();
+    d.size(sizes.depth(), place.on())
+        .reads(s -> place.deep(b, end(s)))
+        .deep("deep", floor.z(), mouth, floor.r())
+        .corrects(Feature.Kind.SHAPE)
+        .recorded()
+        .grip(grip(b, floor));
+    floorDimension(b, d);
+    sizes.narrow().ifPresent(n -> narrow(b, d, n));
+  }
+
+  /** Its depth is dragged, and what lies under it gives. */
+  protected final Grip grip(Built b, Point floor) {
+    double most = b.mm(sizes.depth()) + spare(b);
+    String label = "depth of the " + place.name();
+    return Grip.deep(sizes.depth(), label, floor, b.at(place.mouth()), most)
+        .keeping(left.end().stretch());
+  }
+
+  private void narrow(Built b, Dimensions d, HoleSizes.Narrow n) {
+    Dimension deep =
+        d.size(n.depth(), place.on()).deep("narrow", b.at(place.mouth()), -place.way());
+    if (b.mm(n.diameter()) > 0) {
+      ToDoubleFunction<OnSection> wide = s -> s.widest(place.on(), z -> z < end(s) - SEEN);
+      d.size(n.diameter(), place.on()).reads(s -> 2 * wide.applyAsDouble(s));
+      deep.reads(s -> place.deep(b, s.lowAt(place.on(), wide.applyAsDouble(s))));
+    }
+  }
+
+  /** Heights nearer than this are one, mm. */
+  private static final double SEEN = 1e-6;
+
+  /** The surface that its diameter is read on. */
+  protected SurfaceId opening() {
+    return place.on();
+  }
+
+  /** Where it ends, as it was drawn. */
+  protected double end(OnSection s) {
+    return s.lowAt(place.on(), s.first(place.on()));
+  }
+
+  /** What is left under its deepest place. */
+  protected final void floorDimension(Built b, Dimensions d) {
+    double end = b.at(left.end());
+    SurfaceId on = place.on();
+    d.size(left.size(), on)
+        .reads(s -> place.way() * ((place.up() ? s.low(on) : s.high(on)) - end))
+        .deep(place.up() ? "floor" : "end", end, end + place.way() * b.mm(left.size()), 0);
   }
 
   /** Where its diameter stands on the drawing, in the blank's z. */
@@ -292,48 +312,8 @@ public class Drilled implements Element {
     return place.below(lay, AT * lay.mm(sizes.depth()));
   }
 
-  /** Where its floor lies. */
-  protected final void floorMeasured(Built b, Measures m) {
-    double end = b.at(left.end());
-    double high = end + place.way() * b.mm(left.size());
-    m.deep(
-        left.size().path(),
-        place.up() ? "floor" : "end",
-        Math.min(end, high),
-        Math.max(end, high),
-        0,
-        place.on().part());
-  }
-
   /** How far down its diameter stands on the drawing, as a share of its depth. */
   private static final double AT = 0.3;
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    String part = place.on().part();
-    String inside = place.on().name();
-    double mouth = s.first(part, inside);
-    double from = s.lowAt(part, inside, mouth);
-    s.is(sizes.diameter().path(), 2 * mouth);
-    sizes
-        .narrow()
-        .filter(n -> b.mm(n.diameter()) > 0)
-        .ifPresent(
-            n -> {
-              double narrow = s.widest(part, inside, z -> z < from - 1e-6);
-              s.is(n.diameter().path(), 2 * narrow);
-              s.is(n.depth().path(), place.deep(b, s.lowAt(part, inside, narrow)));
-            });
-    s.is(sizes.depth().path(), place.deep(b, from));
-    floorOnSection(b, s);
-  }
-
-  /** The size of its floor, read from its deepest place. */
-  protected final void floorOnSection(Built b, OnSection s) {
-    String part = place.on().part();
-    double deepest = place.up() ? s.low(part, place.on().name()) : s.high(part, place.on().name());
-    s.is(left.size().path(), place.way() * (deepest - b.at(left.end())));
-  }
 
   @Override
   public List<Boring> boring(Built b) {

@@ -1,11 +1,8 @@
 package hazelkeep.element;
 
-import hazelkeep.measure.DimKey;
 import hazelkeep.piece.Boring;
-import hazelkeep.piece.Feature;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Fitting;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -48,34 +45,11 @@ public interface Element {
   /** Changes worth trying when something was found, best first. */
   default void remedies(Built built, Finding finding, Tries tries) {}
 
-  /** Where its sizes lie. */
-  default void measures(Built built, Measures measures) {}
-
-  /** Its sizes that can be read at the bench. */
-  default List<Feature> features() {
-    return List.of();
-  }
-
-  /** Its points that can be dragged. */
-  default List<Grip> grips(Built built) {
-    return List.of();
-  }
-
-  /** Its sizes read again on what was drawn. */
-  default void onSection(Built built, OnSection read) {}
+  /** Where its sizes lie, and what follows from that. */
+  default void dimensions(Built built, Dimensions dimensions) {}
 
   /** What the page of bores shows of it. */
   default List<Boring> boring(Built built) {
-    return List.of();
-  }
-
-  /** Its sizes that the record of a finished piece keeps. */
-  default List<DimKey> recorded() {
-    return List.of();
-  }
-
-  /** Its sizes that a change in the middle of the work leaves as they are. */
-  default List<DimKey> stays() {
     return List.of();
   }
 

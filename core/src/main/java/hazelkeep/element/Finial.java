@@ -6,9 +6,9 @@ import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
@@ -27,9 +27,7 @@ import hazelkeep.wood.Body;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.SurfaceId;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -275,44 +273,28 @@ final class Finial implements AddedElement {
   }
 
   @Override
-  public List<Feature> features(Form form) {
+  public void dimensions(Form form, Aim aim, Dimensions d) {
     SurfaceId hole = new SurfaceId(added.part(), label() + " hole");
     SurfaceId tenon = new SurfaceId(part(), FinialPart.TENON);
-    return List.of(
-        new Feature(sizes.hole(), hole, Feature.Kind.SHAPE, sizes.hole()),
-        new Feature(sizes.tenon(), tenon, Feature.Kind.OUTER, sizes.tenon()));
-  }
-
-  @Override
-  public void measures(Form form, Measures m, Aim aim) {
-    form.sunk(added.id())
-        .ifPresent(
-            sunk -> {
-              Part own = aim.part(part());
-              double foot = own.surface(FinialPart.BASE).line().last().z();
-              double end = own.target().minZ();
-              m.along(sizes.height().path(), part(), foot, own.target().maxZ(), part());
-              m.turned(sizes.foot().path(), "foot", Measure.Kind.OUTSIDE, foot, part());
-              m.turned(sizes.tenon().path(), "tenon", Measure.Kind.OUTSIDE, end, part());
-              m.turned(
-                  sizes.hole().path(), "hole", Measure.Kind.INSIDE, sunk.mouth(), added.part());
-              m.read(sizes.deep().path(), "tenon", sunk.mouth(), -1, added.part());
-            });
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
+    Dimension bored = d.size(sizes.hole(), hole).corrects(Feature.Kind.SHAPE);
+    Dimension peg = d.size(sizes.tenon(), tenon).corrects(Feature.Kind.OUTER);
     form.sunk(added.id())
         .ifPresent(
             sunk -> {
               Part own = aim.part(part());
               Point foot = own.surface(FinialPart.BASE).line().last();
-              out.put(sizes.height(), own.target().maxZ() - foot.z());
-              out.put(sizes.foot(), 2 * foot.r());
-              out.put(sizes.tenon(), 2 * own.surface(FinialPart.TENON).line().first().r());
-              out.put(sizes.hole(), 2 * sunk.hole().maxR());
+              double tip = own.target().maxZ();
+              d.size(sizes.height(), part())
+                  .reads(s -> tip - foot.z())
+                  .length(part(), foot.z(), tip)
+                  .atBench();
+              d.size(sizes.foot(), part())
+                  .reads(s -> 2 * foot.r())
+                  .outside("foot", foot.z())
+                  .atBench();
+              peg.first().outside("tenon", own.target().minZ()).atBench();
+              bored.reads(s -> 2 * sunk.hole().maxR()).inside("hole", sunk.mouth()).atBench();
+              d.size(sizes.deep(), added.part()).deep("tenon", sunk.mouth(), -1);
             });
-    return out;
   }
 }

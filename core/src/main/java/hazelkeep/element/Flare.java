@@ -2,8 +2,8 @@ package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
 import hazelkeep.route.Act;
@@ -83,11 +83,9 @@ public record Flare(
   }
 
   @Override
-  public void onSection(Built b, OnSection s) {
-    if (s.has(on.part(), on.name())) {
-      double wide = s.first(on.part(), on.name()) - s.last(on.part(), on.name());
-      s.is(WIDE.path(), wide).along(DEEP.path(), on.part(), on.name());
-    }
+  public void dimensions(Built b, Dimensions d) {
+    d.size(WIDE, on).reads(s -> s.first(on) - s.last(on));
+    d.size(DEEP, on).along();
   }
 
   /** Cut, and the bore under it opened where no bit has its size. */

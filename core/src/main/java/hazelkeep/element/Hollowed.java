@@ -200,12 +200,8 @@ public class Hollowed extends Drilled {
   }
 
   @Override
-  public void onSection(Built b, OnSection s) {
-    String part = place().on().part();
-    String inside = place().on().name();
-    s.is(diameter().path(), 2 * s.first(part, inside));
-    s.is(depth().path(), place().deep(b, s.low(part, inside)));
-    floorOnSection(b, s);
+  protected double end(OnSection s) {
+    return s.low(place().on());
   }
 
   /** Over where it widens. */

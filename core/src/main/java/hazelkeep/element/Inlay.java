@@ -5,8 +5,8 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Handle;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.practice.Line;
@@ -24,9 +24,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -262,48 +260,42 @@ final class Inlay implements AddedElement {
   }
 
   @Override
-  public List<Feature> features(Form form) {
-    return place == InlayPlace.COLLAR
-        ? List.of()
-        : on(form, read().stream().map(this::key).toArray(DimKey[]::new));
+  public void dimensions(Form form, Aim aim, Dimensions d) {
+    form.inlaid(added.id()).ifPresent(in -> dimensions(form, in, aim, d));
+    if (place != InlayPlace.COLLAR) {
+      // Where it lies is not measured while its foot still hangs on waste.
+      on(form)
+          .ifPresent(
+              on ->
+                  place.sizes().stream()
+                      .filter(s -> s != InlaySize.HEIGHT)
+                      .forEach(s -> d.size(key(s), on).corrects(Feature.Kind.SKIN)));
+    }
+  }
+
+  private void dimensions(Form form, Form.Inlaid in, Aim aim, Dimensions d) {
+    HalfSection g = in.groove();
+    String part = added.part();
+    in.along()
+        .ifPresent(
+            along ->
+                d.size(key(InlaySize.HEIGHT), part)
+                    .reads(s -> (along.from() + along.to()) / 2 - form.zero()));
+    switch (place) {
+      case RING -> {
+        DimKey height = key(InlaySize.HEIGHT);
+        double up = aim.mm(height);
+        Point at = new Point(form.zero() + up, form.radius(up));
+        d.size(height, part).grip(along(height, at, form.zero()));
+        d.size(key(InlaySize.WIDE), part).reads(s -> g.maxZ() - g.minZ());
+      }
+      case DISC -> d.size(key(InlaySize.WIDE), part).reads(s -> 2 * g.maxR());
+      case COLLAR -> d.size(key(InlaySize.THICK), part).reads(s -> g.maxR() - g.minR());
+    }
   }
 
   /** What is measured: where it lies is not, while its foot still hangs on waste. */
   private List<InlaySize> read() {
     return place.sizes().stream().filter(s -> s != InlaySize.HEIGHT).toList();
-  }
-
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    if (place != InlayPlace.RING || form.inlaid(added.id()).isEmpty()) {
-      return List.of();
-    }
-    double at = aim.mm(key(InlaySize.HEIGHT));
-    Point p = new Point(form.zero() + at, form.radius(at));
-    return List.of(new Handle(added.id(), label(), p, true, false));
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of(key(InlaySize.HEIGHT), to.z() - form.zero());
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    form.inlaid(added.id())
-        .ifPresent(
-            in -> {
-              HalfSection g = in.groove();
-              in.along()
-                  .ifPresent(
-                      s -> out.put(key(InlaySize.HEIGHT), (s.from() + s.to()) / 2 - form.zero()));
-              switch (place) {
-                case RING -> out.put(key(InlaySize.WIDE), g.maxZ() - g.minZ());
-                case DISC -> out.put(key(InlaySize.WIDE), 2 * g.maxR());
-                case COLLAR -> out.put(key(InlaySize.THICK), g.maxR() - g.minR());
-              }
-            });
-    return out;
   }
 }

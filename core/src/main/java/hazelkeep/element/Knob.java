@@ -4,9 +4,10 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -22,9 +23,7 @@ import hazelkeep.solid.Point;
 import hazelkeep.wood.Stub;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -189,59 +188,31 @@ final class Knob implements AddedElement {
     }
   }
 
-  @Override
-  public List<Feature> features(Form form) {
-    return on(form, wide, neck);
-  }
+  /** Its point lies so far off the axis, mm. */
+  private static final double TIP = 0.5;
+
+  /** Nothing is dragged lower, mm. */
+  private static final double LEAST = 2;
 
   @Override
-  public void measures(Form form, Measures m, Aim aim) {
-    form.grown(added.id())
-        .ifPresent(
-            g -> {
-              double z = form.top().orElseThrow().z();
-              double high = aim.mm(tall);
-              m.along(tall.path(), label(), z, z + high, added.part());
-              Point widest = g.widest();
-              m.turned(
-                  wide.path(),
-                  label(),
-                  hazelkeep.piece.Measure.Kind.OUTSIDE,
-                  widest.z(),
-                  added.part());
-              m.turned(neck.path(), "neck", hazelkeep.piece.Measure.Kind.OUTSIDE, z, added.part());
-            });
+  public void dimensions(Form form, Aim aim, Dimensions d) {
+    form.grown(added.id()).ifPresent(g -> dimensions(form, g, aim.mm(tall), d));
   }
 
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    return form.grown(added.id())
-        .map(
-            g ->
-                List.of(
-                    new Handle(
-                        added.id(),
-                        label(),
-                        new Point(form.top().orElseThrow().z() + aim.mm(tall), 0.5),
-                        true,
-                        false)))
-        .orElse(List.of());
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of(tall, Math.max(2, to.z() - form.top().map(Form.Top::z).orElse(to.z())));
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    form.grown(added.id())
-        .ifPresent(
-            g -> {
-              out.put(tall, g.wood().maxZ() - form.top().orElseThrow().z());
-              out.put(wide, 2 * g.widest().r());
-            });
-    return out;
+  private void dimensions(Form form, Form.Grown g, double high, Dimensions d) {
+    SurfaceId on = on(form).orElseThrow();
+    double z = form.top().orElseThrow().z();
+    Handle handle = new Handle(added.id(), label(), new Point(z + high, TIP), true, false);
+    d.size(tall, on)
+        .reads(s -> g.wood().maxZ() - z)
+        .length(label(), z, z + high)
+        .atBench()
+        .grip(Grip.of(tall, handle, to -> Math.max(LEAST, to.z() - z)));
+    d.size(wide, on)
+        .reads(s -> 2 * g.widest().r())
+        .outside(label(), g.widest().z())
+        .atBench()
+        .corrects(Feature.Kind.SKIN);
+    d.size(neck, on).outside("neck", z).atBench().corrects(Feature.Kind.SKIN);
   }
 }

@@ -1,9 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tries;
 import hazelkeep.route.Finding;
@@ -12,10 +10,10 @@ import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Role;
-import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -83,47 +81,24 @@ public record Lengths(Side side, String one, Function<Lay, List<Length>> lengths
     side.remedies(b, f, r);
   }
 
+  /**
+   * Its line is put together again from what each length was drawn as; what is read on it counts
+   * until the first length is cut again.
+   */
   @Override
-  public void measures(Built b, Measures m) {
-    side.measures(b, m);
-  }
-
-  @Override
-  public List<Grip> grips(Built b) {
-    return side.grips(b);
-  }
-
-  @Override
-  public List<DimKey> recorded() {
-    return side.recorded();
-  }
-
-  /** What is read on it: it counts until that length is cut again. */
-  @Override
-  public List<Feature> features() {
+  public void dimensions(Built b, Dimensions d) {
     SurfaceId first = new SurfaceId(side.on().part(), one);
-    return side.places().stream()
-        .filter(Station::grip)
-        .map(p -> new Feature(p.key(), first, Feature.Kind.SKIN, p.key()))
-        .toList();
+    side.dimensions(b, d, new Side.Read(s -> drawn(b), Optional.of(first)));
   }
 
-  @Override
-  public List<DimKey> stays() {
-    return side.stays();
-  }
-
-  /** Its line is put together again from what each length was drawn as. */
-  @Override
-  public void onSection(Built b, OnSection s) {
+  private Polyline drawn(Built b) {
     Part part = b.part(side.on().part());
     List<Length> of = of(b);
     List<Point> all = new ArrayList<>(under(b, part, of.get(of.size() - 1).from));
     for (int i = of.size() - 1; i >= 0; i--) {
-      Surface drawn = part.surface(of.get(i).name);
-      all.addAll(drawn.line().points());
+      all.addAll(part.surface(of.get(i).name).line().points());
     }
-    side.read(b, s, new Polyline(all));
+    return new Polyline(all);
   }
 
   /** What lies under its lowest length and is never turned, as it was drawn. */

@@ -5,7 +5,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
-import hazelkeep.piece.Handle;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -24,9 +24,7 @@ import hazelkeep.wood.Species;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -219,33 +217,17 @@ final class Ornament implements AddedElement {
   }
 
   @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    return form.bend(added.id())
-        .map(
-            b -> {
-              double z = form.zero() + aim.mm(height);
-              Point at = new Point(z, Rising.at(b.chain(), z));
-              return List.of(new Handle(added.id(), label(), at, true, false));
-            })
-        .orElse(List.of());
+  public void dimensions(Form form, Aim aim, Dimensions d) {
+    form.bend(added.id()).ifPresent(b -> dimensions(form, b, aim, d));
   }
 
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of(height, to.z() - form.zero());
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    form.bend(added.id())
-        .ifPresent(
-            b -> {
-              double between = shape == Shape.LINES ? aim.mm(apart) : 0;
-              out.put(height, (b.from() + b.to()) / 2 - form.zero());
-              out.put(wide, b.to() - b.from() - 2 * between);
-              out.put(deep, b.deep());
-            });
-    return out;
+  private void dimensions(Form form, Dug b, Aim aim, Dimensions d) {
+    double between = shape == Shape.LINES ? aim.mm(apart) : 0;
+    double z = form.zero() + aim.mm(height);
+    d.size(height, added.part())
+        .reads(s -> (b.from() + b.to()) / 2 - form.zero())
+        .grip(along(height, new Point(z, Rising.at(b.chain(), z)), form.zero()));
+    d.size(wide, added.part()).reads(s -> b.to() - b.from() - 2 * between);
+    d.size(deep, added.part()).reads(s -> b.deep());
   }
 }

@@ -7,17 +7,19 @@ import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.Point;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A place that an outside goes through, beside those of its kind: so many of them, so many bellies
@@ -114,20 +116,20 @@ final class OutlinePoint implements AddedElement {
   }
 
   @Override
-  public void measures(Form form, Measures m, Aim aim) {
+  public void dimensions(Form form, Aim aim, Dimensions d) {
     Point at = at(form, aim);
-    m.outside(diameter.path(), "\u2300", at.z(), added.part());
-    m.along(height.path(), label(), form.zero(), at.z(), added.part());
-  }
-
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    return List.of(new Handle(added.id(), label(), at(form, aim), true, true));
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of(height, to.z() - form.zero(), diameter, 2 * to.r());
+    Handle handle = new Handle(added.id(), label(), at, true, true);
+    Dimension across = d.size(diameter, added.part()).outside("\u2300", at.z());
+    if (!isMissed(form, aim)) {
+      across.reads(s -> wide(form, aim));
+    }
+    across.grip(
+        new Grip(
+            handle,
+            diameter,
+            to -> Map.of(height, to.z() - form.zero(), diameter, 2 * to.r()),
+            Optional.empty()));
+    d.size(height, added.part()).length(label(), form.zero(), at.z()).atBench();
   }
 
   /** It is put on the line as it runs. */
@@ -135,14 +137,5 @@ final class OutlinePoint implements AddedElement {
   public Map<DimKey, Double> seen(Form form, double at) {
     double wide = Rounding.to(2 * form.radius(at), 1);
     return wide > 0 ? Map.of(diameter, wide) : Map.of();
-  }
-
-  @Override
-  public Map<DimKey, Double> onSection(Form form, Aim aim) {
-    Map<DimKey, Double> out = new LinkedHashMap<>();
-    if (!isMissed(form, aim)) {
-      out.put(diameter, wide(form, aim));
-    }
-    return out;
   }
 }

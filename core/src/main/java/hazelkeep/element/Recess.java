@@ -1,7 +1,6 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.Wording;
-import hazelkeep.piece.Feature;
 import hazelkeep.piece.OnSection;
 import hazelkeep.route.SetupDraft;
 import hazelkeep.shop.Speeds;
@@ -47,10 +46,13 @@ public final class Recess extends Drilled {
   }
 
   @Override
-  public List<Feature> features() {
-    return List.of(
-        new Feature(diameter(), wall, Feature.Kind.INNER, diameter()),
-        new Feature(depth(), place().on(), Feature.Kind.SHAPE, depth()));
+  protected SurfaceId opening() {
+    return wall;
+  }
+
+  @Override
+  protected double end(OnSection s) {
+    return place().up() ? s.low(wall) : s.high(wall);
   }
 
   /** Measured: the spigot is turned to it. */
@@ -61,14 +63,5 @@ public final class Recess extends Drilled {
         Wording.of("recess.the-spigot-is-turned-to"),
         Speeds.At.TURNING,
         w.turned(diameter(), Wording.of("any.at-the-rim-and-again")));
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    String part = wall.part();
-    s.is(diameter().path(), 2 * s.widest(part, wall.name()));
-    double end = place().up() ? s.low(part, wall.name()) : s.high(part, wall.name());
-    s.is(depth().path(), place().deep(b, end));
-    floorOnSection(b, s);
   }
 }

@@ -6,6 +6,7 @@ import hazelkeep.route.Claim;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
 import java.util.List;
 import java.util.Set;
 
@@ -25,6 +26,11 @@ public record Ring(int no, RingZone zone) implements Element {
   /** The name of a ring's part. */
   public static String name(int no) {
     return "ring " + (no + 1);
+  }
+
+  /** A surface of one. */
+  static SurfaceId on(int no, String surface) {
+    return new SurfaceId(name(no), surface);
   }
 
   /** Its name. */

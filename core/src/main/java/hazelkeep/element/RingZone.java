@@ -4,10 +4,11 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Choice;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
@@ -303,58 +304,35 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
   }
 
   @Override
-  public void measures(Built b, Measures m) {
-    if (any()) {
-      RingCut c = cut(b);
-      double z = middle(b, 0);
-      String first = Ring.name(0);
-      m.outside(OUT.path(), "⌀ rings", z, first);
-      double low = b.at(Edge.from(room.along));
-      m.along(AT.path(), "rings", low, low + b.mm(AT), room.on.part());
-      m.along(WIDE.path(), "ring", z - c.width() / 2, z + c.width() / 2, first);
-    }
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    if (any()) {
-      String first = Ring.name(0);
-      s.is(OUT.path(), 2 * s.widest(first, Ring.OUTSIDE));
-      s.along(WIDE.path(), first, Ring.OUTSIDE);
-      s.is(IN.path(), 2 * s.narrowest(first, Ring.UNDER_LOW));
-      double high = s.high(Ring.name(count - 1), Ring.OUTSIDE);
-      double below = spare == Spare.NONE ? 0 : b.mm(WIDE) + b.mm(SLOT);
-      double middle = (s.low(first, Ring.OUTSIDE) - below + high) / 2;
-      s.is(AT.path(), middle - b.at(Edge.from(room.along)));
-      s.is(EDGE.path(), s.widest(first, Ring.OUTSIDE) - s.narrowest(first, Ring.OUTSIDE));
-      if (count > 1) {
-        s.is(SLOT.path(), s.low(Ring.name(1), Ring.OUTSIDE) - s.high(first, Ring.OUTSIDE));
-      }
-    }
-  }
-
-  /** All of them are turned to one size. */
-  @Override
-  public List<Feature> features() {
-    SurfaceId first = new SurfaceId(Ring.name(0), Ring.OUTSIDE);
-    return any() ? List.of(new Feature(OUT, first, Feature.Kind.SKINS, OUT)) : List.of();
-  }
-
-  /** They are moved along the stem. */
-  @Override
-  public List<Grip> grips(Built b) {
+  public void dimensions(Built b, Dimensions d) {
     if (!any()) {
-      return List.of();
+      return;
+    }
+    SurfaceId first = Ring.on(0, Ring.OUTSIDE);
+    double half = cut(b).width() / 2;
+    double z = middle(b, 0);
+    d.size(OUT, first).widest().outside("⌀ rings", z).corrects(Feature.Kind.SKINS).recorded();
+    d.size(IN, first).reads(s -> 2 * s.narrowest(Ring.on(0, Ring.UNDER_LOW))).recorded();
+    d.size(WIDE, first).along().length("ring", z - half, z + half).atBench().recorded();
+    d.size(EDGE, first).reads(s -> s.widest(first) - s.narrowest(first));
+    if (count > 1) {
+      d.size(SLOT, first).reads(s -> s.low(Ring.on(1, Ring.OUTSIDE)) - s.high(first));
     }
     double low = b.at(Edge.from(room.along));
     Point at = new Point(low + b.mm(AT), b.mm(OUT) / 2);
     Handle handle = new Handle(AT.path(), "where the rings are", at, true, false);
-    return List.of(Grip.of(AT, handle, to -> Math.max(0, to.z() - low)));
+    d.size(AT, room.on.part())
+        .reads(s -> among(b, s) - low)
+        .length("rings", low, low + b.mm(AT))
+        .atBench()
+        .grip(Grip.of(AT, handle, to -> to.z() - low));
   }
 
-  @Override
-  public List<DimKey> recorded() {
-    return any() ? List.of(OUT, IN, WIDE) : List.of();
+  /** The middle of all of them with what is spared under them, as they were drawn. */
+  private double among(Built b, OnSection s) {
+    double below = spare == Spare.NONE ? 0 : b.mm(WIDE) + b.mm(SLOT);
+    double low = s.low(Ring.on(0, Ring.OUTSIDE)) - below;
+    return (low + s.high(Ring.on(count - 1, Ring.OUTSIDE))) / 2;
   }
 
   /**

@@ -6,9 +6,8 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
-import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -283,19 +282,12 @@ final class Seam implements AddedElement {
   }
 
   @Override
-  public void measures(Form form, Measures m, Aim aim) {
-    m.along(height.path(), label(), form.zero(), form.zero() + aim.mm(height), added.part());
-  }
-
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
+  public void dimensions(Form form, Aim aim, Dimensions d) {
     double z = form.zero() + aim.mm(height);
-    double r = Math.max(1, form.plain().target().outer(z));
-    return List.of(new Handle(added.id(), label(), new Point(z, r), true, false));
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of(height, to.z() - form.zero());
+    Point at = new Point(z, Math.max(1, form.plain().target().outer(z)));
+    d.size(height, added.part())
+        .length(label(), form.zero(), z)
+        .atBench()
+        .grip(along(height, at, form.zero()));
   }
 }

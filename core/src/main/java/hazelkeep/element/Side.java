@@ -2,7 +2,10 @@ package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.piece.BoreWalls;
-import hazelkeep.piece.Measures;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
+import hazelkeep.piece.Feature;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tries;
@@ -18,7 +21,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.DoubleStream;
 
 /**
  * The outside of a part: through any number of places, each a diameter at a share of the height, by
@@ -124,18 +130,110 @@ public record Side(
   }
 
   @Override
-  public void measures(Built b, Measures m) {
-    double top = b.at(Edge.to(rise.height()));
-    m.length(rise.height().path(), rise.word(), foot(b), top, on.part());
-    besides.ifPresent(p -> measure(b, m, p));
-    places.forEach(p -> measure(b, m, p));
+  public void dimensions(Built b, Dimensions d) {
+    dimensions(b, d, new Read(s -> b.part(on.part()).surface(on.name()).line(), Optional.empty()));
   }
 
-  private void measure(Built b, Measures m, Station p) {
-    if (!p.sign().isEmpty()) {
-      m.outside(p.key().path(), p.sign(), z(b, p), on.part());
+  /**
+   * How it is read.
+   *
+   * @param line as it was drawn
+   * @param at the surface that its diameters are read on at the bench; empty where none is
+   */
+  record Read(Function<OnSection, Polyline> line, Optional<SurfaceId> at) {}
+
+  /** Its dimensions, wherever its line was drawn. */
+  void dimensions(Built b, Dimensions d, Read how) {
+    d.size(rise.height(), on.part())
+        .reads(s -> rises(s, how.line.apply(s)))
+        .length(rise.word(), foot(b), b.at(Edge.to(rise.height())))
+        .recorded()
+        .stays();
+    UnaryOperator<Station> read = isFree(b) ? Station::here : UnaryOperator.identity();
+    Optional<BoreWalls> beside = walls.map(w -> w.apply(b));
+    // Of a line through places that were added nothing tells where it would have been widest.
+    besides.ifPresent(p -> place(b, d, p, how).sees(s -> isFree(b) ? none() : seen(b, p, how, s)));
+    for (Station p : places) {
+      Dimension at = place(b, d, read.apply(p), how).sees(s -> seen(b, read.apply(p), how, s));
+      if (p.grip()) {
+        at.grip(grip(b, p, beside));
+        how.at.ifPresent(on -> at.corrects(Feature.Kind.SKIN));
+      }
     }
-    p.height().ifPresent(h -> m.along(h.path(), p.label(), foot(b), z(b, p), on.part()));
+  }
+
+  private static OptionalDouble none() {
+    return OptionalDouble.empty();
+  }
+
+  private Dimension place(Built b, Dimensions d, Station p, Read how) {
+    Dimension across = d.size(p.key(), how.at.orElse(new SurfaceId(on.part(), ""))).recorded();
+    if (!p.sign().isEmpty()) {
+      across.outside(p.sign(), z(b, p));
+    }
+    p.height()
+        .ifPresent(
+            h ->
+                d.size(h, on.part())
+                    .sees(s -> turns(b, p, how.line.apply(s)))
+                    .length(p.label(), foot(b), z(b, p))
+                    .atBench());
+    return across;
+  }
+
+  private OptionalDouble seen(Built b, Station p, Read how, OnSection s) {
+    return OptionalDouble.of(2 * drawn(b, p, how.line.apply(s)));
+  }
+
+  /** The radius of a place on the line as it was drawn, mm. */
+  private double drawn(Built b, Station p, Polyline line) {
+    DoubleStream radii = line.points().stream().mapToDouble(Point::r);
+    return switch (p.reads()) {
+      case FIRST -> line.first().r();
+      case LAST -> line.last().r();
+      case WIDEST -> radii.max().orElseThrow();
+      case NARROWEST -> narrowest(line, before(b, p));
+      case HERE -> b.part(on.part()).target().outer(z(b, p));
+    };
+  }
+
+  /** Where the place under it lies. */
+  private double before(Built b, Station p) {
+    return places.stream()
+        .mapToDouble(x -> z(b, x))
+        .filter(z -> z < z(b, p) - SAME)
+        .max()
+        .orElse(Double.NEGATIVE_INFINITY);
+  }
+
+  private static double narrowest(Polyline line, double above) {
+    return line.points().stream()
+        .filter(p -> p.z() > above)
+        .mapToDouble(Point::r)
+        .min()
+        .orElseThrow();
+  }
+
+  /** How high the line has its place, where it turns there: elsewhere none is to be seen. */
+  private OptionalDouble turns(Built b, Station p, Polyline line) {
+    double r = drawn(b, p, line);
+    List<Point> all = line.points();
+    return all.subList(1, all.size() - 1).stream()
+        .filter(q -> Math.abs(q.r() - r) < SAME)
+        .min(Comparator.comparingDouble(q -> Math.abs(q.z() - z(b, p))))
+        .map(q -> OptionalDouble.of(q.z() - line.first().z()))
+        .orElse(none());
+  }
+
+  /** How high a line with what caps it rises, mm. */
+  private double rises(OnSection s, Polyline line) {
+    return (rise.capped() ? s.top(on.part()) : line.last().z()) - line.first().z();
+  }
+
+  private Grip grip(Built b, Station p, Optional<BoreWalls> beside) {
+    Point at = new Point(z(b, p), b.mm(p.key()) / 2);
+    Grip round = Grip.round(p.key(), p.label(), at, beside);
+    return p.height().map(h -> Grip.free(round, h, foot(b))).orElse(round);
   }
 
   /** More wood, first where it is nearest to what was found; less where the wood is gone. */
@@ -179,98 +277,9 @@ public record Side(
     return places.get(places.size() - 1);
   }
 
-  @Override
-  public List<DimKey> recorded() {
-    List<DimKey> out = new ArrayList<>(List.of(rise.height()));
-    besides.ifPresent(p -> out.add(p.key()));
-    places.forEach(p -> out.add(p.key()));
-    return out;
-  }
-
-  @Override
-  public List<DimKey> stays() {
-    return List.of(rise.height());
-  }
-
-  @Override
-  public List<Grip> grips(Built b) {
-    Optional<BoreWalls> beside = walls.map(w -> w.apply(b));
-    return places.stream().filter(Station::grip).map(p -> grip(b, p, beside)).toList();
-  }
-
-  private Grip grip(Built b, Station p, Optional<BoreWalls> beside) {
-    Point at = new Point(z(b, p), b.mm(p.key()) / 2);
-    Grip round = Grip.round(p.key(), p.label(), at, beside);
-    return p.height().map(h -> Grip.free(round, h, foot(b))).orElse(round);
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    String part = on.part();
-    Polyline line = b.part(part).surface(on.name()).line();
-    s.is(rise.height().path(), rises(s));
-    places(b, s, line);
-  }
-
-  /** Its sizes read again on the line that it was drawn by. */
-  void read(Built b, OnSection s, Polyline line) {
-    double top = rise.capped() ? s.top(on.part()) : line.last().z();
-    s.is(rise.height().path(), top - line.first().z());
-    places(b, s, line);
-  }
-
-  private void places(Built b, OnSection s, Polyline line) {
-    boolean free = isFree(b);
-    besides
-        .filter(p -> !free)
-        .ifPresent(p -> read(b, s, p, new Seen(line, Double.NEGATIVE_INFINITY)));
-    double below = Double.NEGATIVE_INFINITY;
-    for (Station p : places) {
-      read(b, s, free ? p.here() : p, new Seen(line, below));
-      below = z(b, p);
-    }
-  }
-
-  /** A line as it was drawn, and the height of the place before. */
-  private record Seen(Polyline line, double below) {
-    double widest() {
-      return line.points().stream().mapToDouble(Point::r).max().orElseThrow();
-    }
-
-    double narrowest() {
-      return line.points().stream()
-          .filter(p -> p.z() > below)
-          .mapToDouble(Point::r)
-          .min()
-          .orElseThrow();
-    }
-  }
-
   /** How high it is, with what caps it, read on what was drawn, mm. */
   double rises(OnSection s) {
-    String part = on.part();
-    return (rise.capped() ? s.top(part) : s.high(part, on.name())) - s.low(part, on.name());
-  }
-
-  private void read(Built b, OnSection s, Station p, Seen seen) {
-    double r =
-        switch (p.reads()) {
-          case FIRST -> seen.line.first().r();
-          case LAST -> seen.line.last().r();
-          case WIDEST -> seen.widest();
-          case NARROWEST -> seen.narrowest();
-          case HERE -> b.part(on.part()).target().outer(z(b, p));
-        };
-    s.is(p.key().path(), 2 * r);
-    p.height().ifPresent(h -> height(b, s, p, h, r, seen.line.points()));
-  }
-
-  /** Its height, where the line turns there: elsewhere no place of it is to be seen. */
-  private void height(Built b, OnSection s, Station p, DimKey height, double r, List<Point> line) {
-    line.subList(1, line.size() - 1).stream()
-        .filter(q -> Math.abs(q.r() - r) < SAME)
-        .min(Comparator.comparingDouble(q -> Math.abs(q.z() - z(b, p))))
-        .ifPresent(q -> s.is(height.path(), q.z() - line.get(0).z()));
+    return (rise.capped() ? s.top(on.part()) : s.high(on)) - s.low(on);
   }
 
   /** Radii that differ by less are one, mm. */

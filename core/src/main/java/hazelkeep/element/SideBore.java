@@ -4,8 +4,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
-import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.SideHoles;
 import hazelkeep.piece.Told;
@@ -20,7 +19,6 @@ import hazelkeep.solid.Point;
 import hazelkeep.wood.Hole;
 import hazelkeep.wood.Part;
 import java.util.List;
-import java.util.Map;
 
 /**
  * A hole through the wall of a part, square to the axis: where it lies round the part is measured
@@ -116,20 +114,12 @@ final class SideBore implements AddedElement {
   }
 
   @Override
-  public void measures(Form form, Measures measures, Aim aim) {
-    double at = form.zero() + aim.mm(height);
-    measures.along(height.path(), label(), form.zero(), at, added.part());
-  }
-
-  @Override
-  public List<Handle> handles(Form form, Aim aim) {
-    double at = aim.mm(height);
-    Point p = new Point(form.zero() + at, form.radius(at));
-    return List.of(new Handle(added.id(), label(), p, true, false));
-  }
-
-  @Override
-  public Map<DimKey, Double> dragged(Form form, Point to) {
-    return Map.of(height, to.z() - form.zero());
+  public void dimensions(Form form, Aim aim, Dimensions d) {
+    double up = aim.mm(height);
+    double z = form.zero() + up;
+    d.size(height, added.part())
+        .length(label(), form.zero(), z)
+        .atBench()
+        .grip(along(height, new Point(z, form.radius(up)), form.zero()));
   }
 }

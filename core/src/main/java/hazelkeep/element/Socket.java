@@ -11,10 +11,9 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Boring;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
@@ -191,10 +190,30 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
   }
 
   @Override
-  public List<DimKey> recorded() {
-    return keys.recess
-        .map(m -> List.of(m.diameter, m.depth, keys.seat, keys.hole))
-        .orElse(List.of(keys.seat, keys.hole));
+  public void dimensions(Built b, Dimensions d) {
+    SurfaceId under = new SurfaceId(part, UNDER);
+    keys.recess.ifPresent(m -> mouth(b, d, m));
+    d.size(keys.seat, under).widest().recorded();
+    d.size(keys.deep, under)
+        .reads(s -> s.highAt(under, s.widest(under)) - end(b))
+        .deep("seat", end(b), 1)
+        .corrects(Feature.Kind.SHAPE);
+    d.size(keys.hole, new SurfaceId(part, HOLE)).widest().recorded();
+    d.size(keys.bored, part).deep("hole", end(b), 1);
+  }
+
+  private void mouth(Built b, Dimensions d, Mouth m) {
+    SurfaceId wall = new SurfaceId(part, WALL);
+    d.size(m.diameter, wall)
+        .widest()
+        .inside("⌀ recess", (end(b) + floor(b)) / 2)
+        .corrects(Feature.Kind.INNER)
+        .recorded();
+    d.size(m.depth, wall)
+        .reads(s -> s.high(wall) - end(b))
+        .deep("recess", end(b), 1)
+        .corrects(Feature.Kind.SHAPE)
+        .recorded();
   }
 
   @Override
@@ -298,47 +317,6 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
                 p.surface(b.mm(keys.deep) > 0 ? UNDER : HOLE).line().in(turned),
                 b.shop().depthGauge(),
                 b.custom(Line.PAPER_STATION))));
-  }
-
-  @Override
-  public void measures(Built b, Measures m) {
-    m.read(keys.deep.path(), "seat", end(b), 1, part)
-        .read(keys.bored.path(), "hole", end(b), 1, part);
-    keys.recess.ifPresent(
-        r ->
-            m.inside(r.diameter.path(), "⌀ recess", (end(b) + floor(b)) / 2, part)
-                .read(r.depth.path(), "recess", end(b), 1, part));
-  }
-
-  @Override
-  public List<Feature> features() {
-    List<Feature> out = new ArrayList<>();
-    SurfaceId under = new SurfaceId(part, UNDER);
-    out.add(new Feature(keys.deep, under, Feature.Kind.SHAPE, keys.deep));
-    keys.recess.ifPresent(
-        m -> {
-          SurfaceId wall = new SurfaceId(part, WALL);
-          out.add(new Feature(m.diameter, wall, Feature.Kind.INNER, m.diameter));
-          out.add(new Feature(m.depth, wall, Feature.Kind.SHAPE, m.depth));
-        });
-    return out;
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    keys.recess.ifPresent(
-        m -> {
-          s.is(m.diameter.path(), 2 * s.widest(part, WALL));
-          s.is(m.depth.path(), s.high(part, WALL) - end(b));
-        });
-    if (s.has(part, HOLE)) {
-      s.across(keys.hole.path(), part, HOLE);
-    }
-    if (s.has(part, UNDER)) {
-      double wide = s.widest(part, UNDER);
-      s.is(keys.seat.path(), 2 * wide);
-      s.is(keys.deep.path(), s.highAt(part, UNDER, wide) - end(b));
-    }
   }
 
   /** Bored. */

@@ -6,9 +6,9 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Closes;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
@@ -211,13 +211,30 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   }
 
   @Override
-  public List<DimKey> recorded() {
-    return List.of(LENGTH, DIAMETER, CLEARANCE);
+  public void dimensions(Built b, Dimensions d) {
+    double middle = (join(b) + end(b)) / 2;
+    SurfaceId wall = mate.wall;
+    Dimension length = d.size(LENGTH, on).reads(s -> longWithout(b, s)).recorded().stays();
+    if (reach.shown.length) {
+      length.length(reach.shown.word, Math.min(join(b), end(b)), Math.max(join(b), end(b)));
+    }
+    Dimension across = d.size(DIAMETER, on).widest().corrects(Feature.Kind.OUTER).recorded();
+    if (reach.shown.across) {
+      across.outside("⌀ " + reach.shown.word, middle);
+    } else {
+      across.outside(reach.shown.word, middle).atBench();
+    }
+    d.size(mate.diameter, wall).widest();
+    d.size(CLEARANCE, on).reads(s -> 2 * (s.widest(wall) - s.widest(on))).recorded();
+    if (jams()) {
+      d.size(JAM, on).outside("jam", middle).atBench().corrects(Feature.Kind.OUTER);
+    }
   }
 
-  @Override
-  public List<DimKey> stays() {
-    return List.of(LENGTH);
+  /** How long it was drawn, without the hollow of a shoulder that looks down, mm. */
+  private double longWithout(Built b, OnSection s) {
+    double run = s.high(on) - s.low(on);
+    return reach.up ? run : run - hollow(b, side.line(b).first().r() - b.mm(DIAMETER) / 2);
   }
 
   @Override
@@ -251,38 +268,6 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
       }
       default -> {}
     }
-  }
-
-  @Override
-  public void measures(Built b, Measures m) {
-    double middle = (join(b) + end(b)) / 2;
-    Measure.Kind out = Measure.Kind.OUTSIDE;
-    if (reach.shown.length) {
-      double low = Math.min(join(b), end(b));
-      m.length(LENGTH.path(), reach.shown.word, low, Math.max(join(b), end(b)), on.part());
-    }
-    if (reach.shown.across) {
-      m.outside(DIAMETER.path(), "⌀ " + reach.shown.word, middle, on.part());
-    } else {
-      m.turned(DIAMETER.path(), reach.shown.word, out, middle, on.part());
-    }
-    if (jams()) {
-      m.turned(JAM.path(), "jam", out, middle, on.part());
-    }
-  }
-
-  @Override
-  public List<Feature> features() {
-    Feature use = new Feature(DIAMETER, on, Feature.Kind.OUTER, DIAMETER);
-    return jams() ? List.of(use, new Feature(JAM, on, Feature.Kind.OUTER, JAM)) : List.of(use);
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    s.joint(mate.diameter.path(), mate.wall, DIAMETER.path(), on);
-    double run = s.high(on.part(), on.name()) - s.low(on.part(), on.name());
-    double wide = reach.up ? 0 : side.line(b).first().r() - b.mm(DIAMETER) / 2;
-    s.is(LENGTH.path(), run - (reach.up ? 0 : hollow(b, wide)));
   }
 
   /** Its end faced, for the bit. */

@@ -12,11 +12,11 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Closes;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Feature;
 import hazelkeep.piece.Fitting;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Pair;
 import hazelkeep.piece.Rule;
 import hazelkeep.piece.Sane;
@@ -208,40 +208,20 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
   }
 
   @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions d) {
+    SurfaceId on = new SurfaceId(part(), ON);
+    Dimension shelf = d.size(SHELF, on).widest().corrects(Feature.Kind.INNER);
+    Dimension deep = d.size(SHELF_DEEP, on).along().corrects(Feature.Kind.SHAPE);
     if (lip(b) > 0) {
       double z = b.at(rim);
-      m.turned(
-              SHELF.path(),
-              "shelf",
-              hazelkeep.piece.Measure.Kind.INSIDE,
-              z + way() * lip(b) / 2,
-              part())
-          .read(SHELF_DEEP.path(), "shelf", z, way(), part());
+      shelf.inside("shelf", z + way() * lip(b) / 2).atBench();
+      deep.deep("shelf", z, way());
     }
-  }
-
-  @Override
-  public List<Feature> features() {
-    SurfaceId on = new SurfaceId(part(), ON);
-    return List.of(
-        new Feature(SHELF, on, Feature.Kind.INNER, SHELF),
-        new Feature(SHELF_DEEP, on, Feature.Kind.SHAPE, SHELF_DEEP));
-  }
-
-  @Override
-  public List<DimKey> recorded() {
-    return List.of(Pair.OUTER, Pair.INNER);
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    if (s.has(part(), ON)) {
-      s.across(SHELF.path(), part(), ON).along(SHELF_DEEP.path(), part(), ON);
-    }
-    double g = b.custom(Line.INSERT_ROOM);
-    double between = widest(b, spigot.mate().wall()) - widest(b, spigot.on());
-    s.is(Pair.WALL.path(), between - g);
+    d.size(Pair.OUTER, on.part()).recorded();
+    d.size(Pair.INNER, on.part()).recorded();
+    SurfaceId recess = spigot.mate().wall();
+    double room = b.custom(Line.INSERT_ROOM);
+    d.size(Pair.WALL, recess).reads(s -> s.widest(recess) - s.widest(spigot.on()) - room);
   }
 
   /** The two rings where they are once it is closed. */

@@ -11,8 +11,9 @@ import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
 import hazelkeep.piece.Boring;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.RecipeSteps;
 import hazelkeep.piece.Sane;
@@ -33,6 +34,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 
 /**
@@ -275,10 +277,42 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
   private static final double WIDER = 5;
 
   @Override
-  public List<DimKey> recorded() {
-    List<DimKey> out = new ArrayList<>(List.of(keys.diameter, keys.fromFoot, keys.fromMouth));
-    keys.seats.forEach(s -> out.addAll(List.of(s.diameter, s.depth)));
-    return out;
+  public void dimensions(Built b, Dimensions d) {
+    double foot = foot(b);
+    SurfaceId mouth = new SurfaceId(part, ends.fits ? MOUTH : BORE);
+    d.size(keys.diameter, mouth)
+        .inside("⌀ bore", mouth(b) - BORE_AT * (mouth(b) - foot))
+        .corrects(Feature.Kind.INNER)
+        .recorded();
+    double r = b.mm(keys.diameter) / 2;
+    d.size(keys.fromFoot, part).deep("from foot", foot, foot + b.mm(keys.fromFoot), r).recorded();
+    d.size(keys.fromMouth, part).deep("from mouth", datum(b), -1).recorded();
+    Optional<Seat> above = Optional.empty();
+    for (Seat seat : keys.seats) {
+      seat(b, d, seat, above);
+      above = seat.there(b) ? Optional.of(seat) : above;
+    }
+  }
+
+  /**
+   * A seat.
+   *
+   * @param under the one that is wider and lies under it
+   */
+  private void seat(Built b, Dimensions d, Seat seat, Optional<Seat> under) {
+    SurfaceId on = new SurfaceId(part, SEATS);
+    Dimension across = d.size(seat.diameter, on).recorded();
+    Dimension deep =
+        d.size(seat.depth, on).deep(seat.word, foot(b), 1).corrects(Feature.Kind.SHAPE).recorded();
+    if (seat.there(b)) {
+      double from = under.map(u -> foot(b) + b.mm(u.depth)).orElse(Double.NEGATIVE_INFINITY);
+      ToDoubleFunction<OnSection> wide = s -> s.widest(on, z -> z > from + SEEN);
+      across.reads(s -> 2 * wide.applyAsDouble(s));
+      deep.reads(s -> s.highAt(on, wide.applyAsDouble(s)) - foot(b));
+    }
+    if (seat.equals(keys.seats.get(keys.seats.size() - 1))) {
+      across.inside("⌀ seat", foot(b) + SEAT_AT * b.mm(seat.depth));
+    }
   }
 
   @Override
@@ -300,48 +334,11 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
         new Boring(part, "foot", List.of(both.far()), List.of(), Optional.of(both)));
   }
 
-  @Override
-  public void measures(Built b, Measures m) {
-    double foot = foot(b);
-    double high = mouth(b) - foot;
-    double r = b.mm(keys.diameter) / 2;
-    m.inside(keys.diameter.path(), "⌀ bore", mouth(b) - BORE_AT * high, part);
-    for (Seat s : keys.seats) {
-      m.read(s.depth.path(), s.word, foot, 1, part);
-    }
-    Seat inner = keys.seats.get(keys.seats.size() - 1);
-    m.inside(inner.diameter.path(), "⌀ seat", foot + SEAT_AT * b.mm(inner.depth), part)
-        .deep(keys.fromFoot.path(), "from foot", foot, foot + b.mm(keys.fromFoot), r, part)
-        .read(keys.fromMouth.path(), "from mouth", datum(b), -1, part);
-  }
-
   /** How far down its diameter stands on the drawing, as a share of the part's height. */
   private static final double BORE_AT = 0.3;
 
   /** How far up a seat's does, as a share of its depth. */
   private static final double SEAT_AT = 0.7;
-
-  @Override
-  public List<Feature> features() {
-    List<Feature> out = new ArrayList<>();
-    SurfaceId mouth = new SurfaceId(part, ends.fits ? MOUTH : BORE);
-    out.add(new Feature(keys.diameter, mouth, Feature.Kind.INNER, keys.diameter));
-    SurfaceId seats = new SurfaceId(part, SEATS);
-    keys.seats.forEach(s -> out.add(new Feature(s.depth, seats, Feature.Kind.SHAPE, s.depth)));
-    return out;
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    List<Seat> there = keys.seats.stream().filter(x -> x.there(b)).toList();
-    double above = Double.NEGATIVE_INFINITY;
-    for (Seat seat : there) {
-      double from = above;
-      double wide = s.widest(part, SEATS, z -> z > from + SEEN);
-      above = s.highAt(part, SEATS, wide);
-      s.is(seat.diameter.path(), 2 * wide).is(seat.depth.path(), above - foot(b));
-    }
-  }
 
   /** Corners nearer than this are one, mm. */
   private static final double SEEN = 1e-6;

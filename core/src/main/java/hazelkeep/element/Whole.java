@@ -1,6 +1,6 @@
 package hazelkeep.element;
 
-import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.OnSection;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -23,12 +23,7 @@ public record Whole(SizeRule rule, ToDoubleFunction<OnSection> read) implements 
   }
 
   @Override
-  public List<DimKey> recorded() {
-    return List.of(rule.key());
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    s.is(rule.key().path(), read.applyAsDouble(s));
+  public void dimensions(Built b, Dimensions d) {
+    d.size(rule.key(), "").reads(read).recorded();
   }
 }

@@ -99,7 +99,9 @@ public final class Contradictions<D extends Design> {
     List<Remedy> remedies = new ArrayList<>();
     ways.forEach((k, mm) -> remedies.add(new Remedy.LetGo(k, Length.mm(mm))));
     Optional<Measure> place =
-        kind.measures(design, aim, shop).stream().filter(m -> m.key().equals(key)).findFirst();
+        kind.dimensions(design, aim, shop).measures().stream()
+            .filter(m -> m.key().equals(key))
+            .findFirst();
     boolean unfit = Math.abs(read - d.mm()) <= FITS;
     Verdict v = unfit ? unfit(aim, d) : differs(d, read, stated(aim, named));
     return Finding.of(
@@ -152,7 +154,8 @@ public final class Contradictions<D extends Design> {
   /** Sizes that differ from what was drawn, each with what was read. */
   public Map<DimKey, Double> off(Aim aim) {
     Map<DimKey, Double> out = new LinkedHashMap<>();
-    kind.onSection(design, aim, shop)
+    kind.dimensions(design, aim, shop)
+        .onSection()
         .forEach(
             (key, read) -> {
               Dim d = aim.dims().get(key);

@@ -3,7 +3,9 @@ package hazelkeep.piece;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Restated;
+import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
+import hazelkeep.measure.Wording;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Remedy;
@@ -109,8 +111,31 @@ public interface Kind<D extends Design> {
     return Restated.chosen(design, choice, option);
   }
 
-  /** The design with a handle of the outline moved to a place in the blank's z. */
-  D drag(D design, Aim aim, Shop shop, String handle, Point to);
+  /**
+   * The design with a handle of the outline moved to a place in the blank's z.
+   *
+   * @throws IllegalArgumentException when there is no such handle
+   */
+  default D drag(D design, Aim aim, Shop shop, String handle, Point to) {
+    Grip grip =
+        dimensions(design, aim, shop).grips().stream()
+            .filter(g -> g.handle().name().equals(handle))
+            .findFirst()
+            .orElseThrow(
+                () -> new IllegalArgumentException(Wording.of("kind.there-is-no-point", handle)));
+    D kept = grip.keeps().map(k -> size(design, k, Optional.of(Size.mm(aim.mm(k))))).orElse(design);
+    D out = held(kept, aim, grip.key());
+    for (Map.Entry<DimKey, Double> e : grip.sizes().apply(to).entrySet()) {
+      double mm = Rounding.to(Math.max(0, e.getValue()), 1);
+      out = size(out, e.getKey(), Optional.of(Size.mm(mm)));
+    }
+    return out;
+  }
+
+  /** A design in which a point may be dragged: what has to stay while it is. */
+  default D held(D design, Aim aim, DimKey dragged) {
+    return design;
+  }
 
   /** Whether it is put down upright; what lies, hangs or is a lid is not. */
   default boolean stands() {
@@ -160,14 +185,13 @@ public interface Kind<D extends Design> {
   /** The blank's length with every millimetre named. */
   List<StickPiece> stick(D design, Map<DimKey, Dim> dims);
 
-  /** Where dimensions lie: those that hang on the drawing, and those measured at the bench. */
-  List<Measure> measures(D design, Aim aim, Shop shop);
-
-  /** Sizes that have a place, read again on the section that was drawn, mm. */
-  Map<DimKey, Double> onSection(D design, Aim aim, Shop shop);
+  /** Its sizes that have a place on the wood, each with all that follows from where it lies. */
+  Dimensions dimensions(D design, Aim aim, Shop shop);
 
   /** The points of the outline that can be dragged. */
-  List<Handle> handles(D design, Aim aim, Shop shop);
+  default List<Handle> handles(D design, Aim aim, Shop shop) {
+    return dimensions(design, aim, shop).grips().stream().map(Grip::handle).toList();
+  }
 
   /**
    * A plane of each part that stays with its wood when other parts change: where it lies in the
@@ -186,17 +210,13 @@ public interface Kind<D extends Design> {
   Map<DimKey, Double> settled(D design, Map<DimKey, Double> then, Map<DimKey, Double> now);
 
   /**
-   * Dimensions that a change in the middle of the work leaves as they are, unless it names them.
+   * Of the dimensions that a change in the middle of the work leaves as they are, those that it
+   * does so indeed: it neither names them nor what would say them otherwise.
    *
+   * @param staying them
    * @param named the dimensions that the change sets
    */
-  List<DimKey> stays(D design, Set<DimKey> named);
-
-  /** What dimensions measure on the wood, for those that can be read at the bench. */
-  List<Feature> features(D design, Aim aim, Shop shop);
-
-  /** The dimensions that the record of a finished piece keeps, in order. */
-  List<DimKey> recorded(D design);
+  List<DimKey> stays(D design, List<DimKey> staying, Set<DimKey> named);
 
   /** What of it can be filled. */
   Properties.Room room(D design, Aim aim);

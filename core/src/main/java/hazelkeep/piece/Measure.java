@@ -27,4 +27,9 @@ public record Measure(
     /** A depth along the axis, inside. */
     DEPTH
   }
+
+  /** The same, shown at the bench only. */
+  Measure atBench() {
+    return new Measure(key, label, from, to, kind, part, false);
+  }
 }

@@ -1,14 +1,11 @@
 package hazelkeep.piece;
 
-import hazelkeep.measure.DimKey;
 import hazelkeep.route.Aim;
 import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
 import hazelkeep.wood.Surface;
 import hazelkeep.wood.SurfaceId;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
 
@@ -23,70 +20,15 @@ public final class OnSection {
   private static final double SAME = 1e-6;
 
   private final Aim aim;
-  private final Map<DimKey, Double> read = new LinkedHashMap<>();
 
   /** On what was drawn. */
   public OnSection(Aim aim) {
     this.aim = aim;
   }
 
-  /** A size as it was read. */
-  public OnSection is(String key, double mm) {
-    read.put(new DimKey(key), mm);
-    return this;
-  }
-
-  /** How far a surface runs along the axis. */
-  public OnSection along(String key, String part, String surface) {
-    return is(key, high(part, surface) - low(part, surface));
-  }
-
-  /** The largest diameter of a surface. */
-  public OnSection across(String key, String part, String surface) {
-    return is(key, 2 * widest(part, surface));
-  }
-
-  /**
-   * What a joint has: the recess, the spigot in it, and what lies between them.
-   *
-   * @param in the recess's surface
-   * @param on the spigot's
-   */
-  public OnSection joint(String recess, SurfaceId in, String spigot, SurfaceId on) {
-    double outer = widest(in.part(), in.name());
-    double inner = widest(on.part(), on.name());
-    return is(recess, 2 * outer).is(spigot, 2 * inner).is("joint.clearance", 2 * (outer - inner));
-  }
-
-  /** A recess for jaws in a foot, where there is one. */
-  public OnSection recess(Recess of, String part) {
-    if (points(part, "foot").size() <= 2) {
-      return this;
-    }
-    double low = low(part, "foot") + SAME;
-    double rim = narrowest(part, "foot", z -> z < low);
-    double wide = widest(part, "foot", z -> z >= low);
-    double foot = widest(part, "foot", z -> z < low);
-    return is(of.mouth, 2 * rim).is(of.wide, 2 * wide).is(of.land, foot - wide);
-  }
-
-  /**
-   * The sizes of a recess for jaws.
-   *
-   * @param mouth how wide it is at the foot
-   * @param wide how wide it is at its floor
-   * @param land what is left of the foot round that
-   */
-  public record Recess(String mouth, String wide, String land) {}
-
-  /** Everything read. */
-  public Map<DimKey, Double> done() {
-    return read;
-  }
-
   /** Whether a part has a surface. */
-  public boolean has(String part, String surface) {
-    return find(part, surface).isPresent();
+  public boolean has(SurfaceId on) {
+    return find(on).isPresent();
   }
 
   /** The lowest z of a part. */
@@ -100,37 +42,33 @@ public final class OnSection {
   }
 
   /** The lowest z of a surface. */
-  public double low(String part, String surface) {
-    return points(part, surface).stream().mapToDouble(Point::z).min().orElseThrow();
+  public double low(SurfaceId on) {
+    return points(on).stream().mapToDouble(Point::z).min().orElseThrow();
   }
 
   /** The highest z of a surface. */
-  public double high(String part, String surface) {
-    return points(part, surface).stream().mapToDouble(Point::z).max().orElseThrow();
+  public double high(SurfaceId on) {
+    return points(on).stream().mapToDouble(Point::z).max().orElseThrow();
   }
 
   /** The largest radius of a surface. */
-  public double widest(String part, String surface) {
-    return points(part, surface).stream().mapToDouble(Point::r).max().orElseThrow();
+  public double widest(SurfaceId on) {
+    return points(on).stream().mapToDouble(Point::r).max().orElseThrow();
   }
 
   /** The smallest radius of a surface. */
-  public double narrowest(String part, String surface) {
-    return points(part, surface).stream().mapToDouble(Point::r).min().orElseThrow();
+  public double narrowest(SurfaceId on) {
+    return points(on).stream().mapToDouble(Point::r).min().orElseThrow();
   }
 
   /** The largest radius of a surface where its z is such; 0 where it has none there. */
-  public double widest(String part, String surface, DoublePredicate where) {
-    return points(part, surface).stream()
-        .filter(p -> where.test(p.z()))
-        .mapToDouble(Point::r)
-        .max()
-        .orElse(0);
+  public double widest(SurfaceId on, DoublePredicate where) {
+    return points(on).stream().filter(p -> where.test(p.z())).mapToDouble(Point::r).max().orElse(0);
   }
 
   /** The smallest radius of a surface where its z is such. */
-  public double narrowest(String part, String surface, DoublePredicate where) {
-    return points(part, surface).stream()
+  public double narrowest(SurfaceId on, DoublePredicate where) {
+    return points(on).stream()
         .filter(p -> where.test(p.z()))
         .mapToDouble(Point::r)
         .min()
@@ -138,8 +76,8 @@ public final class OnSection {
   }
 
   /** The lowest z at which a surface is that wide, as a radius. */
-  public double lowAt(String part, String surface, double radius) {
-    return points(part, surface).stream()
+  public double lowAt(SurfaceId on, double radius) {
+    return points(on).stream()
         .filter(p -> p.r() > radius - SAME)
         .mapToDouble(Point::z)
         .min()
@@ -147,8 +85,8 @@ public final class OnSection {
   }
 
   /** The highest z at which a surface is that wide, as a radius. */
-  public double highAt(String part, String surface, double radius) {
-    return points(part, surface).stream()
+  public double highAt(SurfaceId on, double radius) {
+    return points(on).stream()
         .filter(p -> p.r() > radius - SAME)
         .mapToDouble(Point::z)
         .max()
@@ -156,25 +94,25 @@ public final class OnSection {
   }
 
   /** The radius where a surface begins. */
-  public double first(String part, String surface) {
-    return line(part, surface).line().first().r();
+  public double first(SurfaceId on) {
+    return line(on).line().first().r();
   }
 
   /** The radius where a surface ends. */
-  public double last(String part, String surface) {
-    return line(part, surface).line().last().r();
+  public double last(SurfaceId on) {
+    return line(on).line().last().r();
   }
 
-  private List<Point> points(String part, String surface) {
-    return line(part, surface).line().points();
+  private List<Point> points(SurfaceId on) {
+    return line(on).line().points();
   }
 
-  private Surface line(String part, String surface) {
-    return find(part, surface).orElseThrow();
+  private Surface line(SurfaceId on) {
+    return find(on).orElseThrow();
   }
 
-  private Optional<Surface> find(String part, String surface) {
-    return part(part).surfaces().stream().filter(s -> s.id().name().equals(surface)).findFirst();
+  private Optional<Surface> find(SurfaceId on) {
+    return part(on.part()).surfaces().stream().filter(s -> s.id().equals(on)).findFirst();
   }
 
   private Part part(String name) {

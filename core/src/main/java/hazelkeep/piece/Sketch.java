@@ -103,9 +103,14 @@ public record Sketch<D extends Design>(
     return new Sketch<>(kind, design, shop, aim, List.copyOf(all));
   }
 
+  /** Its sizes that have a place on the wood. */
+  public Dimensions dimensions() {
+    return kind.dimensions(design, aim, shop);
+  }
+
   /** Where dimensions lie. */
   public List<Measure> measures() {
-    return kind.measures(design, aim, shop);
+    return dimensions().measures();
   }
 
   /** The points of the outline that can be dragged. */

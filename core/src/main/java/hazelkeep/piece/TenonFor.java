@@ -46,7 +46,7 @@ public final class TenonFor {
     if (end > most) {
       return Optional.empty();
     }
-    return plan.kind().features(plan.design(), plan.aim(), plan.shop()).stream()
+    return plan.sketch().dimensions().features().stream()
         .filter(f -> f.kind() == Feature.Kind.STUB && f.surface().equals(stub.standsOn()))
         .map(Feature::key)
         .findFirst()

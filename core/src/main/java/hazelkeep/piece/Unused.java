@@ -43,7 +43,7 @@ final class Unused<D extends Design> {
   List<Finding> sizes(Aim aim) {
     List<Finding> out = new ArrayList<>();
     List<DimKey> open = new ArrayList<>(design.sizes().keySet());
-    open.removeAll(kind.onSection(design, aim, shop).keySet());
+    open.removeAll(kind.dimensions(design, aim, shop).onSection().keySet());
     open.removeIf(k -> Outcome.asks(design, k));
     // Every length of the stick lies somewhere in the blank.
     open.removeAll(StickPiece.stock(kind.stick(design, aim.dims())));

@@ -126,7 +126,7 @@ public final class Bench<D extends Design> {
   public Map<DimKey, Double> settled() {
     Set<DimKey> cut = standing.cut();
     Map<DimKey, Double> out = new LinkedHashMap<>();
-    for (Feature f : plan.kind().features(plan.design(), plan.aim(), plan.shop())) {
+    for (Feature f : plan.sketch().dimensions().features()) {
       if (cut.contains(f.key())) {
         out.put(f.keeps(), plan.aim().dims().get(f.keeps()).mm());
       }

@@ -43,12 +43,16 @@ final class Keeping<D extends Design> {
     this.kind = plan.kind();
     this.settled = bench.settled();
     this.depths = depths(plan.design(), plan.aim());
-    this.heights = Set.copyOf(kind.stays(plan.design(), Set.of()));
+    this.heights = Set.copyOf(staying(Set.of()));
+  }
+
+  private List<DimKey> staying(Set<DimKey> named) {
+    return kind.stays(plan.design(), plan.sketch().dimensions().staying(), named);
   }
 
   private Map<DimKey, Measure> depths(D design, Aim aim) {
     Map<DimKey, Measure> out = new LinkedHashMap<>();
-    for (Measure m : kind.measures(design, aim, plan.shop())) {
+    for (Measure m : kind.dimensions(design, aim, plan.shop()).measures()) {
       if (m.kind() == Measure.Kind.DEPTH && settled.containsKey(m.key())) {
         out.put(m.key(), m);
       }
@@ -65,7 +69,7 @@ final class Keeping<D extends Design> {
     Set<DimKey> own = keys(main);
     D changed = plan.changed(main);
     Map<DimKey, Double> stays = new LinkedHashMap<>(settled);
-    for (DimKey k : kind.stays(plan.design(), own)) {
+    for (DimKey k : staying(own)) {
       stays.put(k, plan.aim().dims().get(k).mm());
     }
     stays.keySet().removeAll(own);

@@ -143,7 +143,7 @@ final class Notes<D extends Design> {
 
   /** A hollow deeper than its part lets it be; empty where the size is none from its mouth. */
   private Optional<Fact> bored(DimKey what, double truth) {
-    for (Measure m : kind.measures(design, aim, shop)) {
+    for (Measure m : kind.dimensions(design, aim, shop).measures()) {
       if (m.key().equals(what) && m.kind() == Measure.Kind.DEPTH) {
         Gone gone = new Gone(aim.part(m.part()));
         if (fromMouth(m, gone) && gone.can(AsFound.What.DEPTH)) {
@@ -166,7 +166,7 @@ final class Notes<D extends Design> {
     sizes.remove(what);
     sizes.put(what, truth);
     Map<DimKey, Feature> features = new LinkedHashMap<>();
-    kind.features(design, then, shop).forEach(f -> features.put(f.key(), f));
+    kind.dimensions(design, then, shop).features().forEach(f -> features.put(f.key(), f));
     State is = features.containsKey(what) ? there : bored(there, then, what);
     for (Map.Entry<DimKey, Double> e : sizes.entrySet()) {
       Feature f = features.get(e.getKey());
@@ -197,7 +197,7 @@ final class Notes<D extends Design> {
    */
   private State bored(State there, Aim then, DimKey what) {
     State out = there;
-    for (Measure m : kind.measures(design, then, shop)) {
+    for (Measure m : kind.dimensions(design, then, shop).measures()) {
       Optional<Body> stock = there.stock(then.part(m.part()));
       if (!m.key().equals(what) || m.kind() != Measure.Kind.DEPTH || stock.isEmpty()) {
         continue;
@@ -230,7 +230,7 @@ final class Notes<D extends Design> {
     if (less <= 0) {
       return out;
     }
-    for (Measure m : kind.measures(design, aim, shop)) {
+    for (Measure m : kind.dimensions(design, aim, shop).measures()) {
       Double read = log.readings().get(m.key());
       boolean fromMouth = m.part().equals(as.part()) && fromMouth(m, gone);
       if (read != null && fromMouth && read - less > 0) {
@@ -298,7 +298,8 @@ final class Notes<D extends Design> {
               ? Wording.of("notes.the-starts-from-it-has", device.name(), Dims.both(-device.dead()))
               : Wording.of("notes.a-length-above-0-is"));
     }
-    Leaves leaves = Leaves.of(kind.measures(design, aim, shop), prompt, truth, device, in);
+    Leaves leaves =
+        Leaves.of(kind.dimensions(design, aim, shop).measures(), prompt, truth, device, in);
     return new Taken(prompt, device, shown, truth, leaves);
   }
 

@@ -290,7 +290,7 @@ final class Replay<D extends Design> {
     Aim by = drawn();
     if (featuresOf != by) {
       features = new LinkedHashMap<>();
-      kind.features(design, by, shop).forEach(f -> features.put(f.key(), f));
+      kind.dimensions(design, by, shop).features().forEach(f -> features.put(f.key(), f));
       featuresOf = by;
     }
     return features;

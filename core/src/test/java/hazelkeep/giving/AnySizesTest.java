@@ -97,7 +97,7 @@ class AnySizesTest {
   /** Stated sizes that the section has otherwise, and is not told to contradict. */
   private static <D extends Design> List<String> unmet(Sketch<D> s) {
     boolean told = s.findings().stream().anyMatch(f -> f.code().equals("sizes-contradict"));
-    Map<DimKey, Double> read = s.kind().onSection(s.design(), s.aim(), SHOP);
+    Map<DimKey, Double> read = s.dimensions().onSection();
     return s.design().sizes().entrySet().stream()
         .filter(e -> !told && read.containsKey(e.getKey()))
         .filter(e -> Math.abs(read.get(e.getKey()) - e.getValue().mm()) > MET)

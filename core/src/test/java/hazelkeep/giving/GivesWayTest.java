@@ -65,7 +65,7 @@ class GivesWayTest {
 
   /** Each stated size, read on the section that was drawn, is what was stated. */
   private static <D extends Design> void met(Sketch<D> s) {
-    Map<DimKey, Double> read = s.kind().onSection(s.design(), s.aim(), SHOP);
+    Map<DimKey, Double> read = s.dimensions().onSection();
     s.design()
         .sizes()
         .forEach(

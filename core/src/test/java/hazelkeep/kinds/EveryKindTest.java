@@ -150,8 +150,8 @@ class EveryKindTest {
   }
 
   private static <D extends Design> List<DimKey> keysOf(Plan<D> plan) {
-    List<DimKey> out = new ArrayList<>(plan.kind().recorded(plan.design()));
-    for (Feature f : plan.kind().features(plan.design(), plan.aim(), plan.shop())) {
+    List<DimKey> out = new ArrayList<>(plan.sketch().dimensions().recorded());
+    for (Feature f : plan.sketch().dimensions().features()) {
       out.add(f.key());
       out.add(f.keeps());
       Part part = plan.aim().part(f.surface().part());

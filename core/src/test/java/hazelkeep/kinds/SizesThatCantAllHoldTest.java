@@ -85,8 +85,7 @@ class SizesThatCantAllHoldTest {
 
   private <D extends Design> Outcome outcome(Kind<D> kind) {
     Sketch<D> usual = sketch(kind, kind.fresh());
-    List<DimKey> keys =
-        new ArrayList<>(kind.onSection(usual.design(), usual.aim(), usual.shop()).keySet());
+    List<DimKey> keys = new ArrayList<>(usual.dimensions().onSection().keySet());
     keys.removeIf(k -> !usual.aim().dims().containsKey(k));
     Collections.shuffle(keys, random);
     Map<String, Double> sizes = new TreeMap<>();
@@ -215,7 +214,7 @@ class SizesThatCantAllHoldTest {
   }
 
   private static <D extends Design> Map<DimKey, Double> read(Sketch<D> s) {
-    return s.kind().onSection(s.design(), s.aim(), s.shop());
+    return s.dimensions().onSection();
   }
 
   /** A spigot alone decides: its mate follows with the clearance of the class. */

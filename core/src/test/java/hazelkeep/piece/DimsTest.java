@@ -29,7 +29,7 @@ class DimsTest {
   private final Shop shop = Shop.starter();
 
   private List<Feature> features(LiddedBox box) {
-    return kind.features(box, kind.aim(box, resolve(box, Map.of()), shop), shop);
+    return kind.dimensions(box, kind.aim(box, resolve(box, Map.of()), shop), shop).features();
   }
 
   private Map<DimKey, Dim> resolve(LiddedBox box, Map<DimKey, Double> readings) {

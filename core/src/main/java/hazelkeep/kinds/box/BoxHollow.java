@@ -13,21 +13,20 @@ import hazelkeep.element.Built;
 import hazelkeep.element.DishedFoot;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
-import hazelkeep.element.Grip;
 import hazelkeep.element.Lay;
 import hazelkeep.element.PartDraft;
+import hazelkeep.element.Side;
 import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.box.LiddedBox.School;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Boring;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.practice.Line;
@@ -41,6 +40,7 @@ import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The hollow of a box's body: from its brim, or from the recess that the lid's spigot sits in, down
@@ -145,55 +145,41 @@ record BoxHollow(LiddedBox d, List<SizeRule> rules) implements Element {
   }
 
   @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions d) {
     double floor = floorAt(b);
+    double mouth = mouth(b);
     double r = b.mm(INSIDE) / 2;
-    m.inside(INSIDE.path(), "⌀ inside", floor + b.mm(DEPTH) * AT, BODY)
-        .deep(DEPTH.path(), "deep", floor, mouth(b), r, BODY)
-        .deep(FLOOR.path(), "floor", b.at(Edge.from(BODY_HEIGHT)), floor, r, BODY)
-        .read(HOLE.path(), "hole", mouth(b), -1, BODY);
+    Point wall = new Point(mouth - b.mm(DEPTH) / 2, r);
+    d.size(INSIDE, ON)
+        .widest()
+        .inside("⌀ inside", floor + b.mm(DEPTH) * AT)
+        .corrects(Feature.Kind.SHAPE)
+        .recorded()
+        .grip(Grip.round(INSIDE, "inside wall", wall, Optional.empty()));
+    Handle handle = new Handle(DEPTH.path(), "floor", new Point(floor, r * NEAR), true, false);
+    d.size(DEPTH, ON)
+        .reads(s -> s.top(BODY) - s.low(ON))
+        .deep("deep", floor, mouth, r)
+        .corrects(Feature.Kind.SHAPE, FLOOR)
+        .recorded()
+        .grip(Grip.of(DEPTH, handle, p -> mouth - p.z()));
+    d.size(FLOOR, ON)
+        .reads(s -> s.low(ON) - s.low(new SurfaceId(BODY, Side.NAME)))
+        .deep("floor", b.at(Edge.from(BODY_HEIGHT)), floor, r);
+    d.size(HOLE, BODY).deep("hole", mouth, -1);
+    if (this.d.floor() == LiddedBox.Floor.FLAT) {
+      d.size(CORNER, ON).reads(s -> BoxRoom.floorCorner(this.d, b::mm));
+    }
   }
+
+  /** The floor is dragged so far out, as a share of its radius. */
+  private static final double NEAR = 0.4;
 
   /** How far up its diameter stands on the drawing, as a share of its depth. */
   private static final double AT = 0.42;
 
-  /** The floor stays where it is in the wood when a mouth is cut back. */
-  @Override
-  public List<Feature> features() {
-    return List.of(
-        new Feature(DEPTH, ON, Feature.Kind.SHAPE, FLOOR),
-        new Feature(INSIDE, ON, Feature.Kind.SHAPE, INSIDE));
-  }
-
-  @Override
-  public List<DimKey> recorded() {
-    return List.of(INSIDE, DEPTH);
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    double floor = s.low(BODY, ON.name());
-    s.across(INSIDE.path(), BODY, ON.name())
-        .is(DEPTH.path(), s.top(BODY) - floor)
-        .is(FLOOR.path(), floor - s.low(BODY, hazelkeep.element.Side.NAME));
-    if (d.floor() == LiddedBox.Floor.FLAT) {
-      s.is(CORNER.path(), BoxRoom.floorCorner(d, b::mm));
-    }
-  }
-
   @Override
   public List<Boring> boring(Built b) {
     return List.of(new BoxBoring(d, b, mouth(b)).body());
-  }
-
-  @Override
-  public List<Grip> grips(Built b) {
-    double mouth = mouth(b);
-    Point wall = new Point(mouth - b.mm(DEPTH) / 2, b.mm(INSIDE) / 2);
-    Point floor = new Point(floorAt(b), b.mm(INSIDE) / 5);
-    return List.of(
-        Grip.of(
-            INSIDE, new Handle(INSIDE.path(), "inside wall", wall, false, true), p -> 2 * p.r()),
-        Grip.of(DEPTH, new Handle(DEPTH.path(), "floor", floor, true, false), p -> mouth - p.z()));
   }
 }

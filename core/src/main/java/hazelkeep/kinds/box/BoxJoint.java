@@ -7,7 +7,10 @@ import static hazelkeep.kinds.box.BoxSizes.SHOULDER;
 
 import hazelkeep.element.Built;
 import hazelkeep.element.Element;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.OnSection;
+import hazelkeep.wood.SurfaceId;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What the joint of a box leaves: its shoulder, the air under its spigot.
@@ -15,15 +18,17 @@ import hazelkeep.piece.OnSection;
  * @param over whether the lid goes over the body's spigot
  */
 record BoxJoint(boolean over) implements Element {
+
   @Override
-  public void onSection(Built b, OnSection s) {
-    String on = over ? BoxParts.BODY : BoxParts.LID;
-    String in = over ? BoxParts.LID : BoxParts.BODY;
-    double deep = over ? s.high(in, "recess") - s.bottom(in) : s.top(in) - s.low(in, "recess");
-    double length = s.high(on, "spigot") - s.low(on, "spigot");
-    s.across(JOINT.path(), on, "spigot")
-        .is(SHOULDER.path(), s.widest(on, "shoulder") - s.narrowest(on, "shoulder"))
-        .is(RECESS_DEEP.path(), deep)
-        .is(AIR.path(), deep - length);
+  public void dimensions(Built b, Dimensions d) {
+    SurfaceId on = new SurfaceId(over ? BoxParts.BODY : BoxParts.LID, "spigot");
+    SurfaceId in = new SurfaceId(over ? BoxParts.LID : BoxParts.BODY, "recess");
+    SurfaceId shoulder = new SurfaceId(on.part(), "shoulder");
+    ToDoubleFunction<OnSection> deep =
+        s -> over ? s.high(in) - s.bottom(in.part()) : s.top(in.part()) - s.low(in);
+    d.size(JOINT, on).widest();
+    d.size(SHOULDER, shoulder).reads(s -> s.widest(shoulder) - s.narrowest(shoulder));
+    d.size(RECESS_DEEP, in).reads(deep);
+    d.size(AIR, on).reads(s -> deep.applyAsDouble(s) - (s.high(on) - s.low(on)));
   }
 }

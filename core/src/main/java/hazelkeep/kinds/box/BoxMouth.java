@@ -12,16 +12,13 @@ import hazelkeep.element.Element;
 import hazelkeep.element.Lay;
 import hazelkeep.element.PartDraft;
 import hazelkeep.element.Spigot;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.Sane;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
-import java.util.ArrayList;
-import java.util.List;
 
 /**
  * The recess in a box's mouth that the lid's spigot sits in, and the ledge that it stands over.
@@ -56,24 +53,13 @@ record BoxMouth(LiddedBox d) implements Element {
   }
 
   @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions to) {
     double mouth = mouth(b);
     double middle = mouth - b.mm(RECESS_DEEP) / 2;
-    m.inside(RECESS.path(), "⌀ recess", middle, BODY)
-        .read(RECESS_DEEP.path(), "recess", mouth, -1, BODY);
+    to.size(RECESS, ON).inside("⌀ recess", middle).corrects(Feature.Kind.INNER);
+    to.size(RECESS_DEEP, ON).deep("recess", mouth, -1).corrects(Feature.Kind.SHAPE);
     if (!d.threaded()) {
-      m.turned(Spigot.JAM.path(), "jam", Measure.Kind.INSIDE, middle, BODY);
+      to.size(Spigot.JAM, ON).inside("jam", middle).atBench().corrects(Feature.Kind.INNER);
     }
-  }
-
-  @Override
-  public List<Feature> features() {
-    List<Feature> out = new ArrayList<>();
-    out.add(new Feature(RECESS, ON, Feature.Kind.INNER, RECESS));
-    out.add(new Feature(RECESS_DEEP, ON, Feature.Kind.SHAPE, RECESS_DEEP));
-    if (!d.threaded()) {
-      out.add(new Feature(Spigot.JAM, ON, Feature.Kind.INNER, Spigot.JAM));
-    }
-    return out;
   }
 }

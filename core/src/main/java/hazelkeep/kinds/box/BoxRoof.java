@@ -10,7 +10,6 @@ import static hazelkeep.kinds.box.BoxSizes.RECESS_DEEP;
 import hazelkeep.element.Built;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
-import hazelkeep.element.Grip;
 import hazelkeep.element.Lay;
 import hazelkeep.element.PartDraft;
 import hazelkeep.element.Side;
@@ -18,13 +17,13 @@ import hazelkeep.element.SizeRule;
 import hazelkeep.element.Spigot;
 import hazelkeep.finding.Entry;
 import hazelkeep.kinds.box.LiddedBox.School;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.piece.Boring;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.Measure;
-import hazelkeep.piece.Measures;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
@@ -38,6 +37,7 @@ import hazelkeep.wood.Role;
 import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * The hollow of a box's lid: behind the recess that goes over the body's spigot, or in the lid's
@@ -163,47 +163,40 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
         LID);
   }
 
-  @Override
-  public void measures(Built b, Measures m) {
-    double face = face(b);
-    m.deep(LID_DEPTH.path(), "deep", face, roof(b), b.mm(LID_INSIDE) / 2, LID)
-        .turned(
-            LID_INSIDE.path(), "inside", Measure.Kind.INSIDE, roof(b) - b.mm(LID_DEPTH) / 3, LID);
-    if (over()) {
-      m.inside(RECESS.path(), "⌀ recess", face + b.mm(RECESS_DEEP) / 2, LID)
-          .read(RECESS_DEEP.path(), "recess", face, 1, LID);
-    }
-  }
-
   /** The roof stays where it is in the wood when a mouth is cut back. */
   @Override
-  public List<Feature> features() {
-    List<Feature> out =
-        new ArrayList<>(
-            List.of(
-                new Feature(LID_DEPTH, ON, Feature.Kind.SHAPE, LID_THICK),
-                new Feature(LID_INSIDE, ON, Feature.Kind.SHAPE, LID_INSIDE)));
+  public void dimensions(Built b, Dimensions to) {
+    double face = face(b);
+    double roof = roof(b);
+    Point at = new Point(roof, b.mm(LID_INSIDE) / 6);
+    Handle handle = new Handle(LID_DEPTH.path(), "inside of the lid", at, true, false);
+    to.size(LID_DEPTH, ON)
+        .reads(s -> s.high(ON) - s.bottom(LID))
+        .deep("deep", face, roof, b.mm(LID_INSIDE) / 2)
+        .corrects(Feature.Kind.SHAPE, LID_THICK)
+        .recorded()
+        .grip(Grip.of(LID_DEPTH, handle, p -> p.z() - face));
+    to.size(LID_THICK, ON).reads(s -> s.top(LID) - s.high(ON));
+    to.size(LID_INSIDE, ON)
+        .sees(this::inside)
+        .inside("inside", roof - b.mm(LID_DEPTH) / 3)
+        .atBench()
+        .corrects(Feature.Kind.SHAPE);
+    Dimension recess = to.size(RECESS, WALL).recorded();
+    Dimension deep = to.size(RECESS_DEEP, WALL).recorded();
     if (over()) {
-      out.add(new Feature(RECESS, WALL, Feature.Kind.INNER, RECESS));
-      out.add(new Feature(RECESS_DEEP, ON, Feature.Kind.SHAPE, RECESS_DEEP));
+      recess.inside("⌀ recess", face + b.mm(RECESS_DEEP) / 2).corrects(Feature.Kind.INNER);
+      deep.deep("recess", face, 1);
+      to.size(RECESS_DEEP, ON).corrects(Feature.Kind.SHAPE);
     }
-    return out;
   }
 
-  @Override
-  public List<DimKey> recorded() {
-    return List.of(RECESS, RECESS_DEEP, LID_DEPTH);
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    double face = s.bottom(LID);
-    double high = s.high(LID, ON.name());
-    s.is(LID_DEPTH.path(), high - face).is(LID_THICK.path(), s.top(LID) - high);
-    double roof = over() ? s.high(LID, WALL.name()) : face;
-    if (high - roof > FLAT) {
-      s.is(LID_INSIDE.path(), 2 * s.widest(LID, ON.name(), z -> z > roof + SEEN));
-    }
+  /** How wide its hollow is above the recess, where it goes on there. */
+  private OptionalDouble inside(OnSection s) {
+    double roof = over() ? s.high(WALL) : s.bottom(LID);
+    return s.high(ON) - roof > FLAT
+        ? OptionalDouble.of(2 * s.widest(ON, z -> z > roof + SEEN))
+        : OptionalDouble.empty();
   }
 
   /** Corners nearer than this are one, mm. */
@@ -212,16 +205,5 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
   @Override
   public List<Boring> boring(Built b) {
     return List.of(BoxBoring.lid(d, b, face(b)));
-  }
-
-  @Override
-  public List<Grip> grips(Built b) {
-    double face = face(b);
-    Point at = new Point(roof(b), b.mm(LID_INSIDE) / 6);
-    return List.of(
-        Grip.of(
-            LID_DEPTH,
-            new Handle(LID_DEPTH.path(), "inside of the lid", at, true, false),
-            p -> p.z() - face));
   }
 }

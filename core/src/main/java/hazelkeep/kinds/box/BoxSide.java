@@ -9,7 +9,6 @@ import static hazelkeep.kinds.box.BoxSizes.WIDEST;
 import hazelkeep.element.Built;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
-import hazelkeep.element.Grip;
 import hazelkeep.element.Lay;
 import hazelkeep.element.Outside;
 import hazelkeep.element.PartDraft;
@@ -17,16 +16,19 @@ import hazelkeep.element.Side;
 import hazelkeep.element.SizeRule;
 import hazelkeep.kinds.box.LiddedBox.Form;
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
+import hazelkeep.piece.Grip;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.solid.Profile;
 import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * The outside of one half of a box: its stretch of the line that runs over both.
@@ -105,47 +107,32 @@ record BoxSide(LiddedBox d, String part, List<SizeRule> rules) implements Elemen
   }
 
   @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions to) {
     double low = b.at(Edge.from(height()));
-    m.length(height().path(), part, low, b.at(Edge.to(height())), part);
-    if (!lid()) {
-      m.outside(WIDEST.path(), "⌀", low + b.mm(BODY_HEIGHT) / 2, part);
-      if (d.form() != Form.STRAIGHT) {
-        m.outside(FOOT.path(), "⌀ foot", low, part);
-      }
-    }
-  }
-
-  @Override
-  public List<DimKey> stays() {
-    return List.of(height());
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    double low = s.low(part, Side.NAME);
-    s.is(height().path(), (lid() ? s.top(part) : s.high(part, Side.NAME)) - low);
-    s.is(
-        (lid() ? TOP : FOOT).path(),
-        2 * (lid() ? s.last(part, Side.NAME) : s.first(part, Side.NAME)));
-  }
-
-  @Override
-  public List<Grip> grips(Built b) {
-    List<Grip> out = new ArrayList<>();
-    if (d.form() == Form.FREE) {
-      return out;
+    SurfaceId on = new SurfaceId(part, Side.NAME);
+    to.size(height(), on)
+        .reads(s -> (lid() ? s.top(part) : s.high(on)) - s.low(on))
+        .length(part, low, b.at(Edge.to(height())))
+        .stays();
+    double belly = (b.mm(BODY_HEIGHT) + b.mm(LID_HEIGHT) - b.mm(BoxLine.cap(d))) / 2;
+    Dimension widest = to.size(WIDEST, on);
+    if (d.form() == Form.BARREL && lid() == belly > b.mm(BODY_HEIGHT)) {
+      widest.grip(grip(b, WIDEST, "belly", belly));
     }
     if (lid()) {
-      out.add(grip(b, TOP, "top edge", high(b)));
-    } else {
-      out.add(grip(b, FOOT, "foot", 0));
+      end(to.size(TOP, on).last(), () -> grip(b, TOP, "top edge", high(b)));
+      return;
     }
-    double belly = (b.mm(BODY_HEIGHT) + b.mm(LID_HEIGHT) - b.mm(BoxLine.cap(d))) / 2;
-    if (d.form() == Form.BARREL && lid() == belly > b.mm(BODY_HEIGHT)) {
-      out.add(grip(b, WIDEST, "belly", belly));
+    widest.outside("⌀", low + b.mm(BODY_HEIGHT) / 2);
+    Dimension foot = end(to.size(FOOT, on).first(), () -> grip(b, FOOT, "foot", 0));
+    if (d.form() != Form.STRAIGHT) {
+      foot.outside("⌀ foot", low);
     }
-    return out;
+  }
+
+  /** An end is dragged, but for that of a free outline, which has points of its own. */
+  private Dimension end(Dimension across, Supplier<Grip> grip) {
+    return d.form() == Form.FREE ? across : across.grip(grip.get());
   }
 
   private Grip grip(Built b, DimKey key, String label, double closed) {

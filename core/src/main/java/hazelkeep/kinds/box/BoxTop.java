@@ -5,17 +5,18 @@ import static hazelkeep.kinds.box.BoxSizes.TOP;
 import hazelkeep.element.Built;
 import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
-import hazelkeep.element.Grip;
 import hazelkeep.element.Lay;
 import hazelkeep.element.PartDraft;
 import hazelkeep.element.SizeRule;
 import hazelkeep.measure.DimKey;
+import hazelkeep.piece.Dimensions;
+import hazelkeep.piece.Grip;
 import hazelkeep.piece.Handle;
-import hazelkeep.piece.OnSection;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
 import hazelkeep.solid.Polyline;
 import hazelkeep.wood.Role;
+import hazelkeep.wood.SurfaceId;
 import java.util.List;
 
 /**
@@ -58,20 +59,14 @@ record BoxTop(LiddedBox d, List<SizeRule> rules, BoxSide side) implements Elemen
   }
 
   @Override
-  public void onSection(Built b, OnSection s) {
-    s.along(BoxLine.cap(d).path(), BoxParts.LID, NAME);
-  }
-
-  @Override
-  public List<Grip> grips(Built b) {
+  public void dimensions(Built b, Dimensions to) {
     DimKey cap = BoxLine.cap(d);
     double top = b.at(Edge.to(BoxSizes.LID_HEIGHT));
     Point at = new Point(top - b.mm(cap), b.mm(TOP) / 2 * OUT);
     String label = d.top() == LiddedBox.Top.DOME ? "dome" : "round-over";
-    return List.of(
-        Grip.of(
-            cap,
-            new Handle(cap.path(), label, at, true, false),
-            p -> Math.max(LEAST, top - p.z())));
+    Handle handle = new Handle(cap.path(), label, at, true, false);
+    to.size(cap, new SurfaceId(BoxParts.LID, NAME))
+        .along()
+        .grip(Grip.of(cap, handle, p -> Math.max(LEAST, top - p.z())));
   }
 }

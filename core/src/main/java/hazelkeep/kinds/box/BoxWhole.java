@@ -7,8 +7,8 @@ import hazelkeep.element.Built;
 import hazelkeep.element.Element;
 import hazelkeep.element.Side;
 import hazelkeep.element.SizeRule;
-import hazelkeep.measure.DimKey;
-import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Dimensions;
+import hazelkeep.wood.SurfaceId;
 import java.util.List;
 
 /**
@@ -23,17 +23,12 @@ record BoxWhole(List<SizeRule> rules) implements Element {
   }
 
   @Override
-  public List<DimKey> recorded() {
-    return List.of(WIDEST, HEIGHT);
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    String body = BoxParts.BODY;
-    String lid = BoxParts.LID;
-    double low = s.high(body, Side.NAME) - s.low(body, Side.NAME);
-    double high = s.top(lid) - s.low(lid, Side.NAME);
-    double wide = Math.max(s.widest(body, Side.NAME), s.widest(lid, Side.NAME));
-    s.is(HEIGHT.path(), low + high).is(WIDEST.path(), 2 * wide);
+  public void dimensions(Built b, Dimensions d) {
+    SurfaceId body = new SurfaceId(BoxParts.BODY, Side.NAME);
+    SurfaceId lid = new SurfaceId(BoxParts.LID, Side.NAME);
+    d.size(WIDEST, body).reads(s -> 2 * Math.max(s.widest(body), s.widest(lid))).recorded();
+    d.size(HEIGHT, body)
+        .reads(s -> s.high(body) - s.low(body) + s.top(lid.part()) - s.low(lid))
+        .recorded();
   }
 }

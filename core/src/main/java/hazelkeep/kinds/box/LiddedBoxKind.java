@@ -132,7 +132,7 @@ public final class LiddedBoxKind extends ComposedKind<LiddedBox> {
 
   /** A cylinder of which one end is dragged tapers; the other end stays as it is. */
   @Override
-  protected LiddedBox held(LiddedBox d, Aim aim, DimKey dragged) {
+  public LiddedBox held(LiddedBox d, Aim aim, DimKey dragged) {
     if (d.form() != Form.STRAIGHT || !List.of(FOOT, TOP).contains(dragged)) {
       return d;
     }
@@ -199,7 +199,7 @@ public final class LiddedBoxKind extends ComposedKind<LiddedBox> {
 
   /** Heights stay, unless one of them is what changes; then the other half does. */
   @Override
-  public List<DimKey> stays(LiddedBox d, Set<DimKey> named) {
+  public List<DimKey> stays(LiddedBox d, List<DimKey> staying, Set<DimKey> named) {
     List<DimKey> out = new ArrayList<>(List.of(Spigot.LENGTH));
     if (!named.contains(HEIGHT)) {
       out.addAll(List.of(BODY_HEIGHT, LID_HEIGHT));

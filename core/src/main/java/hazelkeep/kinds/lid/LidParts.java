@@ -2,6 +2,7 @@ package hazelkeep.kinds.lid;
 
 import hazelkeep.element.Along;
 import hazelkeep.element.Bend;
+import hazelkeep.element.Built;
 import hazelkeep.element.Cap;
 import hazelkeep.element.ChuckTenon;
 import hazelkeep.element.Edge;
@@ -16,6 +17,7 @@ import hazelkeep.element.Station;
 import hazelkeep.element.Stock;
 import hazelkeep.element.Whole;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
 import hazelkeep.practice.Line;
 import hazelkeep.wood.SurfaceId;
@@ -81,9 +83,8 @@ final class LidParts {
   private static Element read() {
     return new Element() {
       @Override
-      public List<Feature> features() {
-        SurfaceId on = new SurfaceId(LID, Side.NAME);
-        return List.of(new Feature(LidSizes.EDGE, on, Feature.Kind.SKIN, LidSizes.EDGE));
+      public void dimensions(Built b, Dimensions d) {
+        d.size(LidSizes.EDGE, new SurfaceId(LID, Side.NAME)).corrects(Feature.Kind.SKIN);
       }
     };
   }

@@ -10,9 +10,8 @@ import hazelkeep.element.Spigot;
 import hazelkeep.element.Work;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Feature;
-import hazelkeep.piece.Measures;
-import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Tries;
 import hazelkeep.route.Finding;
@@ -101,29 +100,19 @@ record UnderHollow(SurfaceId on, SizeRule wide, SizeRule deep) implements Elemen
   }
 
   @Override
-  public void measures(Built b, Measures m) {
+  public void dimensions(Built b, Dimensions d) {
     double low = end(b);
     double r = b.mm(diameter()) / 2;
-    m.inside(diameter().path(), "⌀ inside", low + b.mm(Spigot.LENGTH) / 2, on.part());
-    m.deep(depth().path(), "deep", low, low + b.mm(depth()), r / 2, on.part());
-  }
-
-  @Override
-  public List<Feature> features() {
-    return List.of(
-        new Feature(diameter(), on, Feature.Kind.SHAPE, diameter()),
-        new Feature(depth(), on, Feature.Kind.SHAPE, depth()));
-  }
-
-  @Override
-  public List<DimKey> recorded() {
-    return List.of(diameter(), depth());
-  }
-
-  @Override
-  public void onSection(Built b, OnSection s) {
-    s.is(diameter().path(), 2 * s.last(on.part(), on.name()));
-    s.is(depth().path(), s.high(on.part(), on.name()) - s.low(on.part(), on.name()));
+    d.size(diameter(), on)
+        .last()
+        .inside("⌀ inside", low + b.mm(Spigot.LENGTH) / 2)
+        .corrects(Feature.Kind.SHAPE)
+        .recorded();
+    d.size(depth(), on)
+        .along()
+        .deep("deep", low, low + b.mm(depth()), r / 2)
+        .corrects(Feature.Kind.SHAPE)
+        .recorded();
   }
 
   /** Hollowed. */

@@ -10,7 +10,7 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Wording;
-import hazelkeep.piece.OnSection;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.Sane;
 import hazelkeep.piece.Told;
 import hazelkeep.practice.Line;
@@ -133,13 +133,8 @@ final class Vessel implements Make.Given {
   }
 
   @Override
-  public List<DimKey> recorded() {
-    return List.of(MOUTH, RIM);
-  }
-
-  @Override
-  public void onSection(hazelkeep.element.Built b, OnSection s) {
-    s.is(MOUTH.path(), 2 * s.widest(PART, INSIDE.name()));
-    s.is(RIM.path(), 2 * s.widest(PART, "rim"));
+  public void dimensions(hazelkeep.element.Built b, Dimensions d) {
+    d.size(MOUTH, INSIDE).widest().recorded();
+    d.size(RIM, new SurfaceId(PART, "rim")).widest().recorded();
   }
 }

@@ -214,7 +214,7 @@ public final class MillKind extends ComposedKind<Mill> {
   }
 
   @Override
-  public List<DimKey> stays(Mill d, Set<DimKey> named) {
+  public List<DimKey> stays(Mill d, List<DimKey> staying, Set<DimKey> named) {
     boolean whole = named.contains(HEIGHT) || named.contains(THREAD);
     return Stream.of(HEIGHT, HEAD_HEIGHT).filter(k -> !named.contains(k) && !whole).toList();
   }

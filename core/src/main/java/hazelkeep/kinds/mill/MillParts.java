@@ -185,11 +185,9 @@ final class MillParts {
   }
 
   Make make() {
+    Whole whole = Whole.of(sizes.whole(), List.of(bodySide, headSide));
     List<Element> others =
-        List.of(
-            Whole.of(sizes.whole(), List.of(bodySide, headSide)),
-            new MillShaft(sizes.shaft(), HEAD, AT_TOP),
-            holes);
+        List.of(whole, new MillShaft(sizes.shaft(), HEAD, AT_TOP, whole.read()), holes);
     return new Make(
         stock, along(), List.of(body(), head()), others, spigot.joint(d.fit()), List.of());
   }

@@ -13,8 +13,9 @@ import hazelkeep.element.Edge;
 import hazelkeep.element.Element;
 import hazelkeep.element.SizeRule;
 import hazelkeep.finding.Entry;
-import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.piece.Dimension;
+import hazelkeep.piece.Dimensions;
 import hazelkeep.piece.OnSection;
 import hazelkeep.piece.Told;
 import hazelkeep.piece.Tries;
@@ -22,6 +23,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.route.Finding;
 import hazelkeep.solid.Point;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * The bought shaft that goes through a mill, with the thread of its nut.
@@ -29,8 +31,10 @@ import java.util.List;
  * @param rules of its sizes
  * @param part that its thread looks out of
  * @param top where it does
+ * @param high how high the closed mill was drawn
  */
-record MillShaft(List<SizeRule> rules, String part, Edge top) implements Element {
+record MillShaft(List<SizeRule> rules, String part, Edge top, ToDoubleFunction<OnSection> high)
+    implements Element {
   /** Sizes that differ by less are one, mm. */
   private static final double SAME = 1e-9;
 
@@ -71,17 +75,12 @@ record MillShaft(List<SizeRule> rules, String part, Edge top) implements Element
     }
   }
 
-  @Override
-  public List<DimKey> recorded() {
-    return List.of(THREAD);
-  }
-
   /** It stands on the foot's own plane less what is sunk: so much of it looks out at the top. */
   @Override
-  public void onSection(Built b, OnSection s) {
+  public void dimensions(Built b, Dimensions d) {
+    Dimension out = d.size(THREAD, "").recorded();
     if (b.mm(SHAFT_LONG) > 0) {
-      double high = s.done().get(HEIGHT);
-      s.is(THREAD.path(), b.mm(SUNK) + b.mm(SHAFT_LONG) - high);
+      out.reads(s -> b.mm(SUNK) + b.mm(SHAFT_LONG) - high.applyAsDouble(s));
     }
   }
 }

@@ -63,7 +63,7 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
 
   /** A cylinder of which one end is dragged tapers; the other end stays as it is. */
   @Override
-  protected BoredVessel held(BoredVessel d, Aim aim, DimKey dragged) {
+  public BoredVessel held(BoredVessel d, Aim aim, DimKey dragged) {
     if (d.form() != Form.STRAIGHT || !List.of(FOOT, RIM).contains(dragged)) {
       return d;
     }

@@ -27,7 +27,7 @@ public record Made(String label, String wished, String made, String how) {
   public static <D extends Design> List<Made> of(
       Plan<D> plan, Plan<?> wished, Map<DimKey, Double> closed, Show show) {
     List<Made> out = new ArrayList<>();
-    for (DimKey key : plan.kind().recorded(plan.design())) {
+    for (DimKey key : plan.sketch().dimensions().recorded()) {
       Dim d = plan.aim().dims().get(key);
       boolean measured = d.origin() == Origin.MEASURED;
       // What was measured is known from the log; only a size that was not is told as it was closed.

@@ -1,8 +1,6 @@
-package hazelkeep.element;
+package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
-import hazelkeep.piece.BoreWalls;
-import hazelkeep.piece.Handle;
 import hazelkeep.solid.Point;
 import java.util.Map;
 import java.util.Optional;
