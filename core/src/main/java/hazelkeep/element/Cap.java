@@ -62,8 +62,7 @@ public record Cap(SurfaceId on, SizeRule rule, Outside side, Edge top, ToDoubleF
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.size(high().path())
-        .below(lay.mm(top.stretch()) + EDGE, "the height under it", top.stretch().path());
+    sane.size(high()).below(lay.mm(top.stretch()) + EDGE, "the height under it", top.stretch());
   }
 
   /** Lengths that differ by less are one, mm. */

@@ -74,8 +74,7 @@ public record ChuckTenon(
         (d, usual) ->
             usual.mm() >= d.planned(bore) + 2 * d.custom(Line.WALL_CHUCK_TENON)
                 ? usual
-                : Tenons.widest(d, length().path(), Wording.of("any.as-wide-as-the-jaws"))
-                    .orElse(usual));
+                : Tenons.widest(d, length(), Wording.of("any.as-wide-as-the-jaws")).orElse(usual));
   }
 
   /**
@@ -88,7 +87,7 @@ public record ChuckTenon(
         (d, usual) ->
             d.mm(height) / usual.mm() <= d.custom(Line.HOLD_LEVER_NONE)
                 ? usual
-                : Tenons.widest(d, length().path(), Wording.of("chuckTenon.as-wide-as-the-jaws"))
+                : Tenons.widest(d, length(), Wording.of("chuckTenon.as-wide-as-the-jaws"))
                     .filter(v -> v.mm() > usual.mm())
                     .orElse(usual));
   }
@@ -127,13 +126,13 @@ public record ChuckTenon(
             name + " tenon, at its end",
             8,
             200,
-            d -> wider.apply(d, Tenons.tenonEnd(d, length().path()))),
+            d -> wider.apply(d, Tenons.tenonEnd(d, length()))),
         new SizeRule(
             root(),
             name + " tenon, at its root",
             6,
             200,
-            d -> Tenons.tenonRoot(d, diameter().path(), length().path())));
+            d -> Tenons.tenonRoot(d, diameter(), length())));
   }
 
   @Override

@@ -142,11 +142,11 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   }
 
   private void sane(D design, Make make, Lay lay, Sane sane) {
-    sane.size(StockRules.OFF.path())
+    sane.size(StockRules.OFF)
         .below(
             Blank.reaches(make.stock().blank(), new Blank.Lying(0, lay.mm(StockRules.ACROSS), 0)),
             "the radius of the blank",
-            StockRules.ACROSS.path());
+            StockRules.ACROSS);
     sane(design, lay, sane);
     make.elements().forEach(e -> e.sane(lay, sane));
   }
@@ -287,7 +287,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
   @Override
   public final List<StickPiece> stick(D design, Map<DimKey, Dim> dims) {
     Stick stick = new Stick(dims);
-    made(design).stick().forEach(s -> stick.add(s.key().path(), s.word(), s.kept()));
+    made(design).stick().forEach(s -> stick.add(s.key(), s.word(), s.kept()));
     return stick.done();
   }
 

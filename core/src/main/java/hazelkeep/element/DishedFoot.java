@@ -128,7 +128,7 @@ public record DishedFoot(
 
   /** Where the land is stated the recess is what that leaves. */
   private Rule.Value mouth(Dims<?> d) {
-    Rule.Value usual = FootRecess.rule(d, across.path(), HOLLOW.path());
+    Rule.Value usual = FootRecess.rule(d, across, HOLLOW);
     return d.stated(LAND)
         .map(
             land -> {
@@ -213,9 +213,9 @@ public record DishedFoot(
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(HOLLOW.path(), at.stretch().path());
+    sane.below(HOLLOW, at.stretch());
     if (by.offered && held(lay)) {
-      sane.below(WIDE.path(), across.path());
+      sane.below(WIDE, across);
     }
   }
 
@@ -261,7 +261,7 @@ public record DishedFoot(
   public void first(SetupDraft s, Work w) {
     double within = w.built().custom(Line.READ_HOLLOW);
     String gauge = w.built().shop().depthGauge().name();
-    Act.Read deep = Acts.read(HOLLOW.path(), gauge, "from the foot's rim", within, 2 * within);
+    Act.Read deep = Acts.read(HOLLOW, gauge, "from the foot's rim", within, 2 * within);
     s.step(
         "foot",
         Wording.of("dishedFoot.finish-the-foot-and-its"),

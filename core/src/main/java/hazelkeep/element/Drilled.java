@@ -161,15 +161,15 @@ public class Drilled implements Element {
                     List.of(
                         Map.entry(sizes.diameter(), sizes.depth()),
                         Map.entry(n.diameter(), n.depth()))));
-    left.within().forEach(out -> sane.below(sizes.diameter().path(), out.path()));
+    left.within().forEach(out -> sane.below(sizes.diameter(), out));
     double room = place.way() * (lay.at(place.mouth()) - lay.at(left.end()));
-    sane.size(sizes.depth().path())
+    sane.size(sizes.depth())
         .with("its point", point(lay) - lay.mm(sizes.depth()))
         .below(
             room,
             "the height of the " + place.on().part(),
-            left.end().stretch().path(),
-            place.mouth().stretch().path());
+            left.end().stretch(),
+            place.mouth().stretch());
   }
 
   @Override

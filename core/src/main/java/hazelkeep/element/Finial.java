@@ -139,7 +139,7 @@ final class Finial implements AddedElement {
     List<Act> acts =
         List.of(
             new Act.Remove(added.part(), sunk.hole(), Set.of(sunk.wall().id()), List.of()),
-            Acts.read(sizes.hole().path(), shop.caliper().name(), "at its mouth", within, within));
+            Acts.read(sizes.hole(), shop.caliper().name(), "at its mouth", within, within));
     return List.of(
         new Step(
             step(setup),

@@ -169,7 +169,7 @@ record FinialWork(FinialPart p, String called, Aim aim, Shop shop) {
         Speeds.At.TURNING,
         Acts.remove(p.name(), under(aim.mm(p.sizes().tenon()) / 2)),
         acts.bare(0, p.name(), FinialPart.TENON, FinialPart.BASE),
-        Acts.read(p.sizes().tenon().path(), shop.caliper().name(), "on the tenon", within, within),
+        Acts.read(p.sizes().tenon(), shop.caliper().name(), "on the tenon", within, within),
         new Act.Try(p.sizes().added().id(), false));
   }
 }

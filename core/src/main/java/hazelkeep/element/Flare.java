@@ -67,7 +67,7 @@ public record Flare(
   @Override
   public void sane(Lay lay, Sane sane) {
     for (DimKey out : within) {
-      sane.size(bore.path()).with("its flare", 2 * lay.mm(WIDE)).below(out.path(), WIDE.path());
+      sane.size(bore).with("its flare", 2 * lay.mm(WIDE)).below(out, WIDE);
     }
   }
 

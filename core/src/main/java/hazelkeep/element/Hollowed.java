@@ -109,7 +109,7 @@ public class Hollowed extends Drilled {
   @Override
   public void sane(Lay lay, Sane sane) {
     saneHole(lay, sane);
-    sane.below(CORNER.path(), depth().path());
+    sane.below(CORNER, depth());
   }
 
   /** What the hole that it is widened from asks of its sizes. */

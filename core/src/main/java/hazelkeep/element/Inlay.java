@@ -118,7 +118,7 @@ final class Inlay implements AddedElement {
     List<Act> cut = new ArrayList<>();
     cut.add(Acts.remove(added.part(), in.groove()));
     for (InlaySize s : read()) {
-      cut.add(Acts.read(key(s).path(), shop.caliper().name(), s.where(), within, within));
+      cut.add(Acts.read(key(s), shop.caliper().name(), s.where(), within, within));
     }
     List<Act> glue =
         List.of(

@@ -119,8 +119,8 @@ final class Knob implements AddedElement {
     List<Act> acts = new ArrayList<>();
     acts.add(
         new Act.Remove(added.part(), grown.rough().minus(grown.wood()), Set.of(on), List.of()));
-    acts.add(Acts.read(wide.path(), shop.caliper().name(), "at its widest", within, within));
-    acts.add(Acts.read(neck.path(), shop.caliper().name(), "at its neck", within, within));
+    acts.add(Acts.read(wide, shop.caliper().name(), "at its widest", within, within));
+    acts.add(Acts.read(neck, shop.caliper().name(), "at its neck", within, within));
     return List.of(
         new Step(step(setup), "Turn the " + shape.word(), shape.how(), Speeds.At.TURNING, acts));
   }

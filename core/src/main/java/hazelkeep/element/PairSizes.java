@@ -123,7 +123,7 @@ public class PairSizes {
             60,
             d -> practice(d.custom(spigot()), Wording.of("any.8-to-10-mm-on"))));
     out.add(
-        SizeRule.clearance(closes, d -> pair(d).clearance(fit, RECESS.path()))
+        SizeRule.clearance(closes, d -> pair(d).clearance(fit, RECESS))
             .difference(RECESS, Spigot.DIAMETER));
     out.add(
         new SizeRule(
@@ -177,7 +177,7 @@ public class PairSizes {
   }
 
   private Pair<?> pair(Dims<?> d) {
-    return new Pair<>(d, RECESS.path(), Spigot.DIAMETER.path(), closes);
+    return new Pair<>(d, RECESS, Spigot.DIAMETER, closes);
   }
 
   /** What is left under the body's bore, in words. */

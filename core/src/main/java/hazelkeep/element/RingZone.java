@@ -194,8 +194,8 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
                         "A hook",
                         Wording.of("ringZone.leaves-them-square-inside-wants"))),
                 how,
-                SLOT.path(),
-                IN.path()),
+                SLOT,
+                IN),
             Choice.of(
                 "spare",
                 Wording.of("ringZone.a-block-for-a-spare"),
@@ -273,7 +273,7 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
   @Override
   public void sane(Lay lay, Sane sane) {
     if (any()) {
-      sane.below(IN.path(), OUT.path());
+      sane.below(IN, OUT);
       RingCut c = cut(lay);
       double least = c.tool().slot(c.width());
       boolean leans = c.tool().hooked() || c.lean() > 0;
@@ -281,8 +281,7 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
         throw new BadDesign(
             SLOT, Wording.of("ringZone.the-slot-between-rings-takes", Dims.both(least)));
       }
-      sane.size(EDGE.path())
-          .below(c.roundest() + SAME, Wording.of("ringZone.half-the-width-and-the"));
+      sane.size(EDGE).below(c.roundest() + SAME, Wording.of("ringZone.half-the-width-and-the"));
     }
   }
 

@@ -117,7 +117,7 @@ public record Side(
     places.forEach(p -> p.height().ifPresent(up::add));
     up.add(rise.height());
     for (int i = 1; i < up.size(); i++) {
-      sane.below(up.get(i - 1).path(), up.get(i).path());
+      sane.below(up.get(i - 1), up.get(i));
     }
   }
 
@@ -169,7 +169,7 @@ public record Side(
   private Dimension place(Built b, Dimensions d, Station p, Read how) {
     Dimension across = d.size(p.key(), how.at.orElse(new SurfaceId(on.part(), ""))).recorded();
     if (!p.sign().isEmpty()) {
-      across.outside(p.sign(), z(b, p));
+      across.outside(p.sign(), shows(b, p.key(), z(b, p)));
     }
     p.height()
         .ifPresent(

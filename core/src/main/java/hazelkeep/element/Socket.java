@@ -180,13 +180,13 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
       steps.add(Map.entry(keys.hole, keys.bored));
     }
     sane.steps(steps);
-    sane.below(keys.seat.path(), keys.recess.map(Mouth::diameter).orElse(Spigot.DIAMETER).path());
-    sane.size(keys.deep.path())
+    sane.below(keys.seat, keys.recess.map(Mouth::diameter).orElse(Spigot.DIAMETER));
+    sane.size(keys.deep)
         .below(
             lay.at(top) - end(lay),
             Wording.of("socket.the-heads-height-with-its"),
-            end.stretch().path(),
-            top.stretch().path());
+            end.stretch(),
+            top.stretch());
   }
 
   @Override

@@ -207,7 +207,7 @@ public record Spigot(SurfaceId on, List<SizeRule> rules, Outside side, Reach rea
   /** It stays within its own outside, and longer than its recess it is no spigot. */
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(DIAMETER.path(), side.across(reach.up).path());
+    sane.below(DIAMETER, side.across(reach.up));
   }
 
   @Override

@@ -52,7 +52,7 @@ public record StemLine(SurfaceId on, boolean waisted, Customs customs, SizeRule 
             new Choice.Option("WAISTED", "Waisted", waisted),
             new Choice.Option("STRAIGHT", "Straight", straight)),
         chosen,
-        HIGH.path());
+        HIGH);
   }
 
   /** No stem is shorter, mm. */
@@ -68,9 +68,9 @@ public record StemLine(SurfaceId on, boolean waisted, Customs customs, SizeRule 
    */
   public static void room(
       Lay lay, Sane sane, DimKey height, Map.Entry<DimKey, String> low, DimKey high, String less) {
-    sane.size(high.path())
+    sane.size(high)
         .with(low.getValue(), lay.mm(low.getKey()))
-        .below(lay.mm(height) - LEAST, less, height.path(), low.getKey().path());
+        .below(lay.mm(height) - LEAST, less, height, low.getKey());
   }
 
   /**

@@ -66,7 +66,7 @@ public record Stock(
   <D extends Design> List<Rule<D>> rules(List<Stretch> stick, List<DimKey> places) {
     return this.<D>usual()
         .blank(
-            stick.stream().map(s -> s.key().path()).toList(),
+            stick.stream().map(Stretch::key).toList(),
             d -> wide(d, places),
             round.left,
             round.taken)

@@ -104,7 +104,7 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
             Wording.of("threadPair.threaded-pair-both-rings-a"),
             0.5,
             60,
-            d -> new Pair<>(d, recess().path(), Spigot.DIAMETER.path(), Closes.THREAD).wall()),
+            d -> new Pair<>(d, recess(), Spigot.DIAMETER, Closes.THREAD).wall()),
         new SizeRule(SHELF, "Shelf for the flange", 4, 380, this::wide),
         new SizeRule(
             SHELF_DEEP,
@@ -133,15 +133,12 @@ public record ThreadPair(Spigot spigot, Edge rim, DimKey outside) implements Ele
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(Pair.INNER.path(), Pair.OUTER.path());
+    sane.below(Pair.INNER, Pair.OUTER);
     if (lip(lay) > 0) {
-      sane.size(SHELF.path()).below(outside.path(), Pair.OUTER.path());
-      sane.below(recess().path(), SHELF.path());
+      sane.size(SHELF).below(outside, Pair.OUTER);
+      sane.below(recess(), SHELF);
     }
-    spigot
-        .mate()
-        .depth()
-        .ifPresent(deep -> sane.size(SHELF_DEEP.path()).below(deep.path(), Spigot.LENGTH.path()));
+    spigot.mate().depth().ifPresent(deep -> sane.size(SHELF_DEEP).below(deep, Spigot.LENGTH));
   }
 
   private HalfSection room(Lay lay) {

@@ -175,14 +175,14 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
         .forEach(s -> steps.add(Map.entry(s.diameter, s.depth)));
     steps.add(Map.entry(keys.diameter, keys.fromFoot));
     sane.steps(steps);
-    keys.seats.forEach(s -> sane.below(s.diameter.path(), outside.path()));
-    sane.below(keys.diameter.path(), outside.path());
+    keys.seats.forEach(s -> sane.below(s.diameter, outside));
+    sane.below(keys.diameter, outside);
     double high = mouth(lay) - foot(lay);
     DimKey part = ends.foot.stretch();
     Seat inner = keys.seats.get(keys.seats.size() - 1);
-    sane.size(inner.depth.path())
+    sane.size(inner.depth)
         .with("what goes into the mouth", goesIn(lay))
-        .below(high, "the body's height", Spigot.LENGTH.path(), part.path());
+        .below(high, "the body's height", Spigot.LENGTH, part);
   }
 
   @Override

@@ -77,19 +77,19 @@ public final class Work {
   /** A diameter that was turned, read with the calipers. */
   public Act.Read turned(DimKey key, String where) {
     double within = built.custom(Line.READ_TURNED);
-    return Acts.read(key.path(), built.shop().caliper().name(), where, within, within);
+    return Acts.read(key, built.shop().caliper().name(), where, within, within);
   }
 
   /** A diameter of a fit, read with the calipers. */
   public Act.Read fit(DimKey key, String where) {
     double within = built.custom(Line.READ_FIT);
-    return Acts.read(key.path(), built.shop().caliper().name(), where, within, within);
+    return Acts.read(key, built.shop().caliper().name(), where, within, within);
   }
 
   /** A depth, read with the depth gauge. */
   public Act.Read deep(DimKey key, String where) {
     double within = built.custom(Line.READ_TURNED);
-    return Acts.read(key.path(), built.shop().depthGauge().name(), where, within, within);
+    return Acts.read(key, built.shop().depthGauge().name(), where, within, within);
   }
 
   /** The whole route. */

@@ -28,9 +28,8 @@ public record Choice(
 
   /** A decision whose options are compared by some dimensions. */
   public static Choice of(
-      String name, String label, List<Option> options, Enum<?> chosen, String... shows) {
-    return new Choice(
-        name, label, options, chosen.name(), Arrays.stream(shows).map(DimKey::new).toList());
+      String name, String label, List<Option> options, Enum<?> chosen, DimKey... shows) {
+    return new Choice(name, label, options, chosen.name(), List.of(shows));
   }
 
   /** How two parts go together in use. */
@@ -43,7 +42,7 @@ public record Choice(
             .map(f -> new Option(f.name(), upper(f.word()), upper(f.what())))
             .toList(),
         chosen,
-        "joint.clearance");
+        new DimKey("joint.clearance"));
   }
 
   private static String upper(String s) {

@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Choice.Option;
 import java.util.List;
@@ -36,7 +37,7 @@ public enum Closes {
             new Option(
                 "THREAD", "A bought threaded pair", Wording.of("closes.one-ring-is-glued-into"))),
         this,
-        "recess.diameter",
-        "spigot.diameter");
+        new DimKey("recess.diameter"),
+        new DimKey("spigot.diameter"));
   }
 }

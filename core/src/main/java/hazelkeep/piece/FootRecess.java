@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
@@ -73,7 +74,7 @@ public record FootRecess(JawSet jaws, double diameter, double undercut) {
   }
 
   /** The rule of its diameter. */
-  public static Rule.Value rule(Dims<?> d, String foot, String depth) {
+  public static Rule.Value rule(Dims<?> d, DimKey foot, DimKey depth) {
     return of(d.shop(), d.mm(foot), d.mm(depth))
         .map(
             x ->

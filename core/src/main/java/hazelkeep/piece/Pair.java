@@ -28,8 +28,8 @@ public final class Pair<D extends Design> {
   public static final DimKey WALL = new DimKey("insert.wall");
 
   private final Dims<D> d;
-  private final String recess;
-  private final String spigot;
+  private final DimKey recess;
+  private final DimKey spigot;
   private final Closes closes;
 
   /**
@@ -38,7 +38,7 @@ public final class Pair<D extends Design> {
    * @param recess the name of the outer one's diameter
    * @param spigot the name of the inner one's diameter
    */
-  public Pair(Dims<D> d, String recess, String spigot) {
+  public Pair(Dims<D> d, DimKey recess, DimKey spigot) {
     this(d, recess, spigot, Closes.WOOD);
   }
 
@@ -49,7 +49,7 @@ public final class Pair<D extends Design> {
    * @param spigot the name of the inner one's diameter
    * @param closes what lies between them
    */
-  public Pair(Dims<D> d, String recess, String spigot, Closes closes) {
+  public Pair(Dims<D> d, DimKey recess, DimKey spigot, Closes closes) {
     this.d = d;
     this.recess = recess;
     this.spigot = spigot;
@@ -82,7 +82,7 @@ public final class Pair<D extends Design> {
   /**
    * The clearance: what two stated sizes leave, what the rings take, else the middle of a class.
    */
-  public Rule.Value clearance(FitClass fit, String nominal) {
+  public Rule.Value clearance(FitClass fit, DimKey nominal) {
     Optional<Double> outer = outer();
     Optional<Double> inner = inner();
     if (outer.isPresent() && inner.isPresent()) {

@@ -5,6 +5,7 @@ import static hazelkeep.route.Acts.remove;
 
 import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Pass;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Act;
@@ -57,7 +58,7 @@ public final class RecipeSteps {
                     from, aim.mm(StockRules.LENGTH) + BEYOND, aim.mm(StockRules.ROUND) / 2, far)
                 .minus(all ? HalfSection.EMPTY : aim.part(part).target())),
         read(
-            "blank.round",
+            StockRules.ROUND,
             calipers,
             all ? "at both ends" : "where it is rounded",
             aim.custom(Line.STOCK_ROUNDED),
@@ -90,8 +91,8 @@ public final class RecipeSteps {
             HalfSection.box(-BEYOND, from, 0, far)
                 .plus(HalfSection.box(to, aim.mm(StockRules.LENGTH) + BEYOND, 0, far))),
         remove(foot, around(foot, stub).plus(around(top, "tenon"))),
-        read("tenon-foot.diameter", calipers, "across its widest", within, within),
-        read("tenon-top.diameter", calipers, "across its widest", within, within));
+        read(new DimKey("tenon-foot.diameter"), calipers, "across its widest", within, within),
+        read(new DimKey("tenon-top.diameter"), calipers, "across its widest", within, within));
   }
 
   /**

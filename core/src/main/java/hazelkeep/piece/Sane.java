@@ -45,7 +45,7 @@ public final class Sane {
    *
    * @throws BadDesign when it does not
    */
-  public Sane below(String in, String out) {
+  public Sane below(DimKey in, DimKey out) {
     return size(in).below(mm(out), name(out), out);
   }
 
@@ -57,24 +57,24 @@ public final class Sane {
    */
   public Sane steps(List<Map.Entry<DimKey, DimKey>> steps) {
     for (int i = 1; i < steps.size(); i++) {
-      below(steps.get(i).getKey().path(), steps.get(i - 1).getKey().path());
-      below(steps.get(i - 1).getValue().path(), steps.get(i).getValue().path());
+      below(steps.get(i).getKey(), steps.get(i - 1).getKey());
+      below(steps.get(i - 1).getValue(), steps.get(i).getValue());
     }
     return this;
   }
 
   /** A size that has to stay below something. */
-  public Sized size(String key) {
+  public Sized size(DimKey key) {
     return new Sized(key, "", 0);
   }
 
   /** A size, and what comes on top of it. */
   public final class Sized {
-    private final String key;
+    private final DimKey key;
     private final String with;
     private final double more;
 
-    private Sized(String key, String with, double more) {
+    private Sized(DimKey key, String with, double more) {
       this.key = key;
       this.with = with;
       this.more = more;
@@ -91,7 +91,7 @@ public final class Sane {
      * @param from what besides those two decides
      * @throws BadDesign when it does not
      */
-    public Sane below(String out, String from) {
+    public Sane below(DimKey out, DimKey from) {
       return below(mm(out), name(out), out, from);
     }
 
@@ -103,15 +103,15 @@ public final class Sane {
      * @param from the sizes that the limit follows from
      * @throws BadDesign when it does not
      */
-    public Sane below(double limit, String what, String... from) {
+    public Sane below(double limit, String what, DimKey... from) {
       double by = mm(key) + more - limit;
       over.ifPresent(o -> o.put(key + " < " + what, by));
       if (by >= 0 && over.isEmpty()) {
         throw new BadDesign(
-            blamed(new DimKey(key), List.of(from)),
+            blamed(key, List.of(from)),
             Wording.of(
                 "sane.is-it-has-to-stay",
-                dims.get(new DimKey(key)).label(),
+                dims.get(key).label(),
                 Dims.both(mm(key)),
                 more == 0 ? "" : ", with " + with + " " + Dims.both(mm(key) + more),
                 what,
@@ -122,17 +122,17 @@ public final class Sane {
   }
 
   /** The size to blame: of those that decide, one that was stated. */
-  private DimKey blamed(DimKey first, Collection<String> from) {
+  private DimKey blamed(DimKey first, Collection<DimKey> from) {
     if (wished(first)) {
       return first;
     }
-    Optional<DimKey> stated = from.stream().map(DimKey::new).filter(this::wished).findFirst();
+    Optional<DimKey> stated = from.stream().filter(this::wished).findFirst();
     return stated.or(() -> roots(dims, concat(first, from)).stream().findFirst()).orElse(first);
   }
 
-  private static Set<DimKey> concat(DimKey first, Collection<String> from) {
+  private static Set<DimKey> concat(DimKey first, Collection<DimKey> from) {
     Set<DimKey> out = new HashSet<>(Arrays.asList(first));
-    from.forEach(k -> out.add(new DimKey(k)));
+    out.addAll(from);
     return out;
   }
 
@@ -159,11 +159,11 @@ public final class Sane {
     return out;
   }
 
-  private String name(String key) {
-    return dims.get(new DimKey(key)).label().toLowerCase(Locale.ROOT);
+  private String name(DimKey key) {
+    return dims.get(key).label().toLowerCase(Locale.ROOT);
   }
 
-  private double mm(String key) {
-    return dims.get(new DimKey(key)).mm();
+  private double mm(DimKey key) {
+    return dims.get(key).mm();
   }
 }

@@ -17,9 +17,9 @@ public final class Stick {
   }
 
   /** Adds the stretch that a dimension consumes, after those before it. */
-  public Stick add(String key, String label, boolean kept) {
+  public Stick add(DimKey key, String label, boolean kept) {
     double from = end();
-    DimKey k = new DimKey(key);
+    DimKey k = key;
     pieces.add(new StickPiece(k, label, from, from + dims.get(k).mm(), kept));
     return this;
   }

@@ -89,56 +89,9 @@ public final class StockRules<D extends Design> {
 
   /** Adds a rule in millimetres. */
   public StockRules<D> add(
-      String key, String label, double least, double most, Function<Dims<D>, Rule.Value> by) {
-    rules.add(new Rule<>(new DimKey(key), label, least, most, false, by));
+      DimKey key, String label, double least, double most, Function<Dims<D>, Rule.Value> by) {
+    rules.add(new Rule<>(key, label, least, most, false, by));
     return this;
-  }
-
-  /** Adds the rule of a tenon: how long, how wide at its end and at its root. */
-  public StockRules<D> tenon(String end) {
-    return tenon(end, d -> 0);
-  }
-
-  /**
-   * Adds the rule of a tenon that is bored through.
-   *
-   * @param least how wide it has to be, mm, so that the bore leaves a wall
-   */
-  public StockRules<D> tenon(String end, ToDoubleFunction<Dims<D>> least) {
-    String name = Character.toUpperCase(end.charAt(0)) + end.substring(1);
-    String length = "stick.tenon-" + end;
-    String wide = "tenon-" + end + ".diameter";
-    return add(length, "Tenon at the " + end, 0, 40, Tenons::tenon)
-        .add(
-            wide,
-            name + " tenon, at its end",
-            8,
-            200,
-            d -> {
-              Rule.Value usual = Tenons.tenonEnd(d, length);
-              return usual.mm() >= least.applyAsDouble(d)
-                  ? usual
-                  : Tenons.widest(d, length, Wording.of("any.as-wide-as-the-jaws")).orElse(usual);
-            })
-        .add(
-            "tenon-" + end + ".root",
-            name + " tenon, at its root",
-            6,
-            200,
-            d -> Tenons.tenonRoot(d, wide, length));
-  }
-
-  /** Adds the rule of the kerf. */
-  public StockRules<D> kerf() {
-    return add(
-        "stick.kerf",
-        "Kerf",
-        0,
-        30,
-        d ->
-            Rule.Value.shop(
-                d.custom(Line.STOCK_KERF) * Tenons.parting(d),
-                Wording.of("any.wider-than-its-tool-so")));
   }
 
   /**
@@ -150,9 +103,9 @@ public final class StockRules<D extends Design> {
    * @param taken what rounding takes off it, mm on the diameter; empty for twice what is left
    */
   public StockRules<D> blank(
-      List<String> stretches, ToDoubleFunction<Dims<D>> widest, Line left, Optional<Line> taken) {
+      List<DimKey> stretches, ToDoubleFunction<Dims<D>> widest, Line left, Optional<Line> taken) {
     return add(
-            "stick.need",
+            NEED,
             "Length needed",
             10,
             900,
@@ -161,7 +114,7 @@ public final class StockRules<D extends Design> {
                     stretches.stream().mapToDouble(d::mm).sum(),
                     Wording.of("stockRules.the-piece-and-all-that")))
         .add(
-            "blank.length",
+            LENGTH,
             "Length of the blank",
             10,
             900,
@@ -172,7 +125,7 @@ public final class StockRules<D extends Design> {
                     .map(s -> derived(s.mm(), "the blank at hand"))
                     .orElseGet(() -> derived(d.mm(NEED), "as long as it needs")))
         .add(
-            "blank.across",
+            ACROSS,
             "Blank, across",
             8,
             450,
@@ -187,13 +140,13 @@ public final class StockRules<D extends Design> {
                                     + 2 * d.mm(OFF),
                                 "room to round it")))
         .add(
-            OFF.path(),
+            OFF,
             Wording.of("stockRules.middle-of-the-blank-off"),
             0,
             60,
             d -> practice(d.custom(Line.STOCK_CENTRING), Line.STOCK_CENTRING.text().source()))
         .add(
-            "blank.round",
+            ROUND,
             "Rounded to",
             8,
             450,

@@ -56,7 +56,7 @@ public final class Tenons {
   /**
    * How wide a tenon is at its end: for the true circle of the widest jaws that leave a shoulder.
    */
-  public static Rule.Value tenonEnd(Dims<?> d, String length) {
+  public static Rule.Value tenonEnd(Dims<?> d, DimKey length) {
     double round = d.mm(StockRules.ROUND);
     double most = round - 2 * shoulder(d.shop());
     double l = d.mm(length);
@@ -73,7 +73,7 @@ public final class Tenons {
   }
 
   /** The widest that any jaws on the wall take and that leaves a shoulder; empty without jaws. */
-  public static Optional<Rule.Value> widest(Dims<?> d, String length, String why) {
+  public static Optional<Rule.Value> widest(Dims<?> d, DimKey length, String why) {
     double most = d.mm(StockRules.ROUND) - 2 * shoulder(d.shop());
     return d.shop().tenonJaws().stream()
         .map(j -> Math.min(most, j.squeeze().to() - 0.5 + j.flare(d.mm(length))))
@@ -99,7 +99,7 @@ public final class Tenons {
   }
 
   /** The dovetail of the jaws that will hold it. */
-  public static Rule.Value tenonRoot(Dims<?> d, String end, String length) {
+  public static Rule.Value tenonRoot(Dims<?> d, DimKey end, DimKey length) {
     double l = d.mm(length);
     double e = d.mm(end);
     Optional<JawSet> jaws = jaws(d.shop(), e, l);

@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import static hazelkeep.piece.Rule.Value.derived;
 
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import java.util.Arrays;
@@ -18,7 +19,7 @@ public final class Widest {
    * @param own what it is where nothing along it is wider
    * @param along names of the diameters along it
    */
-  public static <D extends Design> Rule.Value of(Dims<D> d, Rule.Value own, String... along) {
+  public static <D extends Design> Rule.Value of(Dims<D> d, Rule.Value own, DimKey... along) {
     OptionalDouble most = stated(d, along);
     return most.isPresent() && most.getAsDouble() > own.mm()
         ? derived(most.getAsDouble(), Wording.of("widest.the-widest-place-that-is"))
@@ -27,7 +28,7 @@ public final class Widest {
 
   /** The same for one straight line from end to end: where both ends are stated, the wider one. */
   public static <D extends Design> Rule.Value taper(
-      Dims<D> d, Rule.Value own, String foot, String top) {
+      Dims<D> d, Rule.Value own, DimKey foot, DimKey top) {
     return d.stated(foot).isPresent() && d.stated(top).isPresent()
         ? derived(stated(d, foot, top).orElseThrow(), "the wider end")
         : of(d, own, foot, top);
@@ -38,14 +39,14 @@ public final class Widest {
    *
    * @return empty where the foot is the wider end
    */
-  public static <D extends Design> Optional<Rule.Value> opens(Dims<D> d, String foot) {
+  public static <D extends Design> Optional<Rule.Value> opens(Dims<D> d, DimKey foot) {
     double widest = d.mm(StockRules.WIDEST);
     return d.stated(foot)
         .filter(f -> f.mm() < widest)
         .map(f -> derived(widest, Wording.of("widest.it-opens-upwards-from-its")));
   }
 
-  private static <D extends Design> OptionalDouble stated(Dims<D> d, String... keys) {
+  private static <D extends Design> OptionalDouble stated(Dims<D> d, DimKey... keys) {
     return Arrays.stream(keys).flatMap(k -> d.stated(k).stream()).mapToDouble(Size::mm).max();
   }
 }

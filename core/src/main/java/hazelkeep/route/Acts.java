@@ -129,7 +129,7 @@ public final class Acts {
    * @param under how much smaller will do, mm
    * @param over how much larger will do, mm
    */
-  public static Act.Read read(String key, String gauge, String where, double under, double over) {
-    return new Act.Read(new DimKey(key), gauge, where, under, over);
+  public static Act.Read read(DimKey key, String gauge, String where, double under, double over) {
+    return new Act.Read(key, gauge, where, under, over);
   }
 }

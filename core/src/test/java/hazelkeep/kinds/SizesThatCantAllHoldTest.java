@@ -124,12 +124,12 @@ class SizesThatCantAllHoldTest {
   private static void met(Sketch<?> s, Measure m, double mm) {
     HalfSection wood = s.aim().part(m.part()).target();
     String as = s.kind().name() + " " + m.key() + " of " + s.design().sizes();
-    double z = Math.max(wood.minZ() + 0.01, Math.min(wood.maxZ() - 0.01, m.from().z()));
+    double z = Math.max(wood.minZ() + 0.001, Math.min(wood.maxZ() - 0.001, m.from().z()));
     switch (m.kind()) {
       case OUTSIDE -> {
         // At a plane that cuts the outside the wood lies on one side of it only.
-        double low = wood.outer(z - 0.01);
-        double high = wood.outer(z + 0.01);
+        double low = wood.outer(z - 0.001);
+        double high = wood.outer(z + 0.001);
         double is = Math.abs(low - mm / 2) < Math.abs(high - mm / 2) ? low : high;
         assertThat(2 * is).as(as).isCloseTo(mm, within(MET));
       }

@@ -1,6 +1,7 @@
 package hazelkeep.kinds.box;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Choice;
@@ -39,8 +40,8 @@ final class BoxChoices {
                     Wording.of("boxChoices.lid-it-sits-in-the"),
                     Wording.of("boxChoices.clean-outside-line-the-mouth"))),
             d.school(),
-            "stick.need",
-            "inside.diameter"));
+            new DimKey("stick.need"),
+            new DimKey("inside.diameter")));
     out.add(
         Choice.of(
             "share",
@@ -53,8 +54,8 @@ final class BoxChoices {
                 new Option(
                     "GOLDEN", "Golden section", Wording.of("boxChoices.a-taller-lid-0-382"))),
             d.share(),
-            "lid.height",
-            "body.height"));
+            new DimKey("lid.height"),
+            new DimKey("body.height")));
     out.add(d.closes().choice());
     if (!d.threaded()) {
       out.add(
@@ -71,7 +72,7 @@ final class BoxChoices {
                   .map(f -> new Option(f.name(), capital(f.word()), capital(f.what()) + "."))
                   .toList(),
               d.fit(),
-              "joint.clearance"));
+              new DimKey("joint.clearance")));
     }
     return out;
   }

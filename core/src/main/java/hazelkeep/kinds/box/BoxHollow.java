@@ -81,9 +81,8 @@ record BoxHollow(LiddedBox d, List<SizeRule> rules) implements Element {
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(INSIDE.path(), (over() ? Spigot.DIAMETER : RECESS).path());
-    sane.size(DEPTH.path())
-        .below(mouth(lay), Wording.of("boxHollow.the-foots-end-of-the"), BODY_HEIGHT.path());
+    sane.below(INSIDE, (over() ? Spigot.DIAMETER : RECESS));
+    sane.size(DEPTH).below(mouth(lay), Wording.of("boxHollow.the-foots-end-of-the"), BODY_HEIGHT);
   }
 
   /** From its top down to the floor and the axis. */

@@ -36,8 +36,8 @@ record BoxMouth(LiddedBox d) implements Element {
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(RECESS.path(), BoxSizes.WIDEST.path());
-    sane.below(RECESS_DEEP.path(), DEPTH.path());
+    sane.below(RECESS, BoxSizes.WIDEST);
+    sane.below(RECESS_DEEP, DEPTH);
   }
 
   @Override

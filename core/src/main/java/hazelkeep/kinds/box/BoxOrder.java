@@ -193,7 +193,7 @@ final class BoxOrder {
           w.acts().bare(0, LID, "recess"),
           w.turned(RECESS, Wording.of("any.at-the-rim-and-again")),
           read(
-              RECESS_DEEP.path(),
+              RECESS_DEEP,
               depthGauge(),
               Wording.of("boxOrder.from-the-rim-to-the"),
               b.custom(Line.READ_RECESS_SHORT),
@@ -308,7 +308,7 @@ final class BoxOrder {
         bit.inHandle(),
         remove(BODY, hole(bit, b.mm(HOLE))),
         read(
-            HOLE.path(),
+            HOLE,
             depthGauge(),
             Wording.of("any.from-the-to-the-bits", face),
             b.custom(Line.READ_TURNED),

@@ -89,12 +89,11 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(LID_INSIDE.path(), (over() ? RECESS : Spigot.DIAMETER).path());
-    sane.size(LID_DEPTH.path())
-        .below(top(lay) - face(lay), "the top of the lid", LID_HEIGHT.path(), Spigot.LENGTH.path());
+    sane.below(LID_INSIDE, (over() ? RECESS : Spigot.DIAMETER));
+    sane.size(LID_DEPTH)
+        .below(top(lay) - face(lay), "the top of the lid", LID_HEIGHT, Spigot.LENGTH);
     if (over()) {
-      sane.size(RECESS_DEEP.path())
-          .below(lay.mm(LID_DEPTH) + 2 * NONE, "the depth in the lid", LID_DEPTH.path());
+      sane.size(RECESS_DEEP).below(lay.mm(LID_DEPTH) + 2 * NONE, "the depth in the lid", LID_DEPTH);
     }
   }
 

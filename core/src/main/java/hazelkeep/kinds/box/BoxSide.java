@@ -123,7 +123,7 @@ record BoxSide(LiddedBox d, String part, List<SizeRule> rules) implements Elemen
       end(to.size(TOP, on).last(), () -> grip(b, TOP, "top edge", high(b)));
       return;
     }
-    widest.outside("⌀", low + b.mm(BODY_HEIGHT) / 2);
+    widest.outside("⌀", shows(b, WIDEST, low + b.mm(BODY_HEIGHT) / 2));
     Dimension foot = end(to.size(FOOT, on).first(), () -> grip(b, FOOT, "foot", 0));
     if (d.form() != Form.STRAIGHT) {
       foot.outside("⌀ foot", low);

@@ -96,7 +96,7 @@ final class BoxSizes {
             400,
             d ->
                 design.form() == Form.TAPER
-                    ? Widest.opens(d, FOOT.path()).orElseGet(() -> top(d))
+                    ? Widest.opens(d, FOOT).orElseGet(() -> top(d))
                     : top(d)));
   }
 
@@ -170,8 +170,8 @@ final class BoxSizes {
     Rule.Value own = heights.diameter(d);
     return switch (design.form()) {
       case STRAIGHT, FREE -> own;
-      case TAPER -> Widest.taper(d, own, FOOT.path(), TOP.path());
-      case BARREL, OGEE -> Widest.of(d, own, FOOT.path(), TOP.path());
+      case TAPER -> Widest.taper(d, own, FOOT, TOP);
+      case BARREL, OGEE -> Widest.of(d, own, FOOT, TOP);
     };
   }
 
@@ -188,7 +188,7 @@ final class BoxSizes {
         new SizeRule(Spigot.LENGTH, "Spigot length", 2, 60, this::spigotLength),
         new SizeRule(SHOULDER, "Shoulder cut", 1, 60, this::shoulder),
         new SizeRule(JOINT, "Joint diameter", 6, 380, this::jointDiameter),
-        SizeRule.clearance(design.closes(), d -> pair(d).clearance(design.fit(), JOINT.path()))
+        SizeRule.clearance(design.closes(), d -> pair(d).clearance(design.fit(), JOINT))
             .difference(RECESS, Spigot.DIAMETER),
         new SizeRule(AIR, "Air under the spigot", 0.1, 10, BoxSizes::air),
         new SizeRule(RECESS, "Recess diameter", 6, 380, this::recess).fine(),
@@ -293,7 +293,7 @@ final class BoxSizes {
   }
 
   private Pair<?> pair(Dims<?> d) {
-    return new Pair<>(d, RECESS.path(), Spigot.DIAMETER.path(), design.closes());
+    return new Pair<>(d, RECESS, Spigot.DIAMETER, design.closes());
   }
 
   /** The outside diameter at the join by the true curve. */

@@ -40,7 +40,7 @@ final class BoxStart {
 
   private Act.Read rounded() {
     double within = b.custom(Line.STOCK_ROUNDED);
-    return read(ROUND.path(), b.shop().caliper().name(), "at both ends", within, within);
+    return read(ROUND, b.shop().caliper().name(), "at both ends", within, within);
   }
 
   void put() {

@@ -83,8 +83,8 @@ public final class LiddedBoxKind extends ComposedKind<LiddedBox> {
   protected void sane(LiddedBox d, Lay lay, Sane sane) {
     BoxParts parts = new BoxParts(d);
     double join = 2 * parts.radiusAtJoin(lay);
-    sane.size((parts.over() ? RECESS : Spigot.DIAMETER).path())
-        .below(join, "the piece at the join", JOINT.path(), SHOULDER.path(), WIDEST.path());
+    sane.size((parts.over() ? RECESS : Spigot.DIAMETER))
+        .below(join, "the piece at the join", JOINT, SHOULDER, WIDEST);
   }
 
   /** Ways of finishing an end that the shop or the piece does not allow. */

@@ -122,8 +122,8 @@ public final class CasedKind extends ComposedKind<Cased> {
                 new Option("SPINDLE", "Spindle", Wording.of("casedKind.fullest-at-the-join-where")),
                 new Option("HOUSE", "Little house", Wording.of("casedKind.a-roof-over-its-walls"))),
             d.form(),
-            JOIN.path(),
-            EAVES.path()));
+            JOIN,
+            EAVES));
     out.addAll(d.closes().choices("How the lid fits", d.fit()));
     return out;
   }

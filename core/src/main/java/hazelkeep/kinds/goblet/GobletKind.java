@@ -62,11 +62,11 @@ public final class GobletKind extends ComposedKind<Goblet> {
   protected void sane(Goblet d, Lay lay, Sane sane) {
     StemLine.room(
         lay, sane, HEIGHT, Map.entry(FOOT_HIGH, "the foot"), BOWL_HIGH, "the height less a stem");
-    sane.below(FOOT_EDGE.path(), FOOT_HIGH.path())
-        .below(STEM_LOW.path(), FOOT.path())
-        .below(STEM_HIGH.path(), WIDEST.path())
-        .below(FLOOR.path(), BOWL_HIGH.path());
-    sane.size(WALL.path()).below(lay.mm(RIM) / 2, "half of the rim", RIM.path());
+    sane.below(FOOT_EDGE, FOOT_HIGH)
+        .below(STEM_LOW, FOOT)
+        .below(STEM_HIGH, WIDEST)
+        .below(FLOOR, BOWL_HIGH);
+    sane.size(WALL).below(lay.mm(RIM) / 2, "half of the rim", RIM);
   }
 
   @Override
@@ -87,8 +87,8 @@ public final class GobletKind extends ComposedKind<Goblet> {
                         new Option(
                             "CONE", "Cone", Wording.of("gobletKind.straight-from-the-stem-to"))),
                     d.form(),
-                    BELLY_AT.path(),
-                    RIM.path()),
+                    BELLY_AT,
+                    RIM),
                 StemLine.choice(
                     d.stem(),
                     Wording.of("gobletKind.thinnest-in-the-middle-runs"),
@@ -110,7 +110,7 @@ public final class GobletKind extends ComposedKind<Goblet> {
                             "Left as it grew",
                             Wording.of("gobletKind.a-branch-that-keeps-its"))),
                     d.stands(),
-                    FOOT.path())));
+                    FOOT)));
     out.addAll(RingZone.choice(d.rings(), d.ringTool(), d.spare()));
     return out;
   }

@@ -166,7 +166,7 @@ final class GobletSizes {
     }
     return design.ml().isPresent()
         ? derived(want, "it shall hold so much")
-        : Widest.of(d, practice(want, Wording.of("gobletSizes.less-than-half-of-the")), RIM.path());
+        : Widest.of(d, practice(want, Wording.of("gobletSizes.less-than-half-of-the")), RIM);
   }
 
   private static double wide(Dims<?> d) {

@@ -55,9 +55,7 @@ public final class HandleKind extends ComposedKind<Handled> {
   protected void sane(Handled d, Lay lay, Sane sane) {
     StemLine.room(
         lay, sane, HEIGHT, Map.entry(BUTT_HIGH, "the butt"), KNOB_HIGH, "the length less a stem");
-    sane.below(StemLine.LOW.path(), BUTT_WIDE.path())
-        .below(StemLine.HIGH.path(), WIDEST.path())
-        .below(DOME.path(), KNOB_HIGH.path());
+    sane.below(StemLine.LOW, BUTT_WIDE).below(StemLine.HIGH, WIDEST).below(DOME, KNOB_HIGH);
   }
 
   @Override

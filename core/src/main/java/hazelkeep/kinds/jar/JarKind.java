@@ -66,8 +66,8 @@ public final class JarKind extends ComposedKind<Jar> {
                 new Option("PEAR", "Below", Wording.of("jarKind.a-pear-stands-firm")),
                 new Option("SHOULDERED", "Above", Wording.of("jarKind.shoulders-under-the-neck"))),
             d.form(),
-            BODY_HEIGHT.path(),
-            BORE.path()));
+            BODY_HEIGHT,
+            BORE));
     out.addAll(d.closes().choices("How the lid fits", d.fit()));
     return out;
   }

@@ -49,9 +49,8 @@ public final class LidKind extends ComposedKind<FittedLid> {
 
   @Override
   protected void sane(FittedLid d, Lay lay, Sane sane) {
-    sane.below(Spigot.DIAMETER.path(), LidSizes.EDGE.path());
-    sane.size(LidSizes.SEAT.path())
-        .below(lay.mm(LidSizes.HEIGHT), "the lid", LidSizes.HEIGHT.path());
+    sane.below(Spigot.DIAMETER, LidSizes.EDGE);
+    sane.size(LidSizes.SEAT).below(lay.mm(LidSizes.HEIGHT), "the lid", LidSizes.HEIGHT);
   }
 
   @Override

@@ -42,9 +42,7 @@ record LidSizes(FittedLid d) {
                 "Clearance in the mouth",
                 -0.1,
                 4,
-                x ->
-                    new Pair<>(x, Vessel.MOUTH.path(), Spigot.DIAMETER.path())
-                        .clearance(d.fit(), Vessel.MOUTH.path()))
+                x -> new Pair<>(x, Vessel.MOUTH, Spigot.DIAMETER).clearance(d.fit(), Vessel.MOUTH))
             .fine()
             .difference(Vessel.MOUTH, Spigot.DIAMETER),
         new SizeRule(

@@ -58,13 +58,13 @@ record UnderHollow(SurfaceId on, SizeRule wide, SizeRule deep) implements Elemen
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(diameter().path(), Spigot.DIAMETER.path());
-    sane.size(depth().path())
+    sane.below(diameter(), Spigot.DIAMETER);
+    sane.size(depth())
         .below(
             lay.at(Edge.to(LidSizes.HEIGHT)) - end(lay),
             "lip and lid",
-            LidSizes.HEIGHT.path(),
-            Spigot.LENGTH.path());
+            LidSizes.HEIGHT,
+            Spigot.LENGTH);
   }
 
   /** From the axis to its mouth. */

@@ -79,7 +79,7 @@ final class Vessel implements Make.Given {
 
   @Override
   public void sane(Lay lay, Sane sane) {
-    sane.below(MOUTH.path(), RIM.path()).below(MOUTH.path(), BELOW.path());
+    sane.below(MOUTH, RIM).below(MOUTH, BELOW);
   }
 
   /** How much its side widens upwards, mm on the radius for each mm along the axis. */

@@ -90,15 +90,14 @@ public final class MillKind extends ComposedKind<Mill> {
 
   @Override
   protected void sane(Mill d, Lay lay, Sane sane) {
-    sane.below(BORE.path(), WAIST.path()).below(BORE.path(), JOIN.path());
-    sane.below(HOLE.path(), TOP.path());
+    sane.below(BORE, WAIST).below(BORE, JOIN);
+    sane.below(HOLE, TOP);
     double end = lay.mm(new MillParts(d).mouthFacing());
     if (d.onBody()) {
       end += lay.mm(Spigot.LENGTH);
-      sane.below(RECESS.path(), JOIN.path()).below(BORE.path(), Spigot.DIAMETER.path());
+      sane.below(RECESS, JOIN).below(BORE, Spigot.DIAMETER);
     }
-    sane.size(FROM_FOOT.path())
-        .below(lay.mm(BODY_HEIGHT) + end, "the body's height", BODY_HEIGHT.path());
+    sane.size(FROM_FOOT).below(lay.mm(BODY_HEIGHT) + end, "the body's height", BODY_HEIGHT);
   }
 
   @Override
@@ -134,8 +133,8 @@ public final class MillKind extends ComposedKind<Mill> {
                 new Option("MILL", "Grinds", Wording.of("millKind.a-shaft-goes-through-its")),
                 new Option("SHAKER", "Shakes", Wording.of("millKind.filled-from-the-foot-holes"))),
             d.role(),
-            HEIGHT.path(),
-            DRIVE_DEEP.path()),
+            HEIGHT,
+            DRIVE_DEEP),
         Choice.of(
             "form",
             "Line of the body",
@@ -143,8 +142,8 @@ public final class MillKind extends ComposedKind<Mill> {
                 new Option("WAISTED", "Waisted", Wording.of("millKind.a-grip-for-the-hand")),
                 new Option("STRAIGHT", "Straight", Wording.of("millKind.one-line-from-foot-to"))),
             d.form(),
-            WAIST.path(),
-            JOIN.path()),
+            WAIST,
+            JOIN),
         Choice.of(
             "tenon",
             "Which half has the tenon",
@@ -152,8 +151,8 @@ public final class MillKind extends ComposedKind<Mill> {
                 new Option("HEAD", "The head", Wording.of("millKind.the-body-is-bored-in")),
                 new Option("BODY", "The body", Wording.of("millKind.bored-on-through-its-tenon"))),
             d.tenon(),
-            BODY_HEIGHT.path(),
-            Spigot.DIAMETER.path()),
+            BODY_HEIGHT,
+            Spigot.DIAMETER),
         Choice.fit("How the head goes on", d.fit()));
   }
 

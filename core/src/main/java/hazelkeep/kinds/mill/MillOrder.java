@@ -138,7 +138,7 @@ final class MillOrder {
         Wording.of("millOrder.light-cuts-face-the-mouth"),
         Speeds.At.TURNING,
         x.acts().bare(0, BODY, "mouth"),
-        Acts.read(BORE.path(), calipers, "inside the mouth", within, within));
+        Acts.read(BORE, calipers, "inside the mouth", within, within));
   }
 
   private void bodyTenon(MillParts m, SetupDraft s) {

@@ -199,7 +199,7 @@ final class MillSizes {
   }
 
   private Pair<?> pair(Dims<?> d) {
-    return new Pair<>(d, mate().path(), Spigot.DIAMETER.path());
+    return new Pair<>(d, mate(), Spigot.DIAMETER);
   }
 
   /** From the head's lower end to its top, mm. */
@@ -296,7 +296,7 @@ final class MillSizes {
                 "Clearance of the head",
                 -0.1,
                 2,
-                d -> pair(d).clearance(design.fit(), mate().path()))
+                d -> pair(d).clearance(design.fit(), mate()))
             .fine()
             .difference(mate(), Spigot.DIAMETER),
         new SizeRule(

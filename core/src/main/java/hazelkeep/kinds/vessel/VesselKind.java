@@ -87,8 +87,8 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
                 new Option("BELLIED", "Bellied", Wording.of("vesselKind.fullest-below-the-middle")),
                 new Option("NECKED", "Necked", Wording.of("vesselKind.a-belly-a-narrow-neck"))),
             d.form(),
-            NECK.path(),
-            RIM.path()),
+            NECK,
+            RIM),
         Choice.of(
             "inside",
             "What the inside is",
@@ -99,8 +99,8 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
                     "Hollowed through its mouth",
                     Wording.of("vesselKind.a-hooked-bar-on-a"))),
             d.inside(),
-            DEPTH.path(),
-            VesselSizes.WALL.path()));
+            DEPTH,
+            VesselSizes.WALL));
   }
 
   @Override

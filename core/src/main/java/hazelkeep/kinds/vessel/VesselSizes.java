@@ -254,7 +254,7 @@ final class VesselSizes {
   private Rule.Value rim(Dims<?> d) {
     return switch (design.form()) {
       case STRAIGHT -> derived(d.mm(WIDEST), "straight sides");
-      case TAPER -> Widest.opens(d, FOOT.path()).orElseGet(() -> drawnIn(d));
+      case TAPER -> Widest.opens(d, FOOT).orElseGet(() -> drawnIn(d));
       case BELLIED -> drawnIn(d);
       case NECKED ->
           practice(
@@ -277,8 +277,8 @@ final class VesselSizes {
     Rule.Value own = widest(d);
     return switch (design.form()) {
       case STRAIGHT -> own;
-      case TAPER -> Widest.taper(d, own, FOOT.path(), RIM.path());
-      case BELLIED, NECKED -> Widest.of(d, own, FOOT.path(), RIM.path());
+      case TAPER -> Widest.taper(d, own, FOOT, RIM);
+      case BELLIED, NECKED -> Widest.of(d, own, FOOT, RIM);
     };
   }
 
