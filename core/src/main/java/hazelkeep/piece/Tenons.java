@@ -15,6 +15,7 @@ import hazelkeep.solid.Point;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Rules of chucking tenons, for every kind of piece that is held by one. */
 public final class Tenons {
@@ -66,10 +67,28 @@ public final class Tenons {
         return shop(end, Wording.of("tenons.true-circle-of-the-with", j.name()));
       }
     }
-    JawSet smallest =
-        byTrueCircle(d).isEmpty() ? null : byTrueCircle(d).get(byTrueCircle(d).size() - 1);
-    double least = smallest == null ? 20 : smallest.squeeze().from() + BITE + smallest.flare(l);
+    List<JawSet> sets = byTrueCircle(d);
+    JawSet smallest = sets.isEmpty() ? Shop.COMMON_JAWS : sets.get(sets.size() - 1);
+    double root = smallest.squeeze().from() + BITE;
+    Optional<Rule.Value> straight = straight(d, most);
+    // The shoulder of a dovetail sits beside its root.
+    if (straight.isPresent() && round - 2 * d.custom(Line.HOLD_SHOULDER) < root) {
+      return straight.get();
+    }
+    double least = sets.isEmpty() ? 20 : root + smallest.flare(l);
     return shop(Math.max(10, Math.max(least, most)), Wording.of("tenons.as-thick-as-the-blank"));
+  }
+
+  /** A straight tenon for pin jaws, no wider than something; empty where they close on none. */
+  private static Optional<Rule.Value> straight(Dims<?> d, double most) {
+    return d.shop().pinJaws().stream()
+        .filter(j -> most >= j.squeeze().from() + BITE)
+        .map(
+            j ->
+                shop(
+                    Math.min(most, j.squeeze().to() - BITE),
+                    Wording.of("tenons.too-thin-for-a-dovetail", j.name())))
+        .findFirst();
   }
 
   /** The widest that any jaws on the wall take and that leaves a shoulder; empty without jaws. */
@@ -109,15 +128,16 @@ public final class Tenons {
 
   /** The jaws for a tenon of that diameter at its end: those that it fits best at its root. */
   public static Optional<JawSet> jaws(Shop shop, double end, double length) {
-    return shop.tenonJaws().stream()
+    return Stream.concat(shop.tenonJaws().stream(), shop.pinJaws().stream())
         .min(
-            Comparator.comparingDouble(
-                j -> {
-                  double root = end - j.flare(length);
-                  double miss =
-                      Math.max(0, j.squeeze().from() - root) + Math.max(0, root - j.squeeze().to());
-                  return 1000 * miss + Math.abs(root - j.trueCircle());
-                }));
+            Comparator.<JawSet>comparingDouble(j -> misses(j, end - j.flare(length)))
+                .thenComparing(j -> !j.forTenons())
+                .thenComparingDouble(j -> Math.abs(end - j.flare(length) - j.trueCircle())));
+  }
+
+  /** How far a tenon's root lies outside of what jaws close on, mm. */
+  private static double misses(JawSet jaws, double root) {
+    return Math.max(0, jaws.squeeze().from() - root) + Math.max(0, root - jaws.squeeze().to());
   }
 
   /** The jaws for a piece's tenon at an end; a common set where the wall has none. */

@@ -140,6 +140,11 @@ public record Shop(
     return jaws.stream().filter(JawSet::forTenons).toList();
   }
 
+  /** Pin jaws: they close on a straight tenon that is too thin for others. */
+  public List<JawSet> pinJaws() {
+    return jaws.stream().filter(j -> j.form() == JawSet.Form.PIN).toList();
+  }
+
   /** The jaw set of that name. */
   public Optional<JawSet> jaws(String name) {
     return jaws.stream().filter(j -> j.name().equals(name)).findFirst();

@@ -16,10 +16,12 @@ import org.junit.jupiter.api.Test;
 /** Ordinary wishes are planned, and nearly all of them without a word of warning. */
 class WishesTest {
   /**
-   * So few of a hundred wishes ring: bits of the usual wall that are too short or not there for
-   * what shall go in, jaws that do not close on so thin a blank, thin work that shakes.
+   * So few of a hundred wishes ring: long thin work that gives way under the tool (a case from 3/4
+   * inch, one for a rod of 150, two goblets a tenth under what is wanted), a jam in so small a bore
+   * that it turns, a mill bored narrower than its ring is reached through, a door next to a
+   * shoulder that was stated.
    */
-  private static final double RINGS = 0.065;
+  private static final double RINGS = 0.03;
 
   @Test
   void ordinary_wishes_are_planned() {

@@ -54,8 +54,8 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
   /** Stretches shorter than this are none, mm. */
   private static final double NONE = 1e-9;
 
-  /** A roof lower than this over its face is flat, mm. */
-  private static final double FLAT = 0.02;
+  /** A roof lower than this over its face or its recess is flat, mm: sizes agree within more. */
+  private static final double FLAT = 0.04;
 
   /** A corner smaller than this is none, mm. */
   private static final double SHARP = 0.01;
@@ -76,7 +76,8 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
 
   /** Where the hollow begins over a recess. */
   private double from(Lay lay) {
-    return over() ? face(lay) + lay.mm(RECESS_DEEP) : face(lay);
+    double floor = over() ? face(lay) + lay.mm(RECESS_DEEP) : face(lay);
+    return roof(lay) - floor < FLAT ? roof(lay) : floor;
   }
 
   private double roof(Lay lay) {

@@ -18,7 +18,9 @@ import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
 import hazelkeep.piece.Rule;
 import hazelkeep.practice.Line;
+import hazelkeep.shop.Bit;
 import hazelkeep.shop.Shop;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -67,10 +69,27 @@ final class CasedSizes extends PairSizes {
 
   /** The pair of bits for what goes in; deep enough for both, in case the halves share it anew. */
   private Optional<StepPair> bits(Dims<?> d) {
-    double holds =
-        wide()
-            .map(s -> s + 2 * d.custom(Line.CONTENT_CASE))
-            .orElse(d.custom(either(Line.HOUSE_HOLDS, Line.CASE_HOLDS)));
+    if (wide().isPresent()) {
+      return bits(d, wide().get() + 2 * d.custom(Line.CONTENT_CASE));
+    }
+    double usual = d.custom(either(Line.HOUSE_HOLDS, Line.CASE_HOLDS));
+    double outside = d.stated(JOIN).map(Size::mm).orElse(stock().gives(d));
+    double most = outside - 2 * d.custom(wall());
+    return bits(d, usual)
+        .filter(p -> p.large().diameter() <= most)
+        .or(
+            () ->
+                d.shop().bits().stream()
+                    .map(Bit::diameter)
+                    .filter(b -> b < usual)
+                    .sorted(Comparator.reverseOrder())
+                    .flatMap(b -> bits(d, b).stream())
+                    .filter(p -> p.large().diameter() <= most)
+                    .findFirst())
+        .or(() -> bits(d, usual));
+  }
+
+  private Optional<StepPair> bits(Dims<?> d, double holds) {
     double tall = tall().orElse(d.custom(Line.CASE_TALL));
     double inLid = d.custom(Line.CASE_LID_SHARE);
     double wall = d.custom(spigotWall());

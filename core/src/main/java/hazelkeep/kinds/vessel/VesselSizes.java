@@ -9,6 +9,7 @@ import hazelkeep.bore.BoringPlan;
 import hazelkeep.bore.Sweep;
 import hazelkeep.element.DishedFoot;
 import hazelkeep.element.Flare;
+import hazelkeep.element.NextBit;
 import hazelkeep.element.SizeRule;
 import hazelkeep.element.Stock;
 import hazelkeep.kinds.vessel.BoredVessel.Content;
@@ -75,9 +76,16 @@ final class VesselSizes {
   private Rule.Value diameter(Dims<?> d) {
     Optional<Size> wide = content().flatMap(Content::diameter);
     if (wide.isPresent()) {
-      return derived(
-          wide.get().mm() + 2 * d.custom(Line.CONTENT_VESSEL),
-          Wording.of("any.what-goes-in-plus-play"));
+      Rule.Value least =
+          derived(
+              wide.get().mm() + 2 * d.custom(Line.CONTENT_VESSEL),
+              Wording.of("any.what-goes-in-plus-play"));
+      double deep =
+          d.stated(DEPTH)
+              .or(() -> content().flatMap(Content::height).map(h -> Size.mm(h.mm() - proud(d, h))))
+              .map(Size::mm)
+              .orElse(SHORT);
+      return NextBit.reaching(d, least, Math.max(SHORT, deep));
     }
     return design.rigged()
         ? practice(d.custom(Line.VESSEL_BORE_RIGGED), "hooked bars pass it")
@@ -93,9 +101,17 @@ final class VesselSizes {
     return tall.isPresent() ? holding(d, content().get(), tall.get().mm()) : reaching(d);
   }
 
+  /** How far what goes in stands out of the mouth, mm. */
+  private double proud(Dims<?> d, Size tall) {
+    return content()
+        .flatMap(Content::proud)
+        .map(Size::mm)
+        .orElse(d.custom(Line.VESSEL_PROUD) * tall.mm());
+  }
+
   private Rule.Value holding(Dims<?> d, Content c, double tall) {
     double bore = d.planned(BORE);
-    double proud = c.proud().map(Size::mm).orElse(d.custom(Line.VESSEL_PROUD) * tall);
+    double proud = proud(d, Size.mm(tall));
     double wide = c.diameter().map(Size::mm).orElse(bore - 2 * d.custom(Line.CONTENT_VESSEL));
     double tip = c.bundle() ? 0 : sinks(d.shop(), bore, wide);
     return derived(
