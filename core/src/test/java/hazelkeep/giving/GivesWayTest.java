@@ -42,7 +42,6 @@ class GivesWayTest {
       value = {
         "lidded-jar outside.height=100|bore.depth|60|90",
         "lidded-jar outside.height=95 outside.belly=75|bore.depth|55|85",
-        "hanging-house outside.diameter=48|bore.diameter|20|36",
         "hanging-house outside.diameter=55 outside.height=90|bore.depth|30|52",
         "hanging-house outside.diameter=80 outside.height=150|bore.depth|70|100",
         "dry-stem-vase footBy=RECESS foot.recess=54|outside.foot|72|80",

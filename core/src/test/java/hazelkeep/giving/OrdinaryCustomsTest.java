@@ -55,15 +55,18 @@ class OrdinaryCustomsTest {
   }
 
   /**
-   * In 22 a bore of 15 in a lid bored 18 leaves walls of 2; the next pair, 12 in 15, leaves 3.5.
+   * In 22 a bore of 15 in a lid bored 18 leaves walls of 2, the next pair, 12 in 15, of 3.5; in 48
+   * a house of 38 in 50 leaves none, one of 30 in 38 walls of 5.
    */
-  @Test
-  void a_case_is_bored_for_the_walls_that_its_outside_leaves() {
-    Sketch<?> s = drawn(Wishes.of("needle-case outside.diameter=22"));
-    double bore = s.aim().dims().get(new DimKey("bore.diameter")).mm();
+  @ParameterizedTest
+  @CsvSource({"needle-case, 22, 12, 2.5", "hanging-house, 48, 30, 2.5"})
+  void a_case_is_bored_for_the_walls_that_its_outside_leaves(
+      String kind, double outside, double bore, double wall) {
+    Sketch<?> s = drawn(Wishes.of(kind + " outside.diameter=" + outside));
     double recess = s.aim().dims().get(new DimKey("recess.diameter")).mm();
-    assertThat(bore).isEqualTo(12);
-    assertThat((22 - recess) / 2).isGreaterThanOrEqualTo(2.5);
+    assertThat(s.aim().dims().get(new DimKey("bore.diameter")).mm()).isEqualTo(bore);
+    assertThat((outside - recess) / 2).isGreaterThanOrEqualTo(wall);
+    assertThat(s.gave().sizes()).as("it is taken so, nothing gives way").isEmpty();
   }
 
   /** A recess 5.38 deep in a lid hollowed 5.40 is one floor: no tool cuts a step of 0.02. */
