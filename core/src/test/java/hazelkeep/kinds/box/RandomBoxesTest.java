@@ -118,7 +118,7 @@ class RandomBoxesTest {
     return List.of(
         Mistake.of("blank-short", "", b -> b.with("blank.length", mm(b, "stick.need") - 4)),
         Mistake.of("blank-thin", "", b -> b.with("blank.across", mm(b, "outside.diameter") - 2)),
-        Mistake.of("tenon-range", "whole/true", b -> b.with("tenon-foot.diameter", 20)),
+        Mistake.of("tenon-range", "whole/true", b -> b.with("tenon-foot.diameter", 11)),
         Mistake.of("tenon-long", "whole/true", b -> b.with("stick.tenon-foot", 11)),
         Mistake.of("tenon-long", "lid/hollow", b -> b.with("stick.tenon-top", 11)),
         Mistake.of(
