@@ -152,7 +152,7 @@ public final class Bowl extends Hollowed {
         .deep("deep", floor, mouth, mouth(b))
         .corrects(Feature.Kind.SHAPE)
         .recorded()
-        .grip(grip(b, new Point(floor, b.mm(diameter()) / 2)));
+        .grip(() -> grip(b, new Point(floor, b.mm(diameter()) / 2)));
     d.size(wall(), on).recorded();
     floorDimension(b, d);
   }

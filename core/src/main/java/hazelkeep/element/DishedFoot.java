@@ -222,11 +222,7 @@ public record DishedFoot(
   @Override
   public void dimensions(Built b, Dimensions d) {
     double z = b.at(at);
-    double deep = b.mm(HOLLOW);
-    double most = deep + over.applyAsDouble(b);
-    Point p = new Point(z + deep, b.mm(across) / 8);
-    Handle handle = Handle.deep(HOLLOW.path(), "hollow of the foot", p, most);
-    Dimension hollow = d.size(HOLLOW, on).along().grip(Grip.of(HOLLOW, handle, to -> to.z() - z));
+    Dimension hollow = d.size(HOLLOW, on).along().grip(() -> grip(b, z));
     if (by.offered) {
       hollow.deep("hollow", z, 1);
       Dimension mouth = d.size(RECESS, on).inside("recess", z + 1).atBench();
@@ -241,6 +237,14 @@ public record DishedFoot(
         d.size(LAND, on).reads(s -> s.widest(on, rim) - s.widest(on, rim.negate()));
       }
     }
+  }
+
+  private Grip grip(Built b, double z) {
+    double deep = b.mm(HOLLOW);
+    double most = deep + over.applyAsDouble(b);
+    Point at = new Point(z + deep, b.mm(across) / 8);
+    Handle handle = Handle.deep(HOLLOW.path(), "hollow of the foot", at, most);
+    return Grip.of(HOLLOW, handle, to -> to.z() - z);
   }
 
   /** Heights nearer than this are one, mm. */

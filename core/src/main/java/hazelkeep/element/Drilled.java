@@ -262,7 +262,7 @@ public class Drilled implements Element {
         .deep("deep", floor.z(), mouth, floor.r())
         .corrects(Feature.Kind.SHAPE)
         .recorded()
-        .grip(grip(b, floor));
+        .grip(() -> grip(b, floor));
     floorDimension(b, d);
     sizes.narrow().ifPresent(n -> narrow(b, d, n));
   }

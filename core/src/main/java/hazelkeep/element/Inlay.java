@@ -286,7 +286,7 @@ final class Inlay implements AddedElement {
         DimKey height = key(InlaySize.HEIGHT);
         double up = aim.mm(height);
         Point at = new Point(form.zero() + up, form.radius(up));
-        d.size(height, part).grip(along(height, at, form.zero()));
+        d.size(height, part).grip(() -> along(height, at, form.zero()));
         d.size(key(InlaySize.WIDE), part).reads(s -> g.maxZ() - g.minZ());
       }
       case DISC -> d.size(key(InlaySize.WIDE), part).reads(s -> 2 * g.maxR());

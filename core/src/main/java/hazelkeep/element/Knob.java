@@ -207,7 +207,7 @@ final class Knob implements AddedElement {
         .reads(s -> g.wood().maxZ() - z)
         .length(label(), z, z + high)
         .atBench()
-        .grip(Grip.of(tall, handle, to -> Math.max(LEAST, to.z() - z)));
+        .grip(() -> Grip.of(tall, handle, to -> Math.max(LEAST, to.z() - z)));
     d.size(wide, on)
         .reads(s -> 2 * g.widest().r())
         .outside(label(), g.widest().z())

@@ -226,7 +226,7 @@ final class Ornament implements AddedElement {
     double z = form.zero() + aim.mm(height);
     d.size(height, added.part())
         .reads(s -> (b.from() + b.to()) / 2 - form.zero())
-        .grip(along(height, new Point(z, Rising.at(b.chain(), z)), form.zero()));
+        .grip(() -> along(height, new Point(z, Rising.at(b.chain(), z)), form.zero()));
     d.size(wide, added.part()).reads(s -> b.to() - b.from() - 2 * between);
     d.size(deep, added.part()).reads(s -> b.deep());
   }

@@ -124,11 +124,12 @@ final class OutlinePoint implements AddedElement {
       across.reads(s -> wide(form, aim));
     }
     across.grip(
-        new Grip(
-            handle,
-            diameter,
-            to -> Map.of(height, to.z() - form.zero(), diameter, 2 * to.r()),
-            Optional.empty()));
+        () ->
+            new Grip(
+                handle,
+                diameter,
+                to -> Map.of(height, to.z() - form.zero(), diameter, 2 * to.r()),
+                Optional.empty()));
     d.size(height, added.part()).length(label(), form.zero(), at.z()).atBench();
   }
 

@@ -324,7 +324,7 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
         .reads(s -> among(b, s) - low)
         .length("rings", low, low + b.mm(AT))
         .atBench()
-        .grip(Grip.of(AT, handle, to -> to.z() - low));
+        .grip(() -> Grip.of(AT, handle, to -> to.z() - low));
   }
 
   /** The middle of all of them with what is spared under them, as they were drawn. */

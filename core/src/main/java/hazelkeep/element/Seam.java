@@ -288,6 +288,6 @@ final class Seam implements AddedElement {
     d.size(height, added.part())
         .length(label(), form.zero(), z)
         .atBench()
-        .grip(along(height, at, form.zero()));
+        .grip(() -> along(height, at, form.zero()));
   }
 }

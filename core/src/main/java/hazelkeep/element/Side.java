@@ -150,13 +150,12 @@ public record Side(
         .recorded()
         .stays();
     UnaryOperator<Station> read = isFree(b) ? Station::here : UnaryOperator.identity();
-    Optional<BoreWalls> beside = walls.map(w -> w.apply(b));
     // Of a line through places that were added nothing tells where it would have been widest.
     besides.ifPresent(p -> place(b, d, p, how).sees(s -> isFree(b) ? none() : seen(b, p, how, s)));
     for (Station p : places) {
       Dimension at = place(b, d, read.apply(p), how).sees(s -> seen(b, read.apply(p), how, s));
       if (p.grip()) {
-        at.grip(grip(b, p, beside));
+        at.grip(() -> grip(b, p));
         how.at.ifPresent(on -> at.corrects(Feature.Kind.SKIN));
       }
     }
@@ -230,7 +229,8 @@ public record Side(
     return (rise.capped() ? s.top(on.part()) : line.last().z()) - line.first().z();
   }
 
-  private Grip grip(Built b, Station p, Optional<BoreWalls> beside) {
+  private Grip grip(Built b, Station p) {
+    Optional<BoreWalls> beside = walls.map(w -> w.apply(b));
     Point at = new Point(z(b, p), b.mm(p.key()) / 2);
     Grip round = Grip.round(p.key(), p.label(), at, beside);
     return p.height().map(h -> Grip.free(round, h, foot(b))).orElse(round);

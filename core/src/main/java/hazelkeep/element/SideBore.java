@@ -120,6 +120,6 @@ final class SideBore implements AddedElement {
     d.size(height, added.part())
         .length(label(), form.zero(), z)
         .atBench()
-        .grip(along(height, new Point(z, form.radius(up)), form.zero()));
+        .grip(() -> along(height, new Point(z, form.radius(up)), form.zero()));
   }
 }

@@ -7,6 +7,7 @@ import hazelkeep.wood.SurfaceId;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -28,7 +29,7 @@ public final class Dimension {
   private Function<OnSection, OptionalDouble> read;
   private Measure lies;
   private Feature feature;
-  private Grip grip;
+  private Supplier<Grip> grip;
   private boolean recorded;
   private boolean stays;
 
@@ -130,8 +131,8 @@ public final class Dimension {
     return this;
   }
 
-  /** It can be dragged. */
-  public Dimension grip(Grip by) {
+  /** It can be dragged; by what is worked out when it is asked for. */
+  public Dimension grip(Supplier<Grip> by) {
     grip = by;
     return this;
   }
@@ -165,7 +166,7 @@ public final class Dimension {
   }
 
   Optional<Grip> grip() {
-    return Optional.ofNullable(grip);
+    return Optional.ofNullable(grip).map(Supplier::get);
   }
 
   boolean isRecorded() {

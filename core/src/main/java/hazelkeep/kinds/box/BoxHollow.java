@@ -154,14 +154,14 @@ record BoxHollow(LiddedBox d, List<SizeRule> rules) implements Element {
         .inside("⌀ inside", floor + b.mm(DEPTH) * AT)
         .corrects(Feature.Kind.SHAPE)
         .recorded()
-        .grip(Grip.round(INSIDE, "inside wall", wall, Optional.empty()));
+        .grip(() -> Grip.round(INSIDE, "inside wall", wall, Optional.empty()));
     Handle handle = new Handle(DEPTH.path(), "floor", new Point(floor, r * NEAR), true, false);
     d.size(DEPTH, ON)
         .reads(s -> s.top(BODY) - s.low(ON))
         .deep("deep", floor, mouth, r)
         .corrects(Feature.Kind.SHAPE, FLOOR)
         .recorded()
-        .grip(Grip.of(DEPTH, handle, p -> mouth - p.z()));
+        .grip(() -> Grip.of(DEPTH, handle, p -> mouth - p.z()));
     d.size(FLOOR, ON)
         .reads(s -> s.low(ON) - s.low(new SurfaceId(BODY, Side.NAME)))
         .deep("floor", b.at(Edge.from(BODY_HEIGHT)), floor, r);

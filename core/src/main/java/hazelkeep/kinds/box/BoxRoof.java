@@ -175,7 +175,7 @@ record BoxRoof(LiddedBox d, List<SizeRule> rules) implements Element {
         .deep("deep", face, roof, b.mm(LID_INSIDE) / 2)
         .corrects(Feature.Kind.SHAPE, LID_THICK)
         .recorded()
-        .grip(Grip.of(LID_DEPTH, handle, p -> p.z() - face));
+        .grip(() -> Grip.of(LID_DEPTH, handle, p -> p.z() - face));
     to.size(LID_THICK, ON).reads(s -> s.top(LID) - s.high(ON));
     to.size(LID_INSIDE, ON)
         .sees(this::inside)

@@ -117,7 +117,7 @@ record BoxSide(LiddedBox d, String part, List<SizeRule> rules) implements Elemen
     double belly = (b.mm(BODY_HEIGHT) + b.mm(LID_HEIGHT) - b.mm(BoxLine.cap(d))) / 2;
     Dimension widest = to.size(WIDEST, on);
     if (d.form() == Form.BARREL && lid() == belly > b.mm(BODY_HEIGHT)) {
-      widest.grip(grip(b, WIDEST, "belly", belly));
+      widest.grip(() -> grip(b, WIDEST, "belly", belly));
     }
     if (lid()) {
       end(to.size(TOP, on).last(), () -> grip(b, TOP, "top edge", high(b)));
@@ -132,7 +132,7 @@ record BoxSide(LiddedBox d, String part, List<SizeRule> rules) implements Elemen
 
   /** An end is dragged, but for that of a free outline, which has points of its own. */
   private Dimension end(Dimension across, Supplier<Grip> grip) {
-    return d.form() == Form.FREE ? across : across.grip(grip.get());
+    return d.form() == Form.FREE ? across : across.grip(grip);
   }
 
   private Grip grip(Built b, DimKey key, String label, double closed) {

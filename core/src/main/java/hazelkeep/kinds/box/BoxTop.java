@@ -67,6 +67,6 @@ record BoxTop(LiddedBox d, List<SizeRule> rules, BoxSide side) implements Elemen
     Handle handle = new Handle(cap.path(), label, at, true, false);
     to.size(cap, new SurfaceId(BoxParts.LID, NAME))
         .along()
-        .grip(Grip.of(cap, handle, p -> Math.max(LEAST, top - p.z())));
+        .grip(() -> Grip.of(cap, handle, p -> Math.max(LEAST, top - p.z())));
   }
 }
