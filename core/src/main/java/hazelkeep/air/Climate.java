@@ -1,5 +1,6 @@
 package hazelkeep.air;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Wording;
 import java.util.List;
@@ -24,12 +25,12 @@ public record Climate(String name, List<Double> celsius, List<Double> humidity) 
   private static final double DAMPEST = 98;
 
   /**
-   * @throws IllegalArgumentException when it is not a year of air, saying what would be accepted
+   * @throws Refused when it is not a year of air, saying what would be accepted
    */
   public Climate {
     name = name == null ? "" : name.strip();
     if (name.isEmpty() || name.length() > NAME_MOST) {
-      throw new IllegalArgumentException(Wording.of("climate.a-climate-needs-a-name", NAME_MOST));
+      throw new Refused(Wording.of("climate.a-climate-needs-a-name", NAME_MOST));
     }
     celsius = months(celsius, "temperature", COLDEST, HOTTEST, "°C");
     humidity = months(humidity, "humidity", 1, DAMPEST, "%");
@@ -38,11 +39,11 @@ public record Climate(String name, List<Double> celsius, List<Double> humidity) 
   private static List<Double> months(
       List<Double> values, String what, double least, double most, String unit) {
     if (values == null || values.size() != MONTHS) {
-      throw new IllegalArgumentException(Wording.of("climate.a-climate-has-twelve-months", what));
+      throw new Refused(Wording.of("climate.a-climate-has-twelve-months", what));
     }
     for (double v : values) {
       if (!(v >= least && v <= most)) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             Wording.of(
                 "climate.a-months-lies-between-and",
                 what,

@@ -1,6 +1,7 @@
 package hazelkeep.bore;
 
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,22 +28,22 @@ public record Bore(String name, List<Step> steps, boolean byHand) {
   public record Step(double diameter, double depth) {}
 
   /**
-   * @throws IllegalArgumentException when nobody can bore it so, saying what would be accepted
+   * @throws Refused when nobody can bore it so, saying what would be accepted
    */
   public Bore {
     steps = List.copyOf(steps);
     if (steps.isEmpty()) {
-      throw new IllegalArgumentException(Wording.of("bore.a-bore-has-a-diameter"));
+      throw new Refused(Wording.of("bore.a-bore-has-a-diameter"));
     }
     for (int i = 0; i < steps.size(); i++) {
       Step s = steps.get(i);
       if (!(s.diameter() > 0 && s.depth() > 0)) {
-        throw new IllegalArgumentException(Wording.of("bore.a-bore-has-a-diameter-and"));
+        throw new Refused(Wording.of("bore.a-bore-has-a-diameter-and"));
       }
       if (i > 0
           && !(s.diameter() < steps.get(i - 1).diameter()
               && s.depth() > steps.get(i - 1).depth())) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             Wording.of("bore.a-stepped-bore-gets-narrower", both(s), both(steps.get(i - 1))));
       }
     }

@@ -1,5 +1,6 @@
 package hazelkeep.bore;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -16,17 +17,17 @@ import java.util.List;
  */
 public record Quill(double travel, double touch, double again) {
   /**
-   * @throws IllegalArgumentException when a quill can't be so, saying what would be accepted
+   * @throws Refused when a quill can't be so, saying what would be accepted
    */
   public Quill {
     if (!(travel > 0)) {
-      throw new IllegalArgumentException(Wording.of("quill.a-quill-that-does-not"));
+      throw new Refused(Wording.of("quill.a-quill-that-does-not"));
     }
     if (!(touch >= 0 && touch < travel)) {
-      throw new IllegalArgumentException(Wording.of("quill.the-reading-at-the-touch"));
+      throw new Refused(Wording.of("quill.the-reading-at-the-touch"));
     }
     if (!(again >= 0 && again < travel)) {
-      throw new IllegalArgumentException(Wording.of("quill.the-reading-at-a-later"));
+      throw new Refused(Wording.of("quill.the-reading-at-a-later"));
     }
   }
 

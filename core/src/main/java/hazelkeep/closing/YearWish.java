@@ -1,5 +1,6 @@
 package hazelkeep.closing;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.season.Coat;
 
@@ -44,7 +45,7 @@ public record YearWish(
   private static final double FAR = 2000;
 
   /**
-   * @throws IllegalArgumentException when a number makes no sense, saying what would
+   * @throws Refused when a number makes no sense, saying what would
    */
   public YearWish {
     home = home == null || home.isBlank() ? "Heated home, mild winters" : home;
@@ -58,8 +59,7 @@ public record YearWish(
 
   private static void check(String what, double v, double most, String unit) {
     if (!(v >= 0 && v <= most)) {
-      throw new IllegalArgumentException(
-          Wording.of("yearWish.lies-between-0-and", what, Math.round(most), unit));
+      throw new Refused(Wording.of("yearWish.lies-between-0-and", what, Math.round(most), unit));
     }
   }
 }

@@ -2,6 +2,7 @@ package hazelkeep.element;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
@@ -157,7 +158,7 @@ public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
     over.put("the blank", dims.get(StockRules.NEED).mm() - dims.get(StockRules.LENGTH).mm() - EVEN);
     try {
       sane(design, made(design), lay(design, dims, shop), Sane.noting(dims, over));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       // What comes after a limit that is passed may not make sense.
       if (over.values().stream().noneMatch(v -> v >= 0)) {
         throw e;

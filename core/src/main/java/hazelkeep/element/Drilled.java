@@ -7,6 +7,7 @@ import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
@@ -90,7 +91,7 @@ public class Drilled implements Element {
             n -> steps.add(new Bore.Step(lay.due(n.diameter()), mm.applyAsDouble(n.depth()))));
     try {
       return new Bore(place.name(), steps);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       throw new BadDesign(
           sizes.narrow().map(HoleSizes.Narrow::diameter).orElse(sizes.diameter()),
           e.getMessage() + ".");

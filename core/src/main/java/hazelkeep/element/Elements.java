@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
@@ -25,7 +26,7 @@ public final class Elements {
   /**
    * The element that something added is.
    *
-   * @throws IllegalArgumentException when nothing of that name can be added
+   * @throws Refused when nothing of that name can be added
    */
   public static AddedElement of(Added added) {
     return Shape.named(added.what())
@@ -49,7 +50,7 @@ public final class Elements {
         .or(() -> Outcome.named(added.what()).map(o -> new ComesTo(added, o)))
         .orElseThrow(
             () ->
-                new IllegalArgumentException(
+                new Refused(
                     Wording.of(
                         "elements.cant-be-added-what-can",
                         added.what(),
@@ -97,8 +98,8 @@ public final class Elements {
    * A design with something more on it.
    *
    * @param height where it is put, mm over the low end of its part's outside; how tall a knob is
-   * @throws IllegalArgumentException when there are too many, nothing of that name can be added, it
-   *     is put at no height, or there is one of what there can be but one
+   * @throws Refused when there are too many, nothing of that name can be added, it is put at no
+   *     height, or there is one of what there can be but one
    */
   public static <D extends Design> D with(D design, String what, String part, Size height) {
     return with(design, what, part, Optional.of(height));
@@ -108,7 +109,7 @@ public final class Elements {
   public static <D extends Design> D with(
       D design, String what, String part, Optional<Size> height) {
     if (design.elements().size() >= MOST) {
-      throw new IllegalArgumentException(Wording.of("elements.a-piece-has-at-most", MOST));
+      throw new Refused(Wording.of("elements.a-piece-has-at-most", MOST));
     }
     int no =
         1
@@ -118,11 +119,11 @@ public final class Elements {
                 .max()
                 .orElse(0);
     if (what.equals(Added.BLANK) && Added.apart(design.elements())) {
-      throw new IllegalArgumentException(Wording.of("elements.the-upper-half-has-a"));
+      throw new Refused(Wording.of("elements.the-upper-half-has-a"));
     }
     Added added = new Added(what, no, part);
     if (height.isPresent() && !of(added).owns(added.size("height"))) {
-      throw new IllegalArgumentException(Wording.of("elements.a-is-put-at-no", of(added).word()));
+      throw new Refused(Wording.of("elements.a-is-put-at-no", of(added).word()));
     }
     List<Added> all = new ArrayList<>(design.elements());
     all.add(added);
@@ -175,11 +176,11 @@ public final class Elements {
    * A design in which something that has a wood of its own is of some wood.
    *
    * @param wood its common name; empty for the piece's own
-   * @throws IllegalArgumentException when nothing of that name has a wood of its own
+   * @throws Refused when nothing of that name has a wood of its own
    */
   public static <D extends Design> D of(D design, String id, String wood) {
     if (of(design).stream().noneMatch(e -> e.added().id().equals(id) && e.wooded())) {
-      throw new IllegalArgumentException(Wording.of("elements.nothing-with-a-wood-of", id));
+      throw new Refused(Wording.of("elements.nothing-with-a-wood-of", id));
     }
     Optional<String> named = Optional.of(wood.strip()).filter(w -> !w.isEmpty());
     List<Added> all =
@@ -191,13 +192,12 @@ public final class Elements {
    * A design in which the upper half's own blank is square or round.
    *
    * @param square empty for as the piece's blank is
-   * @throws IllegalArgumentException when it has no blank of its own
+   * @throws Refused when it has no blank of its own
    */
   public static <D extends Design> D sawn(D design, Optional<Boolean> square) {
     Added upper =
         Added.upper(design.elements())
-            .orElseThrow(
-                () -> new IllegalArgumentException(Wording.of("elements.no-second-blank")));
+            .orElseThrow(() -> new Refused(Wording.of("elements.no-second-blank")));
     List<Added> all = design.elements().stream().map(a -> a == upper ? a.sawn(square) : a).toList();
     return Restated.with(design, "elements", all);
   }

@@ -1,6 +1,7 @@
 package hazelkeep.element;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Choice;
@@ -55,11 +56,11 @@ public record RingZone(int count, RingTool.How how, Spare spare, Room room) impl
   /**
    * Looks at how many are wished.
    *
-   * @throws IllegalArgumentException when a stem can't carry so many
+   * @throws Refused when a stem can't carry so many
    */
   public static void wished(int rings) {
     if (rings < 0 || rings > MOST) {
-      throw new IllegalArgumentException(Wording.of("ringZone.a-stem-carries-0-to", MOST));
+      throw new Refused(Wording.of("ringZone.a-stem-carries-0-to", MOST));
     }
   }
 

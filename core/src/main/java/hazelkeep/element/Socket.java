@@ -8,6 +8,7 @@ import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.finding.Entry;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Boring;
@@ -154,7 +155,7 @@ public record Socket(String part, Keys keys, Edge end, Edge top, Line roof) impl
     }
     try {
       return BoringPlan.of(new Bore("from its " + datum(), steps), lay.shop());
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       throw new BadDesign(
           keys.seat,
           Wording.of(

@@ -7,6 +7,7 @@ import hazelkeep.bore.Pass;
 import hazelkeep.bore.Stations;
 import hazelkeep.bore.Sweep;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.BoreWalls;
@@ -129,7 +130,7 @@ public record ThroughBore(String part, Keys keys, Ends ends, DimKey outside, Lin
     steps.add(new Bore.Step(lay.due(keys.diameter), lay.mm(keys.fromFoot)));
     try {
       return new Bore("from the foot", steps);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       throw new BadDesign(
           keys.seats.get(keys.seats.size() - 1).diameter,
           Wording.of("throughBore.the-parts-at-the-foot"));

@@ -1,5 +1,6 @@
 package hazelkeep.fit;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 
 /**
@@ -63,14 +64,14 @@ public record Seen(What what, double value) {
   private static final double MOST = 10_000;
 
   /**
-   * @throws IllegalArgumentException when the number makes no sense, saying what would
+   * @throws Refused when the number makes no sense, saying what would
    */
   public Seen {
     if (what == null) {
-      throw new IllegalArgumentException(Wording.of("seen.say-what-was-seen"));
+      throw new Refused(Wording.of("seen.say-what-was-seen"));
     }
     if (what.measured && !(value > 0 && value < MOST)) {
-      throw new IllegalArgumentException(Wording.of("seen.goes-with-a-number-above", what.words));
+      throw new Refused(Wording.of("seen.goes-with-a-number-above", what.words));
     }
     value = what.measured ? value : 0;
   }

@@ -4,8 +4,8 @@ import hazelkeep.finding.Entry;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Contradictions;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Dims;
@@ -94,7 +94,7 @@ record Trial<D extends Design>(
   Optional<Map<DimKey, Dim>> dims() {
     try {
       return Optional.of(dims(Map.of()));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return Optional.empty();
     }
   }
@@ -107,7 +107,7 @@ record Trial<D extends Design>(
   Optional<Sketch<D>> drawn(Map<DimKey, Double> at) {
     try {
       return Optional.of(Sketch.drawn(kind, design, shop, dims(at)));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return Optional.empty();
     }
   }
@@ -135,7 +135,7 @@ record Trial<D extends Design>(
     Map<String, Double> by = new LinkedHashMap<>();
     try {
       by.putAll(kind.limits(design, dims(at), shop));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return new Lacks(by, false, false);
     }
     if (!draw || by.values().stream().anyMatch(v -> v >= 0)) {
@@ -162,7 +162,7 @@ record Trial<D extends Design>(
                 by.put(SAID + k + " more", off - MET);
                 by.put(SAID + k + " less", -off - MET);
               });
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return new Lacks(by, false, false);
     }
     return new Lacks(by, true, true);
@@ -187,7 +187,8 @@ record Trial<D extends Design>(
           Entry.COMES_LESS,
           Entry.COMES_MORE,
           Entry.COMES_HEAVY,
-          Entry.COMES_TIPPED);
+          Entry.COMES_TIPPED,
+          Entry.COMES_THIN);
 
   private static void told(Finding f, Map<String, Double> by) {
     double lack = Math.abs(f.lack());

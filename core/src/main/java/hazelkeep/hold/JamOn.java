@@ -3,6 +3,7 @@ package hazelkeep.hold;
 import hazelkeep.finding.Entry;
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.shop.JawSet;
@@ -21,11 +22,11 @@ import java.util.function.UnaryOperator;
  */
 public record JamOn(String guest, String host, InJaws hostHeld) implements OnPartner {
   /**
-   * @throws IllegalArgumentException when a part is to hold itself
+   * @throws Refused when a part is to hold itself
    */
   public JamOn {
     if (guest.equals(host) || !host.equals(hostHeld.part())) {
-      throw new IllegalArgumentException(Wording.of("jamOn.a-part-is-jammed-on"));
+      throw new Refused(Wording.of("jamOn.a-part-is-jammed-on"));
     }
   }
 

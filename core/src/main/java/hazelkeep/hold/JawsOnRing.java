@@ -1,5 +1,6 @@
 package hazelkeep.hold;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 
 /**
@@ -21,11 +22,11 @@ public record JawsOnRing(double radius, double wall, double length, boolean outw
   private static final int JAWS = 4;
 
   /**
-   * @throws IllegalArgumentException without a wall
+   * @throws Refused without a wall
    */
   public JawsOnRing {
     if (!(radius > 0 && wall > 0 && length > 0)) {
-      throw new IllegalArgumentException(Wording.of("jawsOnRing.jaws-need-a-wall-to"));
+      throw new Refused(Wording.of("jawsOnRing.jaws-need-a-wall-to"));
     }
   }
 

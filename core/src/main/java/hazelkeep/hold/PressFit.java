@@ -1,5 +1,6 @@
 package hazelkeep.hold;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -47,11 +48,11 @@ public record PressFit(double pressure, double hoop, double plugHoop, double sea
    * @param plug the inner half
    * @param interference on the diameter, mm
    * @param length of the seat, mm
-   * @throws IllegalArgumentException when ring or plug have no wall
+   * @throws Refused when ring or plug have no wall
    */
   public static PressFit of(double seat, Half ring, Half plug, double interference, double length) {
     if (!(ring.radius() > seat && seat > plug.radius() && plug.radius() >= 0)) {
-      throw new IllegalArgumentException(Wording.of("pressFit.a-press-fit-needs-a"));
+      throw new Refused(Wording.of("pressFit.a-press-fit-needs-a"));
     }
     double p = interference / 2 / give(seat, ring, plug);
     double s2 = seat * seat;

@@ -1,5 +1,6 @@
 package hazelkeep.instrument;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import java.util.Arrays;
@@ -67,11 +68,11 @@ public enum Device {
   /**
    * A reading that it can give.
    *
-   * @throws IllegalArgumentException when it can't, saying what it can
+   * @throws Refused when it can't, saying what it can
    */
   double checked(double value) {
     if (!(value >= least && value <= most)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "device.a-reads-from-to-not",
               word,

@@ -1,6 +1,7 @@
 package hazelkeep.instrument;
 
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -22,7 +23,7 @@ public record Sent(Device device, double value) {
       Pattern.compile("([a-z-]+)\\s+([+-]?\\d{1,6}(?:[.,]\\d{1,6})?)\\s*(\\S*)");
 
   /**
-   * @throws IllegalArgumentException when the device can't read that
+   * @throws Refused when the device can't read that
    */
   public Sent {
     device.checked(value);
@@ -32,19 +33,19 @@ public record Sent(Device device, double value) {
    * A reading out of a line: {@code caliper 45.62 mm}, {@code caliper 1,796 in}, {@code scale 23.1
    * g}, {@code thermometer 68 F}. The unit may be left out where it is the device's own.
    *
-   * @throws IllegalArgumentException when it is none, saying what would be
+   * @throws Refused when it is none, saying what would be
    */
   public static Sent parse(String line) {
     String text = line.strip().toLowerCase(Locale.ROOT);
     Matcher m = LINE.matcher(text);
     if (text.length() > LONGEST || !m.matches()) {
-      throw new IllegalArgumentException(Wording.of("sent.a-line-is-a-device"));
+      throw new Refused(Wording.of("sent.a-line-is-a-device"));
     }
     Device device =
         Device.named(m.group(1))
             .orElseThrow(
                 () ->
-                    new IllegalArgumentException(
+                    new Refused(
                         Wording.of("sent.is-no-device-there-are", m.group(1), Device.keys())));
     double v = Double.parseDouble(m.group(2).replace(',', '.'));
     return new Sent(device, in(device, v, m.group(3)));
@@ -63,8 +64,7 @@ public record Sent(Device device, double value) {
       case "g/kg" -> v * 1000;
       case "°C/f" -> (v - 32) * 5 / 9;
       default ->
-          throw new IllegalArgumentException(
-              Wording.of("sent.a-sends-not", device.word(), device.unit(), unit));
+          throw new Refused(Wording.of("sent.a-sends-not", device.word(), device.unit(), unit));
     };
   }
 }

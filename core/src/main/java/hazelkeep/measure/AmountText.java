@@ -39,7 +39,7 @@ public final class AmountText {
    * @param text what was typed
    * @param bare the unit of a length that names none
    * @param quantity what it is an amount of
-   * @throws IllegalArgumentException with a message that shows what would be accepted
+   * @throws Refused with a message that shows what would be accepted
    */
   public static Size parse(String text, Unit bare, Quantity quantity) {
     if (quantity == Quantity.LENGTH) {
@@ -61,9 +61,9 @@ public final class AmountText {
     return Size.mm(amount);
   }
 
-  private static IllegalArgumentException refused(String text, Quantity quantity) {
+  private static Refused refused(String text, Quantity quantity) {
     String shown = text.length() > LONGEST ? text.substring(0, LONGEST) + " …" : text;
-    return new IllegalArgumentException(
+    return new Refused(
         switch (quantity) {
           case VOLUME -> Wording.of("amountText.no-volume", shown);
           case MASS -> Wording.of("amountText.no-mass", shown);

@@ -19,12 +19,12 @@ public record DimKey(String path) implements Comparable<DimKey> {
   private static final int RIGHT_MOST = 2_000;
 
   /**
-   * @throws IllegalArgumentException when the name has any other form
+   * @throws Refused when the name has any other form
    */
   public DimKey {
     if (!RIGHT.contains(path)) {
       if (path.length() > LONGEST || !NAME.matcher(path).matches()) {
-        throw new IllegalArgumentException(Wording.of("dimKey.is-not-the-name-of", path));
+        throw new Refused(Wording.of("dimKey.is-not-the-name-of", path));
       }
       if (RIGHT.size() < RIGHT_MOST) {
         RIGHT.add(path);

@@ -13,11 +13,11 @@ public record Length(double mm) implements Comparable<Length> {
   public static final double INCH = 25.4;
 
   /**
-   * @throws IllegalArgumentException when the value is not finite or too large
+   * @throws Refused when the value is not finite or too large
    */
   public Length {
     if (!Double.isFinite(mm) || Math.abs(mm) >= MOST) {
-      throw new IllegalArgumentException(Wording.of("length.a-length-stays-below-10", mm));
+      throw new Refused(Wording.of("length.a-length-stays-below-10", mm));
     }
   }
 

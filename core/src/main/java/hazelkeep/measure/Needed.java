@@ -8,11 +8,11 @@ public final class Needed {
    * The value.
    *
    * @param name what it is called
-   * @throws IllegalArgumentException when it is missing
+   * @throws Refused when it is missing
    */
   public static <T> T of(T value, String name) {
     if (value == null) {
-      throw new IllegalArgumentException(Wording.of("needed.cant-be-left-out-here", name));
+      throw new Refused(Wording.of("needed.cant-be-left-out-here", name));
     }
     return value;
   }

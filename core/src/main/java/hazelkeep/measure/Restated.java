@@ -17,7 +17,7 @@ public final class Restated {
   /**
    * The value of a component.
    *
-   * @throws IllegalArgumentException when the record has no such component
+   * @throws Refused when the record has no such component
    */
   public static Object of(Record record, String component) {
     Shape shape = SHAPES.get(record.getClass());
@@ -29,8 +29,7 @@ public final class Restated {
         throw new IllegalStateException(e);
       }
     }
-    throw new IllegalArgumentException(
-        Wording.of("restated.there-is-nothing-called-here", component));
+    throw new Refused(Wording.of("restated.there-is-nothing-called-here", component));
   }
 
   /** What a record is made of. */
@@ -61,15 +60,14 @@ public final class Restated {
   /**
    * The record with one component replaced.
    *
-   * @throws IllegalArgumentException when it has no such component, or refuses the value
+   * @throws Refused when it has no such component, or refuses the value
    */
   public static <R> R with(R record, String component, Object value) {
     Shape shape = SHAPES.get(record.getClass());
     Object[] values = new Object[shape.names.size()];
     int replaced = shape.names.indexOf(component);
     if (replaced < 0) {
-      throw new IllegalArgumentException(
-          Wording.of("restated.there-is-nothing-called-here", component));
+      throw new Refused(Wording.of("restated.there-is-nothing-called-here", component));
     }
     try {
       for (int i = 0; i < values.length; i++) {
@@ -92,7 +90,7 @@ public final class Restated {
    * The record with an option chosen for one of its enum components.
    *
    * @param option the option's name; lower case and hyphens are taken
-   * @throws IllegalArgumentException when there is no such choice or option, saying what there is
+   * @throws Refused when there is no such choice or option, saying what there is
    */
   public static <R> R chosen(R record, String choice, String option) {
     RecordComponent component =
@@ -100,9 +98,7 @@ public final class Restated {
             .filter(c -> c.getName().equals(choice) && c.getType().isEnum())
             .findFirst()
             .orElseThrow(
-                () ->
-                    new IllegalArgumentException(
-                        Wording.of("restated.there-is-no-choice-called", choice)));
+                () -> new Refused(Wording.of("restated.there-is-no-choice-called", choice)));
     String name = option.strip().toUpperCase(Locale.ROOT).replace('-', '_');
     Object[] options = component.getType().getEnumConstants();
     Object value =
@@ -111,7 +107,7 @@ public final class Restated {
             .findFirst()
             .orElseThrow(
                 () ->
-                    new IllegalArgumentException(
+                    new Refused(
                         Wording.of(
                             "restated.is-no-option-here-choose",
                             option,

@@ -39,15 +39,15 @@ public final class SizeText {
    *
    * @param text what was typed
    * @param bare the unit of a number that names none
-   * @throws IllegalArgumentException with a message that shows what would be accepted
+   * @throws Refused with a message that shows what would be accepted
    */
   public static Size parse(String text, Unit bare) {
     String rest = text == null ? "" : plain(text);
     if (rest.isEmpty()) {
-      throw new IllegalArgumentException(Wording.of("sizeText.there-is-no-size-here", ACCEPTED));
+      throw new Refused(Wording.of("sizeText.there-is-no-size-here", ACCEPTED));
     }
     if (rest.length() > LONGEST) {
-      throw new IllegalArgumentException(Wording.of("sizeText.that-is-too-long-for", ACCEPTED));
+      throw new Refused(Wording.of("sizeText.that-is-too-long-for", ACCEPTED));
     }
     Hedge hedge = Hedge.EXACT;
     Matcher h = HEDGE.matcher(rest);
@@ -87,8 +87,7 @@ public final class SizeText {
     }
     double mm = number * scale;
     if (Math.abs(mm) >= Length.MOST) {
-      throw new IllegalArgumentException(
-          Wording.of("sizeText.is-longer-than-any-lathe", text.strip()));
+      throw new Refused(Wording.of("sizeText.is-longer-than-any-lathe", text.strip()));
     }
     return new Size(Length.mm(mm), hedge);
   }
@@ -100,8 +99,7 @@ public final class SizeText {
     return ACROSS.matcher(plain.strip().toLowerCase(Locale.ROOT)).replaceFirst("");
   }
 
-  private static IllegalArgumentException refused(String text) {
-    return new IllegalArgumentException(
-        Wording.of("sizeText.is-not-a-size", text.strip(), ACCEPTED));
+  private static Refused refused(String text) {
+    return new Refused(Wording.of("sizeText.is-not-a-size", text.strip(), ACCEPTED));
   }
 }

@@ -17,7 +17,7 @@ public final class Wording {
    * Wording.of("inlay.let-in-the-and-level", "disc") // "Let in the disc, and level it"
    * }</pre>
    *
-   * @throws IllegalArgumentException when there is none of that name
+   * @throws Refused when there is none of that name
    */
   public static String of(String key, Object... words) {
     return ALL.of(key, words);

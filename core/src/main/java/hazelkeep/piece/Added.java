@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.List;
 import java.util.Optional;
@@ -24,20 +25,20 @@ public record Added(
   public static final int NO_MOST = 99;
 
   /**
-   * @throws IllegalArgumentException when it can't be so, saying what would be accepted
+   * @throws Refused when it can't be so, saying what would be accepted
    */
   public Added {
     // Files from before anything had a wood of its own name none.
     square = square == null ? Optional.empty() : square;
     wood = wood == null ? Optional.empty() : wood.map(w -> Stated.name(w, "Its wood"));
     if (what == null || !WORD.matcher(what).matches()) {
-      throw new IllegalArgumentException(Wording.of("added.what-is-added-has-a"));
+      throw new Refused(Wording.of("added.what-is-added-has-a"));
     }
     if (no < 1 || no > NO_MOST) {
-      throw new IllegalArgumentException(Wording.of("added.what-is-added-is-numbered", NO_MOST));
+      throw new Refused(Wording.of("added.what-is-added-is-numbered", NO_MOST));
     }
     if (part == null || !PART.matcher(part).matches()) {
-      throw new IllegalArgumentException(Wording.of("added.what-is-added-is-on"));
+      throw new Refused(Wording.of("added.what-is-added-is-on"));
     }
   }
 

@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -97,7 +98,7 @@ public record AsFound(
     /**
      * By its name, in whatever case.
      *
-     * @throws IllegalArgumentException when there is none, saying which there are
+     * @throws Refused when there is none, saying which there are
      */
     public static What named(String name) {
       return Arrays.stream(values())
@@ -105,7 +106,7 @@ public record AsFound(
           .findFirst()
           .orElseThrow(
               () ->
-                  new IllegalArgumentException(
+                  new Refused(
                       Wording.of(
                           "asFound.found-can-be",
                           Arrays.stream(values())
@@ -153,19 +154,19 @@ public record AsFound(
   private static final double MOST = 1000;
 
   /**
-   * @throws IllegalArgumentException when the numbers make no sense, saying what would be accepted
+   * @throws Refused when the numbers make no sense, saying what would be accepted
    */
   public AsFound {
     // Logs from before it could be said end where they begin.
     to = Math.max(at, to);
     if (!(at >= 0 && to < MOST) || !(value >= 0 && value < MOST)) {
-      throw new IllegalArgumentException(Wording.of("asFound.a-place-and-a-size"));
+      throw new Refused(Wording.of("asFound.a-place-and-a-size"));
     }
     if (degrees < 0 || degrees > 359) {
-      throw new IllegalArgumentException(Wording.of("asFound.round-the-axis-it-lies"));
+      throw new Refused(Wording.of("asFound.round-the-axis-it-lies"));
     }
     if (value == 0 && what.sized()) {
-      throw new IllegalArgumentException(Wording.of("asFound.say-its-size", what.asked()));
+      throw new Refused(Wording.of("asFound.say-its-size", what.asked()));
     }
   }
 

@@ -1,9 +1,10 @@
 package hazelkeep.piece;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 
 /** A design that can't be drawn, with the size that is to blame and what would be accepted. */
-public final class BadDesign extends RuntimeException {
+public final class BadDesign extends Refused {
   private final DimKey key;
 
   /**

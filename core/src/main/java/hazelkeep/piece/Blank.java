@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.solid.HalfSection;
@@ -31,7 +32,7 @@ public record Blank(
   private static final double MOST = 450;
 
   /**
-   * @throws IllegalArgumentException when out of range, saying what would be accepted
+   * @throws Refused when out of range, saying what would be accepted
    */
   public Blank {
     // Files from before limbs were known have neither.
@@ -42,16 +43,16 @@ public record Blank(
     Stated.within(slim, LEAST, MOST, "A limb's smaller diameter is");
     Stated.within(bark, 0, 40, "Bark is");
     if (square && (slim.isPresent() || bark.isPresent())) {
-      throw new IllegalArgumentException(Wording.of("blank.a-sawn-square-has-neither"));
+      throw new Refused(Wording.of("blank.a-sawn-square-has-neither"));
     }
     if (slim.isPresent() && across.isPresent() && slim.get().mm() > across.get().mm()) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of("blank.the-smaller-diameter-of-a", Dims.both(across.get().mm())));
     }
     double thick = bark.map(Size::mm).orElse(0.0);
     double least = slim.map(Size::mm).orElse(MOST);
     if (thick > BARK_MOST * Math.min(least, across.map(Size::mm).orElse(least)) / 2) {
-      throw new IllegalArgumentException(Wording.of("blank.bark-stays-thinner-than-half"));
+      throw new Refused(Wording.of("blank.bark-stays-thinner-than-half"));
     }
   }
 

@@ -7,6 +7,7 @@ import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Origin;
+import hazelkeep.measure.Refused;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
 import hazelkeep.route.Joint;
@@ -181,7 +182,7 @@ public final class Contradictions<D extends Design> {
       D then = kind.size(design, stated, Optional.empty());
       return Optional.of(
           kind.aim(then, Dims.resolve(then, kind.rules(then), shop, Map.of()), shop));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return Optional.empty();
     }
   }

@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Point;
@@ -61,7 +62,7 @@ public final class Gone {
   /**
    * The wood that is not there, in the blank's z; nothing where it only weakens the part.
    *
-   * @throws IllegalArgumentException when the part has no such place
+   * @throws Refused when the part has no such place
    */
   public HalfSection of(AsFound f) {
     double v = f.value();
@@ -81,7 +82,7 @@ public final class Gone {
   /**
    * Refuses what takes nothing of the part: wood that is to go in any case, or air.
    *
-   * @throws IllegalArgumentException saying how thick it is to become there
+   * @throws Refused saying how thick it is to become there
    */
   public void missing(AsFound f) {
     if (!f.takesWood() || of(f).and(target).area() > HalfSection.DUST_AREA) {
@@ -91,7 +92,7 @@ public final class Gone {
         f.what() == AsFound.What.DIAMETER
             ? Wording.of("gone.it-is-to-become", part.name(), Dims.both(2 * outer(f)))
             : Wording.of("gone.nothing-of-it-is-missing", part.name());
-    throw new IllegalArgumentException(said);
+    throw new Refused(said);
   }
 
   /** All that lies beyond a plane, on the side of the mouth. */
@@ -134,7 +135,7 @@ public final class Gone {
   private HalfSection pierced(double r) {
     List<Span> wood = target.alongAxis();
     if (wood.isEmpty()) {
-      throw new IllegalArgumentException(Wording.of("gone.the-has-no-floor-to", part.name()));
+      throw new Refused(Wording.of("gone.the-has-no-floor-to", part.name()));
     }
     Span floor = opensUp() ? wood.get(0) : wood.get(wood.size() - 1);
     return HalfSection.box(floor.from() - 1, floor.to() + 1, 0, r);
@@ -150,10 +151,7 @@ public final class Gone {
         part.surfaces().stream()
             .filter(x -> x.role() == Role.FIT && !x.inside())
             .findFirst()
-            .orElseThrow(
-                () ->
-                    new IllegalArgumentException(
-                        Wording.of("gone.the-has-no-spigot", part.name())));
+            .orElseThrow(() -> new Refused(Wording.of("gone.the-has-no-spigot", part.name())));
     double from = s.line().points().stream().mapToDouble(Point::z).min().orElse(low);
     double to = s.line().points().stream().mapToDouble(Point::z).max().orElse(high);
     boolean up = to > high - SAME;

@@ -2,6 +2,7 @@ package hazelkeep.piece;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Size;
@@ -105,7 +106,7 @@ public interface Kind<D extends Design> {
   /**
    * The design with an option chosen.
    *
-   * @throws IllegalArgumentException when there is no such choice or option
+   * @throws Refused when there is no such choice or option
    */
   default D choose(D design, String choice, String option) {
     return Restated.chosen(design, choice, option);
@@ -114,15 +115,14 @@ public interface Kind<D extends Design> {
   /**
    * The design with a handle of the outline moved to a place in the blank's z.
    *
-   * @throws IllegalArgumentException when there is no such handle
+   * @throws Refused when there is no such handle
    */
   default D drag(D design, Aim aim, Shop shop, String handle, Point to) {
     Grip grip =
         dimensions(design, aim, shop).grips().stream()
             .filter(g -> g.handle().name().equals(handle))
             .findFirst()
-            .orElseThrow(
-                () -> new IllegalArgumentException(Wording.of("kind.there-is-no-point", handle)));
+            .orElseThrow(() -> new Refused(Wording.of("kind.there-is-no-point", handle)));
     D kept = grip.keeps().map(k -> size(design, k, Optional.of(Size.mm(aim.mm(k))))).orElse(design);
     D out = held(kept, aim, grip.key());
     for (Map.Entry<DimKey, Double> e : grip.sizes().apply(to).entrySet()) {

@@ -14,7 +14,9 @@ public enum Outcome {
   /** What it weighs at most, g. */
   WEIGHS("Weighs at most", "Weight", Quantity.MASS, 1, 9000),
   /** The angle that it may be leaned to without tipping over, empty and full, degrees. */
-  TIPS("Stands until leaned by", "Lean", Quantity.ANGLE, 0.5, 80);
+  TIPS("Stands until leaned by", "Lean", Quantity.ANGLE, 0.5, 80),
+  /** What its walls and rims leave at their thinnest, whatever a bit drifts, mm. */
+  WALLS("Walls at least", "Thinnest wall", Quantity.LENGTH, 0.5, 60);
 
   /** The number of the first and only one of its sort. */
   private static final int ONLY = 1;

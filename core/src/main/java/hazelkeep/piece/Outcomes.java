@@ -29,8 +29,8 @@ record Outcomes(Sketch<?> sketch) {
   private static final double NEARER = 0.5;
 
   /**
-   * What of it is passed by how much, about percent of what is asked: below 0 where it holds.
-   * Nothing where nothing is asked or nothing can be known.
+   * What of it is passed by how much, about percent of what is asked and walls in mm, as sizes are:
+   * below 0 where it holds. Nothing where nothing is asked or nothing can be known.
    */
   Map<String, Double> lacks() {
     Map<String, Double> out = new LinkedHashMap<>();
@@ -40,13 +40,13 @@ record Outcomes(Sketch<?> sketch) {
       if (wished.isEmpty() || is.isEmpty()) {
         continue;
       }
-      double one = PERCENT / about(wished.getAsDouble());
+      double one = o == Outcome.WALLS ? 1 : PERCENT / about(wished.getAsDouble());
       double over = one * (is.getAsDouble() - wished.getAsDouble());
       double spare = o == Outcome.HOLDS ? one * NEARER * spare(wished.getAsDouble()) : 0;
       if (o != Outcome.WEIGHS) {
         out.put(o.key() + " less", -over - spare);
       }
-      if (o != Outcome.TIPS) {
+      if (o == Outcome.HOLDS || o == Outcome.WEIGHS) {
         out.put(o.key() + " more", over - spare);
       }
     }
@@ -78,14 +78,21 @@ record Outcomes(Sketch<?> sketch) {
     double is = known.getAsDouble();
     double spare = o == Outcome.HOLDS ? spare(wished) : 0;
     if (o != Outcome.WEIGHS && is < wished - spare) {
-      Entry less = o == Outcome.TIPS ? Entry.COMES_TIPPED : Entry.COMES_LESS;
-      return Optional.of(found(less, Grade.STOP, is, wished));
+      return Optional.of(found(less(o), Grade.STOP, is, wished));
     }
-    if (o != Outcome.TIPS && is > wished + spare) {
+    if ((o == Outcome.HOLDS || o == Outcome.WEIGHS) && is > wished + spare) {
       Entry more = o == Outcome.WEIGHS ? Entry.COMES_HEAVY : Entry.COMES_MORE;
       return Optional.of(found(more, Grade.STOP, is, wished));
     }
     return Optional.empty();
+  }
+
+  private static Entry less(Outcome o) {
+    return switch (o) {
+      case TIPS -> Entry.COMES_TIPPED;
+      case WALLS -> Entry.COMES_THIN;
+      default -> Entry.COMES_LESS;
+    };
   }
 
   private Finding found(Entry entry, Grade grade, double is, double wished) {
@@ -110,7 +117,17 @@ record Outcomes(Sketch<?> sketch) {
       case HOLDS -> OptionalDouble.of(holds());
       case WEIGHS -> sketch.properties().grams();
       case TIPS -> OptionalDouble.of(tips());
+      case WALLS -> thinnest();
     };
+  }
+
+  /** Of all parts, sides and rims: true distances on the drawn section. */
+  private OptionalDouble thinnest() {
+    return sketch.walls().stream()
+        .flatMap(w -> w.least().stream())
+        .filter(Walls.Least::wall)
+        .mapToDouble(Walls.Least::mm)
+        .min();
   }
 
   private double tips() {

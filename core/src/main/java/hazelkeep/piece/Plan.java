@@ -9,6 +9,7 @@ import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Patience;
 import hazelkeep.measure.Progress;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -251,7 +252,7 @@ public record Plan<D extends Design>(
   public Optional<Plan<D>> applied(Remedy remedy) {
     try {
       return Optional.of(of(kind(), changed(remedy), shop(), remedy.applied(edits)));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return Optional.empty();
     }
   }
@@ -264,7 +265,7 @@ public record Plan<D extends Design>(
   /**
    * A design with a remedy applied; itself for a remedy of the route.
    *
-   * @throws IllegalArgumentException when it names a choice that the kind has not
+   * @throws Refused when it names a choice that the kind has not
    */
   public static <D extends Design> D changed(Kind<D> kind, D from, Remedy remedy) {
     if (remedy instanceof Remedy.SetDim set) {

@@ -1,5 +1,6 @@
 package hazelkeep.piece;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.solid.CrossHole;
@@ -16,14 +17,14 @@ import hazelkeep.wood.Part;
  */
 public record SideHole(String name, Size height, int degrees, Size diameter) {
   /**
-   * @throws IllegalArgumentException when out of range, saying what would be accepted
+   * @throws Refused when out of range, saying what would be accepted
    */
   public SideHole {
     name = Stated.name(name, "A hole's name");
     Stated.within(height, 1, 600, Wording.of("sideHole.a-holes-middle-lies-above"));
     Stated.within(diameter, 1, 120, "A hole is");
     if (degrees < 0 || degrees > 359) {
-      throw new IllegalArgumentException(Wording.of("sideHole.a-hole-lies-0-to"));
+      throw new Refused(Wording.of("sideHole.a-hole-lies-0-to"));
     }
   }
 

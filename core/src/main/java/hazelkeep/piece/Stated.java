@@ -1,6 +1,7 @@
 package hazelkeep.piece;
 
 import hazelkeep.fit.FitClass;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import java.util.Optional;
@@ -17,12 +18,12 @@ public final class Stated {
    * A name, without the spaces round it.
    *
    * @param what it names, as the refusal begins
-   * @throws IllegalArgumentException when it is too long or no plain text
+   * @throws Refused when it is too long or no plain text
    */
   public static String name(String text, String what) {
     String t = text.strip();
     if (t.length() > NAME_MOST || t.chars().anyMatch(Character::isISOControl)) {
-      throw new IllegalArgumentException(Wording.of("stated.is-a-name-of-at", what, NAME_MOST));
+      throw new Refused(Wording.of("stated.is-a-name-of-at", what, NAME_MOST));
     }
     return t;
   }
@@ -31,11 +32,11 @@ public final class Stated {
    * Checks a size.
    *
    * @param what it is, as the refusal begins
-   * @throws IllegalArgumentException when it is out of range, saying what would be accepted
+   * @throws Refused when it is out of range, saying what would be accepted
    */
   public static void within(Size s, double least, double most, String what) {
     if (s.mm() < least || s.mm() > most) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "stated.between-and-this-is",
               what,
@@ -56,28 +57,28 @@ public final class Stated {
    * @param grit the finest grit, 80 to 2000
    * @param paper layers of paper between a jam chuck and the work
    * @param slope lean of the grain against the axis, degrees
-   * @throws IllegalArgumentException when one is out of range
+   * @throws Refused when one is out of range
    */
   public static void usual(int grit, int paper, int slope) {
     if (grit < 80 || grit > 2000) {
-      throw new IllegalArgumentException(Wording.of("stated.grits-run-from-80-to"));
+      throw new Refused(Wording.of("stated.grits-run-from-80-to"));
     }
     if (paper < 0 || paper > PAPER_MOST) {
-      throw new IllegalArgumentException(Wording.of("stated.paper-goes-in-0-to", PAPER_MOST));
+      throw new Refused(Wording.of("stated.paper-goes-in-0-to", PAPER_MOST));
     }
     if (slope < 0 || slope > SLOPE_MOST) {
-      throw new IllegalArgumentException(Wording.of("stated.the-grain-leans-by-0", SLOPE_MOST));
+      throw new Refused(Wording.of("stated.the-grain-leans-by-0", SLOPE_MOST));
     }
   }
 
   /**
    * Checks how a lid fits in use.
    *
-   * @throws IllegalArgumentException when it would not come off again
+   * @throws Refused when it would not come off again
    */
   public static void worn(FitClass fit) {
     if (fit == FitClass.JAM) {
-      throw new IllegalArgumentException(Wording.of("stated.a-jam-is-for-turning"));
+      throw new Refused(Wording.of("stated.a-jam-is-for-turning"));
     }
   }
 }

@@ -5,6 +5,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.route.Aim;
 import hazelkeep.route.Finding;
@@ -67,7 +68,7 @@ final class Unused<D extends Design> {
       return !then.parts().equals(aim.parts())
           || !then.blanks().equals(aim.blanks())
           || !kind.route(other, then, shop).equals(route);
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       // What can be wrong has a use, or lies at the end of its range: the other side tells.
       return nudge < 0;
     }

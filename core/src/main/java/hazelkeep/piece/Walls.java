@@ -68,7 +68,12 @@ public final class Walls {
    * @param drift what the bit may drift by there, mm
    * @param at the place on the inner line
    */
-  public record Least(String code, double mm, double wanted, double drift, Point at) {}
+  public record Least(String code, double mm, double wanted, double drift, Point at) {
+    /** Whether it is wall: a side or its rim, and no spigot, floor or corner of a lid. */
+    boolean wall() {
+      return code.equals(Entry.WALL_THIN.code()) || code.equals(Entry.RIM_THIN.code());
+    }
+  }
 
   private final Part part;
   private final WallWishes wishes;

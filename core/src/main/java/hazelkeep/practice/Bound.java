@@ -1,5 +1,6 @@
 package hazelkeep.practice;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.Optional;
 
@@ -22,21 +23,21 @@ public record Bound(String name, Optional<Double> least, Optional<Double> most) 
   private static final int LONGEST = 60;
 
   /**
-   * @throws IllegalArgumentException when it makes no sense, saying what would be accepted
+   * @throws Refused when it makes no sense, saying what would be accepted
    */
   public Bound {
     least = least == null ? Optional.empty() : least;
     most = most == null ? Optional.empty() : most;
     if (name == null || name.isBlank() || name.length() > LONGEST) {
-      throw new IllegalArgumentException(Wording.of("bound.a-bound-is-that-of"));
+      throw new Refused(Wording.of("bound.a-bound-is-that-of"));
     }
     sane(name, least);
     sane(name, most);
     if (least.isEmpty() && most.isEmpty()) {
-      throw new IllegalArgumentException(Wording.of("bound.the-bound-of-says-nothing", name));
+      throw new Refused(Wording.of("bound.the-bound-of-says-nothing", name));
     }
     if (least.isPresent() && most.isPresent() && least.get() >= most.get()) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "bound.the-least-that-is-taken",
               name,
@@ -47,7 +48,7 @@ public record Bound(String name, Optional<Double> least, Optional<Double> most) 
 
   private static void sane(String name, Optional<Double> mm) {
     if (mm.isPresent() && !(mm.get() >= LEAST && mm.get() <= MOST)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "bound.a-bound-of-lies-between",
               name,

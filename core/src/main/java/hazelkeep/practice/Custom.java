@@ -1,5 +1,6 @@
 package hazelkeep.practice;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.math.BigDecimal;
 
@@ -11,12 +12,12 @@ import java.math.BigDecimal;
  */
 public record Custom(String name, double value) {
   /**
-   * @throws IllegalArgumentException when there is no such line, or the value makes no sense
+   * @throws Refused when there is no such line, or the value makes no sense
    */
   public Custom {
     Line.Text text = line(name).text();
     if (!(value >= text.least() && value <= text.most())) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "custom.lies-between-and-this-is",
               text.meaning(),
@@ -29,10 +30,7 @@ public record Custom(String name, double value) {
 
   private static Line line(String name) {
     return Line.named(name == null ? "" : name)
-        .orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    Wording.of("custom.practice-has-no-line-called", name)));
+        .orElseThrow(() -> new Refused(Wording.of("custom.practice-has-no-line-called", name)));
   }
 
   /** The line. */

@@ -1,5 +1,6 @@
 package hazelkeep.practice;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -30,7 +31,7 @@ public record Practice(List<Custom> own, List<Bound> bounds) {
   private static final ThreadLocal<Set<Line>> ASKED = new ThreadLocal<>();
 
   /**
-   * @throws IllegalArgumentException when a line or a size is there twice
+   * @throws Refused when a line or a size is there twice
    */
   public Practice {
     own = own == null ? List.of() : List.copyOf(own);
@@ -45,7 +46,7 @@ public record Practice(List<Custom> own, List<Bound> bounds) {
     names.forEach(
         n -> {
           if (!known.add(n)) {
-            throw new IllegalArgumentException(Wording.of("practice.practice-has-twice", n));
+            throw new Refused(Wording.of("practice.practice-has-twice", n));
           }
         });
   }
@@ -82,7 +83,7 @@ public record Practice(List<Custom> own, List<Bound> bounds) {
   /**
    * This practice with an own value of a line, or with the usual one again.
    *
-   * @throws IllegalArgumentException when it makes no sense, saying what would be accepted
+   * @throws Refused when it makes no sense, saying what would be accepted
    */
   public Practice with(Line line, OptionalDouble value) {
     List<Custom> next = new ArrayList<>(own);

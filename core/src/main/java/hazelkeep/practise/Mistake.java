@@ -4,8 +4,8 @@ import hazelkeep.finding.Entry;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -62,7 +62,7 @@ public record Mistake(Plan<?> plan, Dim planted, List<String> options) {
           Dim now = plan.aim().dims().get(d.key());
           return Optional.of(new Mistake(plan, now, options(plan, chance)));
         }
-      } catch (BadDesign | IllegalArgumentException e) {
+      } catch (Refused e) {
         // A size that can't be drawn is told at once, and no riddle.
         continue;
       }

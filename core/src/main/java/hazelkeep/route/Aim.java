@@ -2,6 +2,7 @@ package hazelkeep.route;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -118,7 +119,7 @@ public record Aim(
     return parts.stream()
         .filter(p -> p.name().equals(name))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException(Wording.of("aim.there-is-no-part", name)));
+        .orElseThrow(() -> new Refused(Wording.of("aim.there-is-no-part", name)));
   }
 
   /** Whether there is a part of that name. */

@@ -3,6 +3,7 @@ package hazelkeep.route;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
 import hazelkeep.measure.Needed;
+import hazelkeep.measure.Refused;
 import hazelkeep.wood.Unknown;
 import java.util.List;
 import java.util.stream.Stream;
@@ -12,7 +13,7 @@ public sealed interface Remedy {
   /** Sets a dimension. */
   record SetDim(DimKey key, Length to) implements Remedy {
     /**
-     * @throws IllegalArgumentException when something is left out
+     * @throws Refused when something is left out
      */
     public SetDim {
       Needed.of(key, "key");
@@ -28,7 +29,7 @@ public sealed interface Remedy {
    */
   record LetGo(DimKey key, Length then) implements Remedy {
     /**
-     * @throws IllegalArgumentException when something is left out
+     * @throws Refused when something is left out
      */
     public LetGo {
       Needed.of(key, "key");
@@ -38,7 +39,7 @@ public sealed interface Remedy {
   /** Several changes that only help together. */
   record Together(List<Remedy> all) implements Remedy {
     /**
-     * @throws IllegalArgumentException when something is left out
+     * @throws Refused when something is left out
      */
     public Together {
       all = List.copyOf(Needed.of(all, "all"));
@@ -48,7 +49,7 @@ public sealed interface Remedy {
   /** Takes another option of a choice. */
   record Choose(String choice, String option) implements Remedy {
     /**
-     * @throws IllegalArgumentException when something is left out
+     * @throws Refused when something is left out
      */
     public Choose {
       Needed.of(choice, "choice");
@@ -59,7 +60,7 @@ public sealed interface Remedy {
   /** Says what is not known of a wood: only the turner can, with the wood's own figures. */
   record Know(Unknown what) implements Remedy {
     /**
-     * @throws IllegalArgumentException when something is left out
+     * @throws Refused when something is left out
      */
     public Know {
       Needed.of(what, "what");
@@ -69,7 +70,7 @@ public sealed interface Remedy {
   /** Takes back the turner's own changes of a step, as the recipe has it. */
   record Restore(StepKey step) implements Remedy {
     /**
-     * @throws IllegalArgumentException when something is left out
+     * @throws Refused when something is left out
      */
     public Restore {
       Needed.of(step, "step");
@@ -79,7 +80,7 @@ public sealed interface Remedy {
   /** Holds the work of a setup otherwise. */
   record Rehold(RouteEdit.Rehold by) implements Remedy {
     /**
-     * @throws IllegalArgumentException when something is left out
+     * @throws Refused when something is left out
      */
     public Rehold {
       Needed.of(by, "by");

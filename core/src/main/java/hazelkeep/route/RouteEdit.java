@@ -1,6 +1,7 @@
 package hazelkeep.route;
 
 import hazelkeep.measure.Needed;
+import hazelkeep.measure.Refused;
 import hazelkeep.wood.Doing;
 import hazelkeep.wood.SurfaceId;
 import java.util.Optional;
@@ -16,7 +17,7 @@ public sealed interface RouteEdit {
   /** Does a step right after another, in that other's setup. */
   record MoveAfter(StepKey what, StepKey after) implements RouteEdit {
     /**
-     * @throws IllegalArgumentException when something is not said
+     * @throws Refused when something is not said
      */
     public MoveAfter {
       Needed.of(what, "what");
@@ -37,7 +38,7 @@ public sealed interface RouteEdit {
   /** Does a step first of all in a setup. */
   record MoveInto(StepKey what, String setup) implements RouteEdit {
     /**
-     * @throws IllegalArgumentException when no setup can have that name
+     * @throws Refused when no setup can have that name
      */
     public MoveInto {
       Needed.of(what, "what");
@@ -59,7 +60,7 @@ public sealed interface RouteEdit {
   /** Leaves a step out. */
   record Drop(StepKey what) implements RouteEdit {
     /**
-     * @throws IllegalArgumentException when something is not said
+     * @throws Refused when something is not said
      */
     public Drop {
       Needed.of(what, "what");
@@ -89,7 +90,7 @@ public sealed interface RouteEdit {
   record Add(StepKey key, StepKey after, SurfaceId on, Doing doing, int grit, String product)
       implements RouteEdit {
     /**
-     * @throws IllegalArgumentException when something is not said
+     * @throws Refused when something is not said
      */
     public Add {
       Needed.of(key, "key");
@@ -117,7 +118,7 @@ public sealed interface RouteEdit {
    */
   record MoveSetup(String setup, String after) implements RouteEdit {
     /**
-     * @throws IllegalArgumentException when no setup can have that name
+     * @throws Refused when no setup can have that name
      */
     public MoveSetup {
       Needed.of(setup, "setup");
@@ -139,7 +140,7 @@ public sealed interface RouteEdit {
   /** Leaves a setup out, with all its steps. */
   record DropSetup(String setup) implements RouteEdit {
     /**
-     * @throws IllegalArgumentException when no setup can have that name
+     * @throws Refused when no setup can have that name
      */
     public DropSetup {
       Needed.of(setup, "setup");
@@ -165,7 +166,7 @@ public sealed interface RouteEdit {
    */
   record Again(String like, String name) implements RouteEdit {
     /**
-     * @throws IllegalArgumentException when no setup can have that name
+     * @throws Refused when no setup can have that name
      */
     public Again {
       Needed.of(like, "like");
@@ -203,7 +204,7 @@ public sealed interface RouteEdit {
     /**
      * What is left out is left as it is.
      *
-     * @throws IllegalArgumentException when no setup can have that name
+     * @throws Refused when no setup can have that name
      */
     public Rehold {
       Needed.of(setup, "setup");

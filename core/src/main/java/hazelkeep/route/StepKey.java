@@ -1,5 +1,6 @@
 package hazelkeep.route;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.regex.Pattern;
 
@@ -13,18 +14,18 @@ public record StepKey(String path) {
       Pattern.compile("[a-z][a-z0-9 ,-]{0,30}/[a-z][a-z0-9 ,-]{0,30}");
 
   /**
-   * @throws IllegalArgumentException when the name has any other form
+   * @throws Refused when the name has any other form
    */
   public StepKey {
     if (!NAME.matcher(path).matches()) {
-      throw new IllegalArgumentException(Wording.of("stepKey.is-not-the-name-of", path));
+      throw new Refused(Wording.of("stepKey.is-not-the-name-of", path));
     }
   }
 
   /**
    * A name that stands for all steps of a setup.
    *
-   * @throws IllegalArgumentException when no setup can have that name
+   * @throws Refused when no setup can have that name
    */
   public static StepKey any(String setup) {
     return new StepKey(setup + "/any");

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.Optional;
 
@@ -36,7 +37,7 @@ public record Bit(
     public static final Own NOTHING = new Own(Optional.empty(), Optional.empty(), Optional.empty());
 
     /**
-     * @throws IllegalArgumentException when a number can't be so, saying what would be accepted
+     * @throws Refused when a number can't be so, saying what would be accepted
      */
     public Own {
       drift = drift == null ? Optional.empty() : drift;
@@ -46,7 +47,7 @@ public record Bit(
       slow.ifPresent(s -> Checks.plain("The bit's slowest speed", s, 20, 10_000, " rpm"));
       fast.ifPresent(f -> Checks.plain("The bit's fastest speed", f, 20, 10_000, " rpm"));
       if (slow.isPresent() && fast.isPresent() && slow.get() > fast.get()) {
-        throw new IllegalArgumentException(Wording.of("bit.the-bits-slowest-speed-is"));
+        throw new Refused(Wording.of("bit.the-bits-slowest-speed-is"));
       }
     }
   }
@@ -76,7 +77,7 @@ public record Bit(
   private static final double SHANK = 10;
 
   /**
-   * @throws IllegalArgumentException when a bit can't be so, saying what would be accepted
+   * @throws Refused when a bit can't be so, saying what would be accepted
    */
   public Bit {
     name = Checks.name(name);
@@ -86,7 +87,7 @@ public record Bit(
     Checks.mm("The bit's point", tip, 0, 60);
     Checks.mm("The bit's reach", reach, 2, 1000);
     if (tip > reach) {
-      throw new IllegalArgumentException(Wording.of("bit.the-point-is-longer-than"));
+      throw new Refused(Wording.of("bit.the-point-is-longer-than"));
     }
     own = own == null ? Own.NOTHING : own;
     shank = shank == 0 ? Math.min(SHANK, diameter) : shank;

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
+
 /**
  * A drive or tail centre.
  *
@@ -32,7 +34,7 @@ public record Centre(String name, Form form, double dimple, double dimpleRadius,
   }
 
   /**
-   * @throws IllegalArgumentException when a centre can't be so, saying what would be accepted
+   * @throws Refused when a centre can't be so, saying what would be accepted
    */
   public Centre {
     name = Checks.name(name);

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Wording;
 
@@ -12,14 +13,14 @@ final class Checks {
   static String name(String name) {
     String t = name == null ? "" : name.strip();
     if (t.isEmpty() || t.length() > NAME_MOST || t.chars().anyMatch(Character::isISOControl)) {
-      throw new IllegalArgumentException(Wording.of("checks.give-it-a-name-of", NAME_MOST));
+      throw new Refused(Wording.of("checks.give-it-a-name-of", NAME_MOST));
     }
     return t;
   }
 
   static double mm(String what, double mm, double least, double most) {
     if (!(mm >= least && mm <= most)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of("checks.lies-between-and-this-is", what, both(least), both(most), both(mm)));
     }
     return mm;
@@ -27,7 +28,7 @@ final class Checks {
 
   static double plain(String what, double v, double least, double most, String unit) {
     if (!(v >= least && v <= most)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "checks.lies-between-and-this-is-2",
               what,
@@ -41,8 +42,7 @@ final class Checks {
 
   static void rises(String what, double from, double to) {
     if (!(from < to)) {
-      throw new IllegalArgumentException(
-          Wording.of("checks.runs-from-the-smaller-to", what, both(from), both(to)));
+      throw new Refused(Wording.of("checks.runs-from-the-smaller-to", what, both(from), both(to)));
     }
   }
 

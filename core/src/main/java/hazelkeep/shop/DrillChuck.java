@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 
 /**
@@ -11,7 +12,7 @@ import hazelkeep.measure.Wording;
  */
 public record DrillChuck(String name, double nose, double length) {
   /**
-   * @throws IllegalArgumentException when a drill chuck can't be so, saying what would be accepted
+   * @throws Refused when a drill chuck can't be so, saying what would be accepted
    */
   public DrillChuck {
     name = Checks.name(name);

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
+
 /**
  * An extension for bits.
  *
@@ -9,7 +11,7 @@ package hazelkeep.shop;
  */
 public record Extension(String name, double diameter, double length) {
   /**
-   * @throws IllegalArgumentException when an extension can't be so, saying what would be accepted
+   * @throws Refused when an extension can't be so, saying what would be accepted
    */
   public Extension {
     name = Checks.name(name);

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
+
 /**
  * A device that shows a length. A reading is not yet a depth: some devices start from a dead
  * length.
@@ -10,7 +12,7 @@ package hazelkeep.shop;
  */
 public record Gauge(String name, double dead, boolean depth) {
   /**
-   * @throws IllegalArgumentException when it has no name, or a dead length beyond any device
+   * @throws Refused when it has no name, or a dead length beyond any device
    */
   public Gauge {
     name = Checks.name(name);

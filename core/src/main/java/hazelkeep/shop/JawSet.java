@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -58,7 +59,7 @@ public record JawSet(
   }
 
   /**
-   * @throws IllegalArgumentException when jaws can't be so, saying what would be accepted
+   * @throws Refused when jaws can't be so, saying what would be accepted
    */
   public JawSet {
     name = Checks.name(name);

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.Optional;
 
@@ -33,7 +34,7 @@ public record KeptChuck(
   }
 
   /**
-   * @throws IllegalArgumentException when a jam chuck can't be so, saying what would be accepted
+   * @throws Refused when a jam chuck can't be so, saying what would be accepted
    */
   public KeptChuck {
     name = Checks.name(name);
@@ -42,7 +43,7 @@ public record KeptChuck(
     Checks.mm("The chuck's length", length, 2, 300);
     Checks.mm("The chuck's face", face, 3, 450);
     if (face < diameter + 2) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           form == Form.CUP
               ? Wording.of("keptChuck.a-cup-with-no-wall")
               : Wording.of("keptChuck.a-plug-needs-a-face"));

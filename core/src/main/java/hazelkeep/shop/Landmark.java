@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
+
 /**
  * An object that is used as a gauge: the shoulder of the drill chuck, the width of a skew.
  *
@@ -8,7 +10,7 @@ package hazelkeep.shop;
  */
 public record Landmark(String name, double length) {
   /**
-   * @throws IllegalArgumentException when it has no name or no length
+   * @throws Refused when it has no name or no length
    */
   public Landmark {
     name = Checks.name(name);

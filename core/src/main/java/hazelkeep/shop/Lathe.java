@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.List;
 
@@ -27,7 +28,7 @@ public record Lathe(
   private static final double FASTEST = 10_000;
 
   /**
-   * @throws IllegalArgumentException when a lathe can't be so, saying what would be accepted
+   * @throws Refused when a lathe can't be so, saying what would be accepted
    */
   public Lathe {
     Checks.mm("The swing", swing, 50, 2000);
@@ -35,14 +36,14 @@ public record Lathe(
     Checks.plain("The slowest speed", slowest, 1, FASTEST, " rpm");
     Checks.plain("The fastest speed", fastest, 1, FASTEST, " rpm");
     if (slowest > fastest) {
-      throw new IllegalArgumentException(Wording.of("lathe.the-slowest-speed-is-above"));
+      throw new Refused(Wording.of("lathe.the-slowest-speed-is-above"));
     }
     steps = steps == null ? List.of() : steps.stream().sorted().distinct().toList();
     steps.forEach(s -> Checks.plain("A fixed speed", s, 1, FASTEST, " rpm"));
     Checks.mm("The quill's travel", quillTravel, 0, 500);
     spindle = spindle == null ? "" : spindle.strip();
     if (spindle.length() > 40) {
-      throw new IllegalArgumentException(Wording.of("lathe.the-spindles-thread-is-a"));
+      throw new Refused(Wording.of("lathe.the-spindles-thread-is-a"));
     }
   }
 

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
+
 /**
  * A push test: a straight round bar in the jaws, pushed sideways with a known force, its deflection
  * read. It says how much the lathe and the chuck yield.
@@ -14,7 +16,7 @@ package hazelkeep.shop;
 public record PushTest(
     String species, double diameter, double tenon, double at, double force, double deflection) {
   /**
-   * @throws IllegalArgumentException when a test can't be so, saying what would be accepted
+   * @throws Refused when a test can't be so, saying what would be accepted
    */
   public PushTest {
     species = Checks.name(species);

@@ -1,5 +1,7 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
+
 /**
  * A tool rest.
  *
@@ -8,7 +10,7 @@ package hazelkeep.shop;
  */
 public record Rest(String name, double length) {
   /**
-   * @throws IllegalArgumentException when it has no name or no length
+   * @throws Refused when it has no name or no length
    */
   public Rest {
     name = Checks.name(name);

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.solid.Span;
 
 /**
@@ -11,7 +12,7 @@ import hazelkeep.solid.Span;
  */
 public record Steady(String name, Span range, double width) {
   /**
-   * @throws IllegalArgumentException when a steady can't be so, saying what would be accepted
+   * @throws Refused when a steady can't be so, saying what would be accepted
    */
   public Steady {
     name = Checks.name(name);

@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.solid.ToolShape;
 import hazelkeep.wood.Doing;
@@ -38,12 +39,12 @@ public record Tool(
   }
 
   /**
-   * @throws IllegalArgumentException when a tool can't be so, saying what would be accepted
+   * @throws Refused when a tool can't be so, saying what would be accepted
    */
   public Tool {
     name = Checks.name(name);
     if (does.isEmpty()) {
-      throw new IllegalArgumentException(Wording.of("tool.say-what-it-is-good"));
+      throw new Refused(Wording.of("tool.say-what-it-is-good"));
     }
     // In the order of the work, so that a shop's file reads the same each time it is taken out.
     does = Collections.unmodifiableSet(EnumSet.copyOf(does));

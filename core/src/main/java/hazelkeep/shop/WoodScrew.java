@@ -1,5 +1,6 @@
 package hazelkeep.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 
 /**
@@ -12,7 +13,7 @@ import hazelkeep.measure.Wording;
  */
 public record WoodScrew(String name, double diameter, double length, double face) {
   /**
-   * @throws IllegalArgumentException when a screw can't be so, saying what would be accepted
+   * @throws Refused when a screw can't be so, saying what would be accepted
    */
   public WoodScrew {
     name = Checks.name(name);
@@ -20,7 +21,7 @@ public record WoodScrew(String name, double diameter, double length, double face
     Checks.mm("The screw's length", length, 5, 80);
     Checks.mm("The face behind the wood", face, 10, 250);
     if (face <= diameter) {
-      throw new IllegalArgumentException(Wording.of("woodScrew.the-face-behind-the-wood"));
+      throw new Refused(Wording.of("woodScrew.the-face-behind-the-wood"));
     }
   }
 }

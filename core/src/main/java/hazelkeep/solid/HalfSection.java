@@ -2,6 +2,7 @@ package hazelkeep.solid;
 
 import hazelkeep.measure.Memory;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Refused;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -79,18 +80,18 @@ public final class HalfSection {
   /**
    * The region that {@link #text} wrote.
    *
-   * @throws IllegalArgumentException when the text is no region
+   * @throws Refused when the text is no region
    */
   public static HalfSection parse(String text) {
     try {
       Geometry g = new WKTReader(Polygons.MAKE_FLOATING).read(text);
       if (!g.isValid()) {
-        throw new IllegalArgumentException("The region crosses itself");
+        throw new Refused("The region crosses itself");
       }
       Geometry on = Polygons.MAKE.createGeometry(g);
       return with(Polygons.keep(GeometryPrecisionReducer.reduce(on, Polygons.GRID)));
     } catch (ParseException e) {
-      throw new IllegalArgumentException("This is no region: " + e.getMessage(), e);
+      throw new Refused("This is no region: " + e.getMessage(), e);
     }
   }
 

@@ -1,5 +1,6 @@
 package hazelkeep.solid;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,7 +16,7 @@ public final class Profile {
   /**
    * @param curves one after the other, each starting where the last ended
    * @throws NoOutline when a curve runs back along the axis
-   * @throws IllegalArgumentException when a curve leaves a gap
+   * @throws Refused when a curve leaves a gap
    */
   public Profile(List<Curve> curves) {
     this.curves = List.copyOf(curves);
@@ -24,7 +25,7 @@ public final class Profile {
     Point end = null;
     for (Curve c : curves) {
       if (end != null && end.distance(c.at(0)) > 1e-6) {
-        throw new IllegalArgumentException("The profile has a gap at " + end);
+        throw new Refused("The profile has a gap at " + end);
       }
       c.flatten(points);
       end = c.at(1);

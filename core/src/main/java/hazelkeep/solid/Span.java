@@ -1,5 +1,8 @@
 package hazelkeep.solid;
 
+import hazelkeep.measure.Refused;
+import hazelkeep.measure.Wording;
+
 /**
  * A stretch from one number up to another, [from, to).
  *
@@ -8,16 +11,11 @@ package hazelkeep.solid;
  */
 public record Span(double from, double to) {
   /**
-   * @throws IllegalArgumentException when upside down
+   * @throws Refused when upside down
    */
   public Span {
     if (!(from <= to)) {
-      throw new IllegalArgumentException(
-          "A range runs from the smaller to the larger number; "
-              + from
-              + " to "
-              + to
-              + " is upside down");
+      throw new Refused(Wording.of("span.upside-down", from, to));
     }
   }
 

@@ -1,5 +1,8 @@
 package hazelkeep.solid;
 
+import hazelkeep.measure.Refused;
+import hazelkeep.measure.Wording;
+
 /**
  * What of a tool can collide: a straight bar with a nose.
  *
@@ -9,11 +12,11 @@ package hazelkeep.solid;
  */
 public record ToolShape(double nose, double shank, double length) {
   /**
-   * @throws IllegalArgumentException for a bar without width or length
+   * @throws Refused for a bar without width or length
    */
   public ToolShape {
     if (!(nose > 0 && shank > 0 && length > 0)) {
-      throw new IllegalArgumentException("A tool has a nose, a width and a length above zero");
+      throw new Refused(Wording.of("toolShape.above-zero"));
     }
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
@@ -50,14 +51,13 @@ public record Part(
   /**
    * The surface of that name.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Refused when there is none
    */
   public Surface surface(String surface) {
     return surfaces.stream()
         .filter(s -> s.id().name().equals(surface))
         .findFirst()
-        .orElseThrow(
-            () -> new IllegalArgumentException(Wording.of("part.has-no-surface", name, surface)));
+        .orElseThrow(() -> new Refused(Wording.of("part.has-no-surface", name, surface)));
   }
 
   /**
@@ -126,8 +126,7 @@ public record Part(
     return stubs.stream()
         .filter(s -> s.standsOn().equals(surface))
         .findFirst()
-        .orElseThrow(
-            () -> new IllegalArgumentException(Wording.of("part.nothing-stands-on", surface)));
+        .orElseThrow(() -> new Refused(Wording.of("part.nothing-stands-on", surface)));
   }
 
   /** Whether waste of that name is spared on it. */
@@ -140,7 +139,6 @@ public record Part(
     return stubs.stream()
         .filter(s -> s.name().equals(stub))
         .findFirst()
-        .orElseThrow(
-            () -> new IllegalArgumentException(Wording.of("part.has-no-stub", name, stub)));
+        .orElseThrow(() -> new Refused(Wording.of("part.has-no-stub", name, stub)));
   }
 }

@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.Locale;
 
@@ -64,11 +65,11 @@ public enum WoodProperty {
   /**
    * A value that a wood can have.
    *
-   * @throws IllegalArgumentException when it lies outside what any wood has
+   * @throws Refused when it lies outside what any wood has
    */
   public double checked(double value) {
     if (!(value >= least && value <= most)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "woodProperty.lies-between-and-this-is",
               label,

@@ -1,5 +1,6 @@
 package hazelkeep.wood;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +37,7 @@ public record Woods(List<Species> own) {
    * The name of a wood as a turner says it: its common name, or the word in it that everyone uses,
    * so that “cherry” is black cherry. What nobody knows stays as it is.
    *
-   * @throws IllegalArgumentException when more than one wood may be meant, naming them
+   * @throws Refused when more than one wood may be meant, naming them
    */
   public String meant(String said) {
     String name = said.strip();
@@ -45,8 +46,7 @@ public record Woods(List<Species> own) {
     }
     List<String> found = all().stream().map(Species::name).filter(s -> says(s, name)).toList();
     if (found.size() > 1) {
-      throw new IllegalArgumentException(
-          Wording.of("woods.may-be-say-which", name, String.join(", ", found)));
+      throw new Refused(Wording.of("woods.may-be-say-which", name, String.join(", ", found)));
     }
     return found.isEmpty() ? name : found.get(0);
   }

@@ -2,6 +2,7 @@ package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.piece.Design;
@@ -158,7 +159,7 @@ public final class Bench<D extends Design> {
    * @param gauge the device; empty for the one that the route names
    * @param shown what it showed, mm
    * @param in the unit that it was read in
-   * @throws IllegalArgumentException when it can't be one, saying what would be accepted
+   * @throws Refused when it can't be one, saying what would be accepted
    */
   public Taken taken(DimKey what, String gauge, double shown, Unit in) {
     return notes.taken(what, gauge, shown, in);
@@ -190,7 +191,7 @@ public final class Bench<D extends Design> {
   /**
    * The fact that a part is made again from a fresh blank.
    *
-   * @throws IllegalArgumentException when the blank is too small, saying what would do
+   * @throws Refused when the blank is too small, saying what would do
    */
   public Fact.Replaced replaced(String part, FreshBlank blank) {
     return notes.replaced(part, blank);

@@ -2,6 +2,7 @@ package hazelkeep.workbench;
 
 import hazelkeep.fit.Seen;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Act;
@@ -167,11 +168,11 @@ public sealed interface Fact {
     private static final double MOST = 20;
 
     /**
-     * @throws IllegalArgumentException when nothing in jaws runs out so far
+     * @throws Refused when nothing in jaws runs out so far
      */
     public RunOut {
       if (!(side >= 0 && side < MOST)) {
-        throw new IllegalArgumentException(Wording.of("fact.work-runs-out-by-0"));
+        throw new Refused(Wording.of("fact.work-runs-out-by-0"));
       }
     }
   }

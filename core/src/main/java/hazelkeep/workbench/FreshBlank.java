@@ -2,6 +2,7 @@ package hazelkeep.workbench;
 
 import hazelkeep.hold.Centres;
 import hazelkeep.hold.Hold;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Dims;
@@ -63,12 +64,12 @@ public record FreshBlank(double length, double across) {
   /**
    * Its wood as it lies round the part.
    *
-   * @throws IllegalArgumentException when it is too small, saying what would do
+   * @throws Refused when it is too small, saying what would do
    */
   HalfSection stock(Aim aim, String part, Shop shop) {
     FreshBlank least = least(aim, part, shop);
     if (length < least.length - 1e-6 || across < least.across - 1e-6) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           Wording.of(
               "freshBlank.a-fresh-blank-for-the",
               part,

@@ -1,6 +1,7 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Act;
@@ -37,7 +38,7 @@ public final class Hand {
    * @param gauge the device; empty for the one that the route names
    * @param shown what it showed, mm
    * @param in the unit that it was read in
-   * @throws IllegalArgumentException when it can't be one, saying what would be accepted
+   * @throws Refused when it can't be one, saying what would be accepted
    */
   public Taken taken(DimKey what, String gauge, double shown, Unit in) {
     return notes.taken(what, gauge, shown, in);
@@ -99,7 +100,7 @@ public final class Hand {
   /**
    * The fact that a part is made again from a fresh blank.
    *
-   * @throws IllegalArgumentException when the blank is too small, saying what would do
+   * @throws Refused when the blank is too small, saying what would do
    */
   public Fact.Replaced replaced(String part, FreshBlank blank) {
     return notes.replaced(part, blank);

@@ -1,8 +1,8 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.AsFound;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.piece.Sketch;
@@ -65,7 +65,7 @@ final class Lack<D extends Design> {
       return Optional.of(
           bench.found(
               new AsFound(f.part(), f.what(), f.at(), f.to(), f.value(), f.degrees(), true), ""));
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       // It lies in wood that goes in any case.
       return Optional.empty();
     }
@@ -122,7 +122,7 @@ final class Lack<D extends Design> {
       State is = wood.countedAs(plan.kind().anchors(other, then.sizes()), then);
       double gone = then.parts().stream().mapToDouble(p -> missing(p, is).area()).sum();
       return (gone <= HalfSection.DUST_AREA ? 0 : gone) + drawn.map(this::lacks).orElse(0.0);
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return Double.POSITIVE_INFINITY;
     }
   }

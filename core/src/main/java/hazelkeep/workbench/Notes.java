@@ -1,6 +1,7 @@
 package hazelkeep.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.AsFound;
@@ -91,8 +92,7 @@ final class Notes<D extends Design> {
         standing
             .route()
             .step(key)
-            .orElseThrow(
-                () -> new IllegalArgumentException(Wording.of("notes.there-is-no-step-on", key)));
+            .orElseThrow(() -> new Refused(Wording.of("notes.there-is-no-step-on", key)));
     Mounting held = Mounting.of(in.orElseThrow());
     List<Act> acts = step.acts();
     if (log.mounted().filter(held::equals).isEmpty()) {
@@ -264,7 +264,7 @@ final class Notes<D extends Design> {
   /**
    * The fact that a part is made again from a fresh blank.
    *
-   * @throws IllegalArgumentException when the blank is too small, saying what would do
+   * @throws Refused when the blank is too small, saying what would do
    */
   Fact.Replaced replaced(String part, FreshBlank blank) {
     return new Fact.Replaced(part, blank.stock(aim, part, shop), aim.sizes(), where(), true);
@@ -277,8 +277,8 @@ final class Notes<D extends Design> {
    * @param gauge the device; empty for the one that the route names
    * @param shown what it showed, mm
    * @param in the unit that it was read in
-   * @throws IllegalArgumentException when the size is not measured on this route, there is no such
-   *     device, or nothing can be so long; saying what would be accepted
+   * @throws Refused when the size is not measured on this route, there is no such device, or
+   *     nothing can be so long; saying what would be accepted
    */
   Taken taken(DimKey what, String gauge, double shown, Unit in) {
     Prompt prompt =
@@ -286,14 +286,11 @@ final class Notes<D extends Design> {
             .flatMap(s -> Prompt.of(s, aim, shop).stream())
             .filter(p -> p.dim().key().equals(what))
             .findFirst()
-            .orElseThrow(
-                () ->
-                    new IllegalArgumentException(
-                        Wording.of("notes.is-not-measured-on-this", what)));
+            .orElseThrow(() -> new Refused(Wording.of("notes.is-not-measured-on-this", what)));
     Gauge device = gauge(prompt, gauge);
     double truth = device.truth(shown);
     if (!(truth > 0)) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           device.dead() < 0
               ? Wording.of("notes.the-starts-from-it-has", device.name(), Dims.both(-device.dead()))
               : Wording.of("notes.a-length-above-0-is"));
@@ -310,7 +307,7 @@ final class Notes<D extends Design> {
     return shop.gauge(name)
         .orElseThrow(
             () ->
-                new IllegalArgumentException(
+                new Refused(
                     Wording.of(
                         "notes.there-is-no-in-the",
                         name,

@@ -2,6 +2,7 @@ package hazelkeep.workbench;
 
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Progress;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
@@ -168,7 +169,7 @@ public record Way(
       Plan<D> then =
           Bench.replay(plan.kind(), plan.changed(whole), plan.shop(), plan.edits(), log).plan();
       return Optional.of(new Way(Optional.of(main), Optional.of(whole), Optional.empty(), then));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       // Can't be drawn: no way on.
       return Optional.empty();
     }

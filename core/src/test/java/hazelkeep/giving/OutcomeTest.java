@@ -10,6 +10,7 @@ import hazelkeep.measure.AmountText;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Quantity;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
@@ -18,7 +19,9 @@ import hazelkeep.piece.Outcome;
 import hazelkeep.piece.Sketch;
 import hazelkeep.shop.Shop;
 import hazelkeep.solid.HalfSection;
+import hazelkeep.solid.Point;
 import hazelkeep.wood.Part;
+import hazelkeep.wood.Role;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
@@ -175,6 +178,49 @@ class OutcomeTest {
     return Math.toDegrees(Math.atan(edge / (moment / mass)));
   }
 
+  @ParameterizedTest
+  @CsvSource({"lidded-box, 10", "canister, 9", "needle-case, 6", "goblet, 3.5", "lidded-jar, 8"})
+  void its_walls_are_nowhere_thinner_than_was_asked(String wish, double mm) {
+    Wishes.Wish<?> w = Wishes.of(wish);
+    Part was = sketched(w).aim().parts().get(0);
+    assertThat(thinnest(was)).as("by custom").isLessThan(mm);
+    Sketch<?> s = asked(w, Outcome.WALLS, mm);
+    assertThat(s.findings()).noneMatch(f -> f.grade() == Grade.STOP);
+    assertThat(thinnest(s.aim().parts().get(0))).isGreaterThan(mm - 0.06);
+    assertThat(s.gave().sizes()).isNotEmpty();
+  }
+
+  private static <D extends Design> Sketch<D> sketched(Wishes.Wish<D> w) {
+    return Sketch.of(w.kind(), w.design(), SHOP, Map.of());
+  }
+
+  /** The nearest that inside and outside come, place by place, below what is turned to a fit. */
+  private static double thinnest(Part part) {
+    HalfSection wood = part.target();
+    double high =
+        part.surfaces().stream()
+                .filter(x -> x.role() != Role.SHOW)
+                .filter(x -> !x.inside())
+                .mapToDouble(x -> x.line().points().stream().mapToDouble(Point::z).min().orElse(0))
+                .min()
+                .orElse(wood.maxZ())
+            - 1;
+    double least = Double.MAX_VALUE;
+    double floor = high;
+    while (floor > wood.minZ() && wood.inner(floor) > 0) {
+      floor -= 0.05;
+    }
+    for (double z = floor + 0.1; z < high; z += 0.25) {
+      double in = wood.inner(z);
+      for (double at = z - 10; in > 0.5 && at < z + 10; at += 0.25) {
+        if (at > wood.minZ() && at < high) {
+          least = Math.min(least, Math.hypot(at - z, wood.outer(at) - in));
+        }
+      }
+    }
+    return least;
+  }
+
   /** Asked for what can't be, it is told how far it comes, and what would have to be asked. */
   @Test
   void what_can_not_be_is_told_with_its_number() {
@@ -187,6 +233,13 @@ class OutcomeTest {
               assertThat(f.verdict().limit()).isEqualTo(200);
             });
     nearest(s);
+  }
+
+  @Test
+  void no_stem_is_left_for_such_walls() {
+    assertThat(asked(Wishes.of("dry-stem-vase outside.diameter=50"), Outcome.WALLS, 24).findings())
+        .extracting(f -> f.verdict().entry())
+        .contains(Entry.COMES_THIN);
   }
 
   @Test
@@ -248,7 +301,7 @@ class OutcomeTest {
     for (String bad : new String[] {"", "ml", "250 g", "-3", "1e3", "99 l"}) {
       assertThatThrownBy(() -> amount(bad, Quantity.VOLUME))
           .as(bad)
-          .isInstanceOf(IllegalArgumentException.class)
+          .isInstanceOf(Refused.class)
           .hasMessageContaining("Accepted");
     }
   }

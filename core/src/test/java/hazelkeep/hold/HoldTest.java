@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.finding.Verdict;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Refused;
 import hazelkeep.practice.Practice;
 import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
@@ -237,9 +238,9 @@ class HoldTest {
   @Test
   void nobody_holds_himself() {
     assertThatThrownBy(() -> new JamOn("lid", "lid", new Squeeze("lid", fifty)))
-        .isInstanceOf(IllegalArgumentException.class);
+        .isInstanceOf(Refused.class);
     assertThatThrownBy(() -> new JamOn("lid", "body", new Squeeze("lid", fifty)))
-        .isInstanceOf(IllegalArgumentException.class);
+        .isInstanceOf(Refused.class);
   }
 
   @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.hold.PressFit.Half;
+import hazelkeep.measure.Refused;
 import org.assertj.core.data.Percentage;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
@@ -61,10 +62,10 @@ class PressFitTest {
   @Test
   void a_seat_needs_walls() {
     assertThatThrownBy(() -> PressFit.of(22.5, new Half(22.5, 900, 0.4), PLUG, 0.1, 5))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(Refused.class)
         .hasMessageContaining("wall");
     assertThatThrownBy(() -> PressFit.of(22.5, RING, new Half(23, 500, 0.4), 0.1, 5))
-        .isInstanceOf(IllegalArgumentException.class);
+        .isInstanceOf(Refused.class);
   }
 
   /**
@@ -81,8 +82,7 @@ class PressFitTest {
         .isCloseTo(1 / Math.sqrt(2) / (8 * 5), within(1e-9));
     assertThat(in.forceAt(2.0) * in.pullPerNewton()).isCloseTo(2.0, within(1e-9));
     assertThat(in.torque(100, 0.3)).isCloseTo(4 * 0.3 * 100 * 30, within(1e-9));
-    assertThatThrownBy(() -> new JawsOnRing(30, 0, 8, false))
-        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new JawsOnRing(30, 0, 8, false)).isInstanceOf(Refused.class);
   }
 
   /**

@@ -3,6 +3,7 @@ package hazelkeep.kinds;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hazelkeep.hold.Pressed;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Kind;
@@ -31,7 +32,7 @@ class HeldByNothingTest {
       D pressed;
       try {
         pressed = kind.choose(kind.fresh(), end.choice().name(), "PRESSED");
-      } catch (IllegalArgumentException e) {
+      } catch (Refused e) {
         continue;
       }
       Plan<D> plan = Plan.of(kind, pressed, Shop.starter(), List.of());

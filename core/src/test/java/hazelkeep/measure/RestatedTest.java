@@ -20,7 +20,7 @@ class RestatedTest {
   @Test
   void the_records_own_checks_run_on_the_copy() {
     assertThatThrownBy(() -> Restated.with(fresh, "grit", 20))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(Refused.class)
         .hasMessageContaining("80 to 2000");
     assertThatThrownBy(() -> Restated.with(fresh, "fit", FitClass.JAM))
         .hasMessageContaining("for turning only");

@@ -61,7 +61,7 @@ class SizeTextTest {
       strings = {"", "  ", "wide", "1/0", "3 4", "1e9", "--2", "5 ft", "2 1/8 mm mm", "NaN"})
   void what_is_unclear_is_refused_and_shows_what_would_do(String typed) {
     assertThatThrownBy(() -> SizeText.parse(typed, Unit.MM))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(Refused.class)
         .hasMessageContaining("Accepted: 54, 54 mm");
   }
 

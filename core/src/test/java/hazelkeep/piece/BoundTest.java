@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import hazelkeep.element.Elements;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.practice.Bound;
 import hazelkeep.practice.Practice;
@@ -106,7 +107,7 @@ class BoundTest {
   })
   void what_makes_no_sense_is_told(String name, Double least, Double most, String told) {
     assertThatThrownBy(() -> bound(name, least, most))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(Refused.class)
         .hasMessageContaining(told);
     List<Bound> twice = List.of(bound("a.b", 1.0, null), bound("a.b", 2.0, null));
     assertThatThrownBy(() -> Practice.USUAL.bounded(twice)).hasMessageContaining("twice");

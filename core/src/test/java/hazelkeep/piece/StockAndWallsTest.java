@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.practice.Line;
 import hazelkeep.practice.Practice;
@@ -342,8 +343,7 @@ class StockAndWallsTest {
     assertThatThrownBy(() -> Stated.name("x".repeat(61), "The finish"))
         .hasMessage("The finish is a name of at most 60 letters");
     for (int[] bad : List.of(new int[] {60, 0, 0}, new int[] {240, 7, 0}, new int[] {240, 0, 31})) {
-      assertThatThrownBy(() -> Stated.usual(bad[0], bad[1], bad[2]))
-          .isInstanceOf(IllegalArgumentException.class);
+      assertThatThrownBy(() -> Stated.usual(bad[0], bad[1], bad[2])).isInstanceOf(Refused.class);
     }
   }
 }

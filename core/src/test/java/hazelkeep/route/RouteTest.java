@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hazelkeep.hold.Hold;
 import hazelkeep.hold.OffLathe;
+import hazelkeep.measure.Refused;
 import hazelkeep.shop.Speeds;
 import java.util.List;
 import java.util.Map;
@@ -72,7 +73,7 @@ class RouteTest {
   @Test
   void a_step_has_a_proper_name() {
     assertThatThrownBy(() -> key("Lid")).hasMessageContaining("one looks like lid/recess");
-    assertThatThrownBy(() -> key("lid/<b>")).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> key("lid/<b>")).isInstanceOf(Refused.class);
     assertThat(key("top, tail up/bulk").toString()).isEqualTo("top, tail up/bulk");
   }
 }

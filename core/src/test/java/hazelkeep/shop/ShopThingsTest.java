@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.practice.Practice;
 import hazelkeep.solid.Span;
 import hazelkeep.solid.ToolShape;
@@ -72,9 +73,7 @@ class ShopThingsTest {
   @ParameterizedTest
   @MethodSource("wrong")
   void refused(Supplier<Object> thing, String says) {
-    assertThatThrownBy(thing::get)
-        .isInstanceOf(IllegalArgumentException.class)
-        .hasMessageContaining(says);
+    assertThatThrownBy(thing::get).isInstanceOf(Refused.class).hasMessageContaining(says);
   }
 
   @Test

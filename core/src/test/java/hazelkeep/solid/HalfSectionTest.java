@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hazelkeep.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -146,7 +147,7 @@ class HalfSectionTest {
   @Test
   void an_outline_that_crosses_itself_is_refused() {
     assertThatThrownBy(() -> of(0, 0, 50, 40, 50, 0, 0, 40))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(Refused.class)
         .hasMessageContaining("crosses itself");
   }
 
@@ -154,8 +155,7 @@ class HalfSectionTest {
   void text_keeps_a_region_exactly() {
     HalfSection h = HalfSection.box(0.1, 40.3, 0, 20.7).minus(HalfSection.box(10, 30, 5, 12));
     assertThat(HalfSection.parse(h.text())).isEqualTo(h);
-    assertThatThrownBy(() -> HalfSection.parse("a box"))
-        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> HalfSection.parse("a box")).isInstanceOf(Refused.class);
   }
 
   @Test

@@ -11,6 +11,7 @@ import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
 import hazelkeep.measure.Origin;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Finding;
@@ -451,7 +452,7 @@ class BenchTest {
   @Test
   void a_part_that_does_not_exist_can_t_be_found() {
     assertThatThrownBy(() -> bench().found(new AsFound("handle", AsFound.What.LENGTH, 0, 10), ""))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(Refused.class)
         .hasMessageContaining("no part handle");
     assertThatThrownBy(() -> new AsFound("lid", AsFound.What.LENGTH, 0, 0))
         .hasMessageContaining("Say its size");

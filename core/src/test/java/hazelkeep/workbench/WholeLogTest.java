@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.kinds.RandomPieces;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.route.Act;
@@ -112,7 +112,7 @@ class WholeLogTest {
                       .withJaws(shop.jaws().subList(1, 3));
         }
         return Optional.of(Bench.replay(kind, other, shop, edits, log).now());
-      } catch (BadDesign | IllegalArgumentException e) {
+      } catch (Refused e) {
         return Optional.empty();
       }
     }

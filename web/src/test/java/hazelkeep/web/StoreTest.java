@@ -9,6 +9,7 @@ import hazelkeep.kinds.box.LiddedBoxKind;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.AsFound;
 import hazelkeep.route.Act;
@@ -269,9 +270,8 @@ class StoreTest {
             .plus(HalfSection.box(90, 95, 2, 3));
     assertThat(HalfSection.parse(h.text())).isEqualTo(h);
     assertThatThrownBy(() -> HalfSection.parse("POLYGON ((0 0, 1 1, 0 1, 1 0, 0 0))"))
-        .isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> HalfSection.parse("wood"))
-        .isInstanceOf(IllegalArgumentException.class);
+        .isInstanceOf(Refused.class);
+    assertThatThrownBy(() -> HalfSection.parse("wood")).isInstanceOf(Refused.class);
   }
 
   @Test

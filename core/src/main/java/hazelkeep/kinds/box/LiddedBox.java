@@ -4,6 +4,7 @@ import hazelkeep.element.Lay;
 import hazelkeep.element.ThreadPair;
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
@@ -143,13 +144,13 @@ public record LiddedBox(
    */
   public record Content(Optional<Size> diameter, Optional<Size> height, Optional<Double> ml) {
     /**
-     * @throws IllegalArgumentException when out of range
+     * @throws Refused when out of range
      */
     public Content {
       Stated.within(diameter, 3, 350, "What goes in is");
       Stated.within(height, 2, 500, "What goes in is");
       if (ml.isPresent() && !(ml.get() >= 1 && ml.get() <= 20_000)) {
-        throw new IllegalArgumentException(Wording.of("liddedBox.the-room-inside-stays-between"));
+        throw new Refused(Wording.of("liddedBox.the-room-inside-stays-between"));
       }
     }
   }
@@ -165,7 +166,7 @@ public record LiddedBox(
   private static final int POINTS_MOST = 12;
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public LiddedBox {
     Stated.worn(fit);
@@ -176,21 +177,20 @@ public record LiddedBox(
     finish = Stated.name(finish, "The finish");
     jamWood = Stated.name(jamWood, "The jam chuck's wood");
     if (topBy == Finishing.RECESS) {
-      throw new IllegalArgumentException(Wording.of("liddedBox.a-recess-would-stay-in"));
+      throw new Refused(Wording.of("liddedBox.a-recess-would-stay-in"));
     }
     if (points.size() > POINTS_MOST) {
-      throw new IllegalArgumentException(
-          Wording.of("liddedBox.an-outline-has-at-most", POINTS_MOST));
+      throw new Refused(Wording.of("liddedBox.an-outline-has-at-most", POINTS_MOST));
     }
     for (int i = 0; i < points.size(); i++) {
       OutlinePoint p = points.get(i);
       boolean rises = i == 0 || p.at() >= points.get(i - 1).at() + 0.02;
       if (!(p.at() >= 0 && p.at() <= 1) || !(p.radius() >= 3 && p.radius() <= 220) || !rises) {
-        throw new IllegalArgumentException(Wording.of("liddedBox.the-outline-crosses-itself-or"));
+        throw new Refused(Wording.of("liddedBox.the-outline-crosses-itself-or"));
       }
     }
     if (form == Form.FREE && points.size() < 2) {
-      throw new IllegalArgumentException(Wording.of("liddedBox.a-free-outline-needs-two"));
+      throw new Refused(Wording.of("liddedBox.a-free-outline-needs-two"));
     }
     sizes = Collections.unmodifiableMap(new TreeMap<>(sizes));
     points = List.copyOf(points);

@@ -2,6 +2,7 @@ package hazelkeep.kinds.cased;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
@@ -76,7 +77,7 @@ public record Cased(
    */
   public record Content(Optional<Size> diameter, Optional<Size> height, boolean bundle) {
     /**
-     * @throws IllegalArgumentException when out of range
+     * @throws Refused when out of range
      */
     public Content {
       Stated.within(diameter, 0.3, 120, "What goes in is");
@@ -87,7 +88,7 @@ public record Cased(
   private static final int HOLES_MOST = 24;
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public Cased {
     elements = elements == null ? List.of() : List.copyOf(elements);
@@ -95,7 +96,7 @@ public record Cased(
     Stated.usual(grit, paper, grainSlope);
     Stated.worn(fit);
     if (holes.size() > HOLES_MOST) {
-      throw new IllegalArgumentException(Wording.of("cased.at-most-holes-go-into", HOLES_MOST));
+      throw new Refused(Wording.of("cased.at-most-holes-go-into", HOLES_MOST));
     }
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");

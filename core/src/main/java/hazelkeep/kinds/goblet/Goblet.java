@@ -4,6 +4,7 @@ import hazelkeep.element.RingTool;
 import hazelkeep.element.RingZone;
 import hazelkeep.element.StemLine;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
 import hazelkeep.piece.Added;
@@ -84,18 +85,18 @@ public record Goblet(
    */
   public record Content(Optional<Double> ml, Optional<Size> below) {
     /**
-     * @throws IllegalArgumentException when out of range
+     * @throws Refused when out of range
      */
     public Content {
       if (ml.isPresent() && !(ml.get() >= 1 && ml.get() <= 3_000)) {
-        throw new IllegalArgumentException(Wording.of("goblet.a-goblet-holds-between-1"));
+        throw new Refused(Wording.of("goblet.a-goblet-holds-between-1"));
       }
       Stated.within(below, 0, 100, Wording.of("goblet.the-line-lies-below-the"));
     }
   }
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public Goblet {
     elements = elements == null ? List.of() : List.copyOf(elements);

@@ -4,6 +4,7 @@ import hazelkeep.element.RingTool;
 import hazelkeep.element.RingZone;
 import hazelkeep.element.StemLine;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
@@ -49,7 +50,7 @@ public record Handled(
     implements Design {
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public Handled {
     elements = elements == null ? List.of() : List.copyOf(elements);

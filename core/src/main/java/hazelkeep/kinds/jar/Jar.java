@@ -2,6 +2,7 @@ package hazelkeep.kinds.jar;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
@@ -58,7 +59,7 @@ public record Jar(
   }
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public Jar {
     elements = elements == null ? List.of() : List.copyOf(elements);

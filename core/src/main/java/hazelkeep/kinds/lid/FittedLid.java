@@ -2,6 +2,7 @@ package hazelkeep.kinds.lid;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Blank;
@@ -45,7 +46,7 @@ public record FittedLid(
     implements Design {
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public FittedLid {
     elements = elements == null ? List.of() : List.copyOf(elements);

@@ -2,6 +2,7 @@ package hazelkeep.kinds.mill;
 
 import hazelkeep.fit.FitClass;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
@@ -77,7 +78,7 @@ public record Mill(
   private static final int HOLES_MOST = 12;
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public Mill {
     elements = elements == null ? List.of() : List.copyOf(elements);
@@ -85,10 +86,10 @@ public record Mill(
     topBy = topBy(tenon, topBy);
     Stated.usual(grit, paper, grainSlope);
     if (holes < 1 || holes > HOLES_MOST) {
-      throw new IllegalArgumentException(Wording.of("mill.a-shakers-head-has-1", HOLES_MOST));
+      throw new Refused(Wording.of("mill.a-shakers-head-has-1", HOLES_MOST));
     }
     if (fit == FitClass.JAM) {
-      throw new IllegalArgumentException(Wording.of("mill.a-jam-is-for-turning"));
+      throw new Refused(Wording.of("mill.a-jam-is-for-turning"));
     }
     species = Stated.name(species, "The wood's name");
     finish = Stated.name(finish, "The finish");

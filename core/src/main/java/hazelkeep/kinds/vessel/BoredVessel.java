@@ -1,6 +1,7 @@
 package hazelkeep.kinds.vessel;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Wording;
@@ -75,20 +76,20 @@ public record BoredVessel(
   public record Content(
       Optional<Size> diameter, Optional<Size> height, Optional<Size> proud, boolean bundle) {
     /**
-     * @throws IllegalArgumentException when out of range
+     * @throws Refused when out of range
      */
     public Content {
       Stated.within(diameter, 0.3, 120, "What goes in is");
       Stated.within(height, 5, 600, "What goes in is");
       Stated.within(proud, 0, 500, "It stands proud by");
       if (height.isPresent() && proud.isPresent() && proud.get().mm() >= height.get().mm()) {
-        throw new IllegalArgumentException(Wording.of("boredVessel.what-goes-in-stands-proud"));
+        throw new Refused(Wording.of("boredVessel.what-goes-in-stands-proud"));
       }
     }
   }
 
   /**
-   * @throws IllegalArgumentException when something is out of range, saying what would be accepted
+   * @throws Refused when something is out of range, saying what would be accepted
    */
   public BoredVessel {
     elements = elements == null ? List.of() : List.copyOf(elements);

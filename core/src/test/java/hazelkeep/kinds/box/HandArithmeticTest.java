@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.Firmly;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
@@ -272,7 +273,7 @@ class HandArithmeticTest {
                             new LiddedBox.OutlinePoint(0.2, 30))))
         .hasMessageContaining("crosses itself");
     assertThatThrownBy(() -> kind.choose(LiddedBox.fresh(), "colour", "red"))
-        .isInstanceOf(IllegalArgumentException.class);
+        .isInstanceOf(Refused.class);
   }
 
   @Test

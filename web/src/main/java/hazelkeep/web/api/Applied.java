@@ -1,6 +1,7 @@
 package hazelkeep.web.api;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Remedy;
@@ -25,8 +26,8 @@ record Applied<D extends Design>(D design, List<RouteEdit> edits, List<String> l
         edits = r.applied(edits);
         design = Plan.changed(asked.kind(), design, r);
       }
-    } catch (IllegalArgumentException e) {
-      throw Refused.field("apply", e.getMessage());
+    } catch (Refused e) {
+      throw NotPlanned.field("apply", e.getMessage());
     }
     List<DimKey> gone = new ArrayList<>(asked.design().sizes().keySet());
     gone.removeAll(design.sizes().keySet());

@@ -2,6 +2,7 @@ package hazelkeep.web.api;
 
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -35,7 +36,7 @@ final class FactsIn {
         FreshBlank blank = new FreshBlank(size(f, "length"), size(f, "across"));
         yield hand.replaced(part(f, hand), blank);
       }
-      default -> throw Refused.field("facts.type", Sentences.of("factsIn.a-fact-is-of-type"));
+      default -> throw NotPlanned.field("facts.type", Sentences.of("factsIn.a-fact-is-of-type"));
     };
   }
 
@@ -44,7 +45,7 @@ final class FactsIn {
     StepKey key = new StepKey(f.path("step").asString(""));
     if (!hand.ready(key)) {
       Optional<StepKey> next = hand.next().map(Step::key);
-      throw Refused.field(
+      throw NotPlanned.field(
           "facts.step",
           "“"
               + key
@@ -61,11 +62,11 @@ final class FactsIn {
     try {
       DimKey what = new DimKey(f.path("what").asString(""));
       t = hand.taken(what, f.path("gauge").asString(""), size(f, "shown"), Unit.MM);
-    } catch (IllegalArgumentException e) {
-      throw Refused.field("facts.reading", e.getMessage() + ".");
+    } catch (Refused e) {
+      throw NotPlanned.field("facts.reading", e.getMessage() + ".");
     }
     if (t.leaves() != Leaves.NOTHING && !STAYS.contains(stays)) {
-      throw Refused.field(
+      throw NotPlanned.field(
           "facts.stays",
           Sentences.of(
               "factsIn.is-none-that-will-do",
@@ -101,8 +102,8 @@ final class FactsIn {
   private static AsFound.What what(JsonNode f) {
     try {
       return AsFound.What.named(f.path("what").asString(""));
-    } catch (IllegalArgumentException e) {
-      throw Refused.field("facts.what", e.getMessage() + ".");
+    } catch (Refused e) {
+      throw NotPlanned.field("facts.what", e.getMessage() + ".");
     }
   }
 
@@ -110,7 +111,7 @@ final class FactsIn {
     String name = f.path("part").asString("");
     List<String> parts = hand.aim().made().stream().map(Part::name).toList();
     if (!parts.contains(name)) {
-      throw Refused.field(
+      throw NotPlanned.field(
           "facts.part",
           Sentences.of("factsIn.there-is-no-part-there", name, String.join(", ", parts)));
     }
@@ -123,8 +124,8 @@ final class FactsIn {
       return node.isNumber()
           ? Length.mm(node.asDouble()).mm()
           : SizeText.parse(node.asString(""), Unit.MM).mm();
-    } catch (IllegalArgumentException e) {
-      throw Refused.field("facts." + field, e.getMessage());
+    } catch (Refused e) {
+      throw NotPlanned.field("facts." + field, e.getMessage());
     }
   }
 }

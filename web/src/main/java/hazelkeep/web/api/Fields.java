@@ -16,14 +16,14 @@ final class Fields {
    */
   static void only(JsonNode node, String at, List<String> fields) {
     if (node == null || !node.isObject()) {
-      throw new Refused(
+      throw new NotPlanned(
           HttpStatus.BAD_REQUEST,
           at,
           Sentences.of("fields.a-json-object-with-is", String.join(", ", fields)));
     }
     for (String name : node.propertyNames()) {
       if (!fields.contains(name)) {
-        throw Refused.field(
+        throw NotPlanned.field(
             at.isEmpty() ? name : at + "." + name,
             Sentences.of("fields.is-not-known-here-known", name, String.join(", ", fields)));
       }
@@ -34,7 +34,7 @@ final class Fields {
   static void listed(JsonNode root, String field, int most) {
     JsonNode node = root.path(field);
     if (!node.isMissingNode() && (!node.isArray() || node.size() > most)) {
-      throw Refused.field(field, Sentences.of("fields.is-a-list-of-at", field, most));
+      throw NotPlanned.field(field, Sentences.of("fields.is-a-list-of-at", field, most));
     }
   }
 }

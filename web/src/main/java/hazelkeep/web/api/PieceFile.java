@@ -1,5 +1,6 @@
 package hazelkeep.web.api;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.route.RouteEdit;
@@ -25,7 +26,7 @@ public record PieceFile(Kind<?> kind, String name, Design design, List<RouteEdit
   /**
    * Reads one, with its route's changes or the piece alone.
    *
-   * @throws IllegalArgumentException when it can't be, naming the field
+   * @throws Refused when it can't be, naming the field
    */
   public static PieceFile read(String text, Json json, Supplier<Shop> shop) {
     try {
@@ -39,10 +40,9 @@ public record PieceFile(Kind<?> kind, String name, Design design, List<RouteEdit
       String name = root.path("piece").path("name").asString("").strip();
       return new PieceFile(read.kind(), name, read.design(), read.edits());
     } catch (JacksonException e) {
-      throw new IllegalArgumentException(
-          Sentences.of("pieceFile.this-is-not-the", json.reason(e)), e);
-    } catch (Refused e) {
-      throw new IllegalArgumentException(
+      throw new Refused(Sentences.of("pieceFile.this-is-not-the", json.reason(e)), e);
+    } catch (NotPlanned e) {
+      throw new Refused(
           e.field().isEmpty() ? e.getMessage() : "At “" + e.field() + "”: " + e.getMessage(), e);
     }
   }

@@ -4,6 +4,7 @@ import static hazelkeep.web.api.Schemas.map;
 
 import hazelkeep.element.Elements;
 import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.Design;
@@ -139,7 +140,7 @@ final class PieceSchema {
   private static <D extends Design> boolean takes(Kind<D> kind, String field, Object value) {
     try {
       return Offered.not(kind, Restated.with(kind.fresh(), field, value)).isEmpty();
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       return false;
     }
   }

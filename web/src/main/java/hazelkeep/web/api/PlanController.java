@@ -2,6 +2,7 @@ package hazelkeep.web.api;
 
 import hazelkeep.giving.Fight;
 import hazelkeep.measure.Patience;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
@@ -71,7 +72,7 @@ class PlanController {
       PlanAnswer answer =
           turns.of(request.getRemoteAddr(), () -> answer(json.mapper().readTree(body)));
       return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(json.write(answer));
-    } catch (Refused e) {
+    } catch (NotPlanned e) {
       return problem(e.status(), e.field(), e.getMessage(), Map.of());
     } catch (Patience.Lost e) {
       return problem(HttpStatus.UNPROCESSABLE_CONTENT, "", e.getMessage(), Map.of());
@@ -83,13 +84,13 @@ class PlanController {
 
   private static void allowed(HttpServletRequest request) {
     if (!json(request.getContentType())) {
-      throw new Refused(
+      throw new NotPlanned(
           HttpStatus.UNSUPPORTED_MEDIA_TYPE,
           "",
           Sentences.of("planController.a-plan-is-asked-for"));
     }
     if (Callers.elsewhere(request)) {
-      throw new Refused(
+      throw new NotPlanned(
           HttpStatus.FORBIDDEN, "", Sentences.of("planController.a-page-from-elsewhere-cant"));
     }
   }
@@ -121,7 +122,7 @@ class PlanController {
   private static String body(HttpServletRequest request) throws IOException {
     byte[] bytes = request.getInputStream().readNBytes(MOST + 1);
     if (bytes.length > MOST) {
-      throw new Refused(
+      throw new NotPlanned(
           HttpStatus.CONTENT_TOO_LARGE, "", Sentences.of("pieceFile.a-piece-file-is"));
     }
     return new String(bytes, StandardCharsets.UTF_8);
@@ -145,9 +146,10 @@ class PlanController {
           Bench.worked(asked.kind(), applied.design(), asked.shop(), applied.edits(), all);
       return PlanAnswer.of(bench.plan(), bench, applied);
     } catch (BadDesign e) {
-      throw Refused.field("piece.design.sizes." + e.key(), e.getMessage() + ways(asked, applied));
-    } catch (IllegalArgumentException e) {
-      throw Refused.field("", e.getMessage());
+      throw NotPlanned.field(
+          "piece.design.sizes." + e.key(), e.getMessage() + ways(asked, applied));
+    } catch (Refused e) {
+      throw NotPlanned.field("", e.getMessage());
     }
   }
 

@@ -1,6 +1,7 @@
 package hazelkeep.web.api;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
@@ -42,7 +43,7 @@ record PlanRequest<D extends Design>(
    * Reads it.
    *
    * @param stored the shop that is planned for where none is sent
-   * @throws Refused when something can't be, with the field
+   * @throws NotPlanned when something can't be, with the field
    */
   static PlanRequest<?> read(JsonNode root, Json json, Supplier<Shop> stored) {
     Fields.only(root, "", FIELDS);
@@ -50,7 +51,7 @@ record PlanRequest<D extends Design>(
     Fields.only(piece, "piece", PIECE_FIELDS);
     JsonNode schema = piece.get("schema");
     if (schema != null && !schema.asString("").equals(PieceSchema.NAME)) {
-      throw Refused.field(
+      throw NotPlanned.field(
           "piece.schema", Sentences.of("planRequest.the-schema-read-here-is", PieceSchema.NAME));
     }
     String name = piece.path("kind").asString("");
@@ -58,7 +59,7 @@ record PlanRequest<D extends Design>(
         Kinds.named(name)
             .orElseThrow(
                 () ->
-                    Refused.field(
+                    NotPlanned.field(
                         "piece.kind",
                         Sentences.of(
                             "planRequest.there-is-no-kind-known",
@@ -87,7 +88,7 @@ record PlanRequest<D extends Design>(
       JsonNode given = stated.isMissingNode() ? json.mapper().createObjectNode() : stated;
       design = json.design(kind, given);
     } catch (BadField e) {
-      throw Refused.field(
+      throw NotPlanned.field(
           e.field().isEmpty() ? "piece.design" : "piece.design." + e.field(), e.getMessage());
     }
     return wood(wood(design, "species", woods), "jamWood", woods);
@@ -99,8 +100,8 @@ record PlanRequest<D extends Design>(
     try {
       String meant = woods.meant(said);
       return meant.equals(said) ? design : Restated.with(design, field, meant);
-    } catch (IllegalArgumentException e) {
-      throw Refused.field("piece.design." + field, e.getMessage());
+    } catch (Refused e) {
+      throw NotPlanned.field("piece.design." + field, e.getMessage());
     }
   }
 
@@ -113,11 +114,11 @@ record PlanRequest<D extends Design>(
     try {
       List<T> all = Arrays.asList(json.read(root.get(field), type));
       if (all.contains(null)) {
-        throw Refused.field(field, Sentences.of("planRequest.none-of-may-be-null", field));
+        throw NotPlanned.field(field, Sentences.of("planRequest.none-of-may-be-null", field));
       }
       return all;
     } catch (BadField e) {
-      throw Refused.field(field + e.field(), e.getMessage());
+      throw NotPlanned.field(field + e.field(), e.getMessage());
     }
   }
 }

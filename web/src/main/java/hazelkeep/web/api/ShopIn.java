@@ -19,17 +19,17 @@ final class ShopIn {
   /**
    * Reads it.
    *
-   * @throws Refused when it can't be one, with the field
+   * @throws NotPlanned when it can't be one, with the field
    */
   static Shop read(JsonNode node, Json json) {
     Fields.only(node, "shop", FIELDS);
     if (!node.path("lathe").isObject()) {
-      throw Refused.field("shop.lathe", Sentences.of("shopIn.a-shop-has-a-lathe"));
+      throw NotPlanned.field("shop.lathe", Sentences.of("shopIn.a-shop-has-a-lathe"));
     }
     try {
       return json.lengths(node, Shop.class);
     } catch (BadField e) {
-      throw Refused.field(e.field().isEmpty() ? "shop" : "shop." + e.field(), e.getMessage());
+      throw NotPlanned.field(e.field().isEmpty() ? "shop" : "shop." + e.field(), e.getMessage());
     }
   }
 }

@@ -26,19 +26,19 @@ class Turns {
   /**
    * Does something in a caller's turn.
    *
-   * @throws Refused when his turn does not come
+   * @throws NotPlanned when his turn does not come
    */
   <T> T of(String caller, Supplier<T> what) {
     Semaphore turn = callers.get(caller);
     try {
       if (turn.getQueueLength() >= WAITING) {
-        throw new Refused(
+        throw new NotPlanned(
             HttpStatus.TOO_MANY_REQUESTS, "", Sentences.of("turns.your-last-plan-is-still"));
       }
       turn.acquire();
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw new Refused(
+      throw new NotPlanned(
           HttpStatus.SERVICE_UNAVAILABLE, "", Sentences.of("turns.hazel-keep-is-closing"));
     }
     try {

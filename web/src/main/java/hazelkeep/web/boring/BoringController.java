@@ -1,6 +1,7 @@
 package hazelkeep.web.boring;
 
 import hazelkeep.bore.Quill;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
@@ -50,7 +51,7 @@ class BoringController {
     try {
       quill =
           new Quill(travel, typed(touch, quill.touch(), unit), typed(again, quill.again(), unit));
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("notice", e.getMessage());
     }

@@ -1,6 +1,6 @@
 package hazelkeep.web.data;
 
-import hazelkeep.piece.BadDesign;
+import hazelkeep.measure.Refused;
 import hazelkeep.web.api.PieceFile;
 import hazelkeep.web.json.Json;
 import hazelkeep.web.planning.Planner;
@@ -62,11 +62,11 @@ class PieceFileController {
       PieceFile file = PieceFile.read(text(piece), json, planner::shop);
       String name = file.name().isEmpty() ? "Piece from a file" : file.name();
       if (name.length() > NAME_MOST) {
-        throw new IllegalArgumentException(Sentences.of("any.a-piece-has-a", NAME_MOST));
+        throw new Refused(Sentences.of("any.a-piece-has-a", NAME_MOST));
       }
       planner.plan(file.kind(), file.design(), file.edits());
       return "redirect:/pieces/" + pieces.create(name, file.kind(), file.design(), file.edits());
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       flash.addFlashAttribute(
           "refused", Sentences.of("pieceFile.nothing-was-put-on", e.getMessage()));
       return "redirect:/data";
@@ -75,10 +75,10 @@ class PieceFileController {
 
   private static String text(MultipartFile file) throws IOException {
     if (file.isEmpty()) {
-      throw new IllegalArgumentException(Sentences.of("any.choose-a-file-first"));
+      throw new Refused(Sentences.of("any.choose-a-file-first"));
     }
     if (file.getSize() > MOST) {
-      throw new IllegalArgumentException(Sentences.of("pieceFile.a-piece-file-is"));
+      throw new Refused(Sentences.of("pieceFile.a-piece-file-is"));
     }
     return new String(file.getBytes(), StandardCharsets.UTF_8);
   }

@@ -3,6 +3,7 @@ package hazelkeep.web.drawing;
 import static hazelkeep.web.drawing.Board.WIDTH;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.Billet;
 import hazelkeep.piece.Handle;
 import hazelkeep.piece.Sketch;
@@ -35,7 +36,7 @@ public final class PieceDrawing {
    * @param key the size
    * @param typed what was typed
    */
-  public record Refused(String key, String typed) {}
+  public record NotTaken(String key, String typed) {}
 
   /**
    * A point on its way: the sheet lies still under it.
@@ -56,7 +57,7 @@ public final class PieceDrawing {
   }
 
   private final Sketch<?> sketch;
-  private final Refused refused;
+  private final NotTaken refused;
   private final String dragged;
   private final Sheet sheet;
   private final Labels labels;
@@ -67,7 +68,7 @@ public final class PieceDrawing {
   private final double length;
   private final double height;
 
-  private PieceDrawing(Sketch<?> sketch, Show show, Refused refused, Drag drag) {
+  private PieceDrawing(Sketch<?> sketch, Show show, NotTaken refused, Drag drag) {
     this.sketch = sketch;
     this.refused = refused;
     this.dragged = drag == null ? "" : drag.handle;
@@ -94,18 +95,18 @@ public final class PieceDrawing {
    *
    * @param refused what was typed and refused; may be null
    */
-  public static String of(Sketch<?> sketch, Show show, Refused refused) {
+  public static String of(Sketch<?> sketch, Show show, NotTaken refused) {
     return new PieceDrawing(sketch, show, refused, null).draw();
   }
 
   /**
    * The drawing while a point is dragged.
    *
-   * @throws IllegalArgumentException when no sheet can lie as it says
+   * @throws Refused when no sheet can lie as it says
    */
   public static String dragging(Sketch<?> sketch, Show show, Drag drag) {
     if (!drag.lies()) {
-      throw new IllegalArgumentException(Sentences.of("pieceDrawing.no-drawing-lies-so"));
+      throw new Refused(Sentences.of("pieceDrawing.no-drawing-lies-so"));
     }
     return new PieceDrawing(sketch, show, null, drag).draw();
   }

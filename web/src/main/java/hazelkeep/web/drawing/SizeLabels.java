@@ -17,7 +17,7 @@ final class SizeLabels {
   private static final String CLOSED = "closed, high";
 
   private final Board on;
-  private final PieceDrawing.Refused refused;
+  private final PieceDrawing.NotTaken refused;
   private final double top;
 
   /**
@@ -26,7 +26,7 @@ final class SizeLabels {
    * @param refused what was typed and refused; may be null
    * @param top where the blank begins
    */
-  SizeLabels(Board on, PieceDrawing.Refused refused, double top) {
+  SizeLabels(Board on, PieceDrawing.NotTaken refused, double top) {
     this.on = on;
     this.refused = refused;
     this.top = top;

@@ -8,9 +8,9 @@ import hazelkeep.fit.FitClass;
 import hazelkeep.hold.ScrewedOn;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.piece.Plan;
@@ -127,7 +127,7 @@ class FitController {
     YearWish wish = fits.of(id);
     try {
       wish = form.empty() ? wish : form.wish(unit, planner.shop().woods());
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       model.addAttribute("refused", e.getMessage());
     }
     model.addAttribute("piece", piece);
@@ -154,7 +154,7 @@ class FitController {
     Piece piece = pieces.get(id);
     try {
       fits.keep(id, form.wish(unit, planner.shop().woods()));
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("refused", e.getMessage());
       model.addAttribute("form", form);
@@ -183,7 +183,7 @@ class FitController {
 
   private static <D extends Design> D sized(Kind<D> kind, Design design, double clearance) {
     if (!Double.isFinite(clearance)) {
-      throw new IllegalArgumentException(Sentences.of("fit.a-clearance-is-a"));
+      throw new Refused(Sentences.of("fit.a-clearance-is-a"));
     }
     // Hundredths of a millimetre are as fine as anyone turns, and a digit more.
     double mm = Math.round(clearance * THOUSANDTHS) / THOUSANDTHS;
@@ -218,8 +218,7 @@ class FitController {
         Arrays.stream(FitClass.values())
             .filter(f -> f.name().equals(option))
             .findFirst()
-            .orElseThrow(
-                () -> new IllegalArgumentException(Sentences.of("fit.that-is-no-class", option)));
+            .orElseThrow(() -> new Refused(Sentences.of("fit.that-is-no-class", option)));
     return kind.size(
         kind.choose(kind.type().cast(design), "fit", wanted.name()),
         Spigot.CLEARANCE,
@@ -241,7 +240,7 @@ class FitController {
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
       model.addAttribute("refused", Sentences.of("fit.this-piece-was-changed"));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("refused", e.getMessage());
     }

@@ -1,6 +1,7 @@
 package hazelkeep.web.fit;
 
 import hazelkeep.closing.YearWish;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -42,7 +43,7 @@ public record YearForm(
   /**
    * What was meant.
    *
-   * @throws IllegalArgumentException when something can't be read, saying what would be accepted
+   * @throws Refused when something can't be read, saying what would be accepted
    */
   YearWish wish(Unit unit, Woods woods) {
     return new YearWish(
@@ -61,7 +62,7 @@ public record YearForm(
     try {
       return coat == null ? Coat.OIL : Coat.valueOf(coat.toUpperCase(Locale.ROOT));
     } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException(Sentences.of("yearForm.it-is-bare-oiled"), e);
+      throw new Refused(Sentences.of("yearForm.it-is-bare-oiled"), e);
     }
   }
 
@@ -73,7 +74,7 @@ public record YearForm(
     try {
       return Double.parseDouble(t);
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(Sentences.of("yearForm.is-a-number-like", what, like), e);
+      throw new Refused(Sentences.of("yearForm.is-a-number-like", what, like), e);
     }
   }
 }

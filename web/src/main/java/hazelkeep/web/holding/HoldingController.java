@@ -2,6 +2,7 @@ package hazelkeep.web.holding;
 
 import hazelkeep.hold.InJaws;
 import hazelkeep.hold.JamChuck;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Compared;
@@ -150,7 +151,7 @@ class HoldingController {
       shops.add(ShopKind.CHUCK, kept);
       flash.addFlashAttribute("kept", kept.name());
       return "redirect:/pieces/" + id + "/holding";
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return fill(piece, unit, model, e.getMessage());
     }
@@ -164,8 +165,7 @@ class HoldingController {
         .flatMap(c -> c.jam().stream())
         .flatMap(h -> h.chuck().stream())
         .findFirst()
-        .orElseThrow(
-            () -> new IllegalArgumentException(Sentences.of("holding.no-jam-chuck-is", end)));
+        .orElseThrow(() -> new Refused(Sentences.of("holding.no-jam-chuck-is", end)));
   }
 
   /** A name that a kept chuck may have. */
@@ -202,7 +202,7 @@ class HoldingController {
     try {
       return typed.isBlank() ? 0 : Integer.parseInt(typed.strip());
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(Sentences.of("holding.paper-goes-in-whole"), e);
+      throw new Refused(Sentences.of("holding.paper-goes-in-whole"), e);
     }
   }
 
@@ -292,7 +292,7 @@ class HoldingController {
 
   private String answer(
       long id,
-      Optional<Changes.Refused> refused,
+      Optional<Changes.NotTaken> refused,
       Unit unit,
       Model model,
       HttpServletResponse response) {

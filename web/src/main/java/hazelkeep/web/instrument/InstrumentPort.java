@@ -1,6 +1,7 @@
 package hazelkeep.web.instrument;
 
 import hazelkeep.instrument.Sent;
+import hazelkeep.measure.Refused;
 import hazelkeep.web.said.Sentences;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -184,7 +185,7 @@ class InstrumentPort {
         return Sentences.of("instrumentPort.the-same-again-at");
       }
       return "ok " + readings.hand(sent);
-    } catch (IllegalArgumentException | UncheckedIOException e) {
+    } catch (Refused | UncheckedIOException e) {
       return REFUSED + e.getMessage();
     }
   }

@@ -1,7 +1,9 @@
 package hazelkeep.web.json;
 
+import hazelkeep.measure.Refused;
+
 /** A field that can't be what it is, with its place in what was sent. */
-public final class BadField extends IllegalArgumentException {
+public final class BadField extends Refused {
   private final String field;
 
   /**

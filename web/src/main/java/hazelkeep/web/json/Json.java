@@ -16,6 +16,7 @@ import hazelkeep.hold.Squeeze;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Hedge;
 import hazelkeep.measure.Length;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -262,7 +263,7 @@ public class Json {
       public T deserialize(JsonParser p, DeserializationContext ctx) {
         String text = p.getValueAsString();
         if (text == null) {
-          throw new IllegalArgumentException(Sentences.of("json.a-text-is-expected-here"));
+          throw new Refused(Sentences.of("json.a-text-is-expected-here"));
         }
         return from.apply(text);
       }

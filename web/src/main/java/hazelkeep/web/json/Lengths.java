@@ -1,5 +1,6 @@
 package hazelkeep.web.json;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.web.said.Sentences;
@@ -64,7 +65,7 @@ final class Lengths {
     }
     try {
       return DoubleNode.valueOf(SizeText.parse(node.asString(""), Unit.MM).mm());
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       throw new BadField(at, e.getMessage());
     }
   }

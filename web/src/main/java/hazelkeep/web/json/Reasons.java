@@ -1,6 +1,7 @@
 package hazelkeep.web.json;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import hazelkeep.measure.Refused;
 import hazelkeep.web.said.Sentences;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -31,7 +32,7 @@ final class Reasons {
   /** The reason. */
   String of(Throwable e) {
     for (Throwable t = e; t != null; t = t.getCause()) {
-      if (t instanceof IllegalArgumentException && t.getMessage() != null) {
+      if (t instanceof Refused && t.getMessage() != null) {
         return t.getMessage();
       }
     }

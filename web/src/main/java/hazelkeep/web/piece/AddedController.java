@@ -3,6 +3,7 @@ package hazelkeep.web.piece;
 import hazelkeep.element.AddedElement;
 import hazelkeep.element.Elements;
 import hazelkeep.measure.AmountText;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -63,7 +64,7 @@ class AddedController {
           boolean placed =
               Elements.all().stream().anyMatch(s -> s.placed() && s.key().equals(put.what));
           if (placed && put.height.isBlank()) {
-            throw new IllegalArgumentException(Sentences.of("added.say-how-high-it"));
+            throw new Refused(Sentences.of("added.say-how-high-it"));
           }
           whole(piece, Elements.of(new Added(put.what, 1, put.part)));
           return with(piece.kind(), piece, put, asked);
@@ -73,7 +74,7 @@ class AddedController {
   /** What is glued into the blank has to find it whole. */
   private void whole(Piece piece, AddedElement e) {
     if (e.ofBlank() && planner.bench(piece).now().removed() > 0) {
-      throw new IllegalArgumentException(Sentences.of("added.blank-is-cut", e.word()));
+      throw new Refused(Sentences.of("added.blank-is-cut", e.word()));
     }
   }
 
@@ -143,18 +144,17 @@ class AddedController {
         version,
         asked,
         what + " " + amount,
-        () -> asking(piece.kind(), piece, what, amount));
+        () -> asking(piece.kind(), piece, what, amount, asked.unit()));
   }
 
-  private <D extends Design> D asking(Kind<D> kind, Piece piece, String what, String amount) {
+  private <D extends Design> D asking(
+      Kind<D> kind, Piece piece, String what, String amount, Unit unit) {
     Outcome outcome =
-        Outcome.named(what)
-            .orElseThrow(
-                () -> new IllegalArgumentException(Sentences.of("added.no-outcome", what)));
+        Outcome.named(what).orElseThrow(() -> new Refused(Sentences.of("added.no-outcome", what)));
     Optional<Size> size =
         Optional.of(amount)
             .filter(a -> !a.isBlank())
-            .map(a -> AmountText.parse(a, Unit.MM, outcome.quantity()));
+            .map(a -> AmountText.parse(a, unit, outcome.quantity()));
     String part = planner.current(piece).aim().parts().get(0).name();
     return Elements.asking(kind.type().cast(piece.design()), outcome, part, size);
   }

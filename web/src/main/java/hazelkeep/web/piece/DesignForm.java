@@ -1,6 +1,7 @@
 package hazelkeep.web.piece;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Restated;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
@@ -162,7 +163,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
         } else if (typed.containsKey(name) && c.getType() == int.class && !value(name).isBlank()) {
           next = Restated.with(next, name, whole(value(name)));
         }
-      } catch (IllegalArgumentException e) {
+      } catch (Refused e) {
         refuse(blamed(name), e.getMessage());
       }
     }
@@ -172,7 +173,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
           DimKey key = new DimKey(e.getKey().substring(SIZES.length()));
           // An emptied field leaves the size to the rules.
           next = kind.size(next, key, size(e.getValue(), unit));
-        } catch (IllegalArgumentException x) {
+        } catch (Refused x) {
           refuse(e.getKey(), x.getMessage());
         }
       }
@@ -251,7 +252,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
                 : types[i] == int.class
                     ? (Object) (value(field).isBlank() ? 0 : whole(value(field)))
                     : types[i] == double.class ? (Object) number(value(field)) : value(field);
-      } catch (IllegalArgumentException e) {
+      } catch (Refused e) {
         refuse(field, e.getMessage());
         return Optional.empty();
       }
@@ -263,7 +264,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     try {
       return type.getDeclaredConstructor(types).newInstance(values);
     } catch (java.lang.reflect.InvocationTargetException e) {
-      throw new IllegalArgumentException(e.getCause().getMessage(), e);
+      throw new Refused(e.getCause().getMessage(), e);
     } catch (ReflectiveOperationException e) {
       throw new IllegalStateException(e);
     }
@@ -322,7 +323,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     try {
       Type held = ((ParameterizedType) type).getActualTypeArguments()[0];
       return Optional.of(held == Size.class ? SizeText.parse(text, unit) : (Object) number(text));
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       refuse(field, e.getMessage());
       return Optional.empty();
     }
@@ -332,7 +333,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     try {
       return Double.parseDouble(text.replace(',', '.').replaceAll("\\s*ml$", ""));
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(Sentences.of("designForm.a-plain-number-is"), e);
+      throw new Refused(Sentences.of("designForm.a-plain-number-is"), e);
     }
   }
 
@@ -340,7 +341,7 @@ public record DesignForm(Map<String, String> typed, Map<String, String> errors) 
     try {
       return Integer.parseInt(text.strip());
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(Sentences.of("designForm.a-whole-number-is"), e);
+      throw new Refused(Sentences.of("designForm.a-whole-number-is"), e);
     }
   }
 }

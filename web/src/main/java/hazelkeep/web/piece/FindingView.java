@@ -2,6 +2,7 @@ package hazelkeep.web.piece;
 
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.End;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Finding;
@@ -181,10 +182,7 @@ public record FindingView(
           .by()
           .tail()
           .map(t -> Sentences.of("findingView.take-the-centre", t))
-          .orElseThrow(
-              () ->
-                  new IllegalArgumentException(
-                      Sentences.of("findingView.a-remedy-changes-the-tail")));
+          .orElseThrow(() -> new Refused(Sentences.of("findingView.a-remedy-changes-the-tail")));
     }
     return Sentences.of("findingView.back-to-the-recipe");
   }

@@ -40,6 +40,7 @@ public record OutcomeView(
       case HOLDS -> p.brimMl() > 0 && !form.takes("content.ml");
       case WEIGHS -> p.grams().isPresent();
       case TIPS -> plan.kind().stands();
+      case WALLS -> plan.sketch().comesTo(o).isPresent();
     };
   }
 
@@ -57,13 +58,13 @@ public record OutcomeView(
         o.key(),
         o.words(),
         asked,
-        comes(o, plan),
+        comes(o, plan, show),
         below.map(show::value).orElse(null),
         below.map(d -> d.key().path()).orElse(null));
   }
 
-  private static String comes(Outcome o, Plan<?> plan) {
+  private static String comes(Outcome o, Plan<?> plan, Show show) {
     double is = plan.sketch().comesTo(o).orElse(Double.NaN);
-    return o.quantity().signed(Show.plain(is));
+    return o == Outcome.WALLS ? show.len(is) : o.quantity().signed(Show.plain(is));
   }
 }

@@ -4,9 +4,9 @@ import hazelkeep.giving.Largest;
 import hazelkeep.measure.AmountText;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Halves;
 import hazelkeep.piece.Kind;
@@ -214,7 +214,7 @@ class PieceController {
 
   private <D extends Design> D wished(Kind<D> kind, Design design, DesignForm form, Unit unit) {
     return form.onto(kind, kind.type().cast(design), unit, planner.shop().woods())
-        .orElseThrow(() -> new IllegalArgumentException(form.refusals()));
+        .orElseThrow(() -> new Refused(form.refusals()));
   }
 
   @PostMapping("/remedy")
@@ -228,9 +228,9 @@ class PieceController {
     try {
       r = json.read(remedy, Remedy.class);
       if (r == null) {
-        throw new IllegalArgumentException(remedy);
+        throw new Refused(remedy);
       }
-    } catch (JacksonException | IllegalArgumentException e) {
+    } catch (JacksonException | Refused e) {
       return page.refused(piece, asked, Sentences.of("piece.that-remedy-cant-be"));
     }
     Plan<?> plan = planner.plan(piece);
@@ -270,7 +270,7 @@ class PieceController {
       asked
           .model()
           .addAttribute("drawing", PieceDrawing.dragging(then, new Show(asked.unit()), drag));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       asked.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       asked.model().addAttribute("drawing", "");
     }
@@ -279,7 +279,7 @@ class PieceController {
 
   private static Design dragged(Sketch<?> sketch, String handle, double z, double r) {
     if (!(Math.abs(z) < OFF) || !(r >= 0 && r < OFF)) {
-      throw new IllegalArgumentException(Sentences.of("piece.that-point-lies-off"));
+      throw new Refused(Sentences.of("piece.that-point-lies-off"));
     }
     return sketch.dragged(handle, z, r);
   }

@@ -3,6 +3,7 @@ package hazelkeep.web.piece;
 import hazelkeep.element.Elements;
 import hazelkeep.measure.Dim;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Added;
@@ -82,8 +83,8 @@ class PiecePage {
       return typed == null ? "" : typed.value();
     }
 
-    private PieceDrawing.Refused field() {
-      return typed == null ? null : new PieceDrawing.Refused(typed.key(), typed.value());
+    private PieceDrawing.NotTaken field() {
+      return typed == null ? null : new PieceDrawing.NotTaken(typed.key(), typed.value());
     }
 
     /** The sheet for a page that holds one; the whole page for one that does not. */
@@ -101,7 +102,7 @@ class PiecePage {
   }
 
   private void fill(
-      Piece piece, Unit unit, Model model, PieceDrawing.Refused refused, String notice) {
+      Piece piece, Unit unit, Model model, PieceDrawing.NotTaken refused, String notice) {
     Plan<?> plan = planner.current(piece);
     Show show = new Show(unit);
     model.addAttribute("piece", piece);
@@ -152,7 +153,7 @@ class PiecePage {
       asked.model.addAttribute("typed", asked.typed);
       asked.model.addAttribute("ways", ways(piece.kind(), next, asked));
       return refused(piece, asked, e.getMessage());
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       return refused(piece, asked, e.getMessage());
     }
     fill(pieces.get(piece.id()), asked.unit, asked.model);

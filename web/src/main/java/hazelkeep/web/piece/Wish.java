@@ -5,6 +5,7 @@ import hazelkeep.finding.Verdict;
 import hazelkeep.kinds.Kinds;
 import hazelkeep.measure.DimKey;
 import hazelkeep.measure.Grade;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Added;
 import hazelkeep.piece.BadDesign;
@@ -143,7 +144,7 @@ final class Wish {
         kind.choose(fresh, head, value);
       }
       return c.isPresent();
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       return false;
     }
   }

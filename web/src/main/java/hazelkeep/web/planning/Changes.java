@@ -1,6 +1,6 @@
 package hazelkeep.web.planning;
 
-import hazelkeep.piece.BadDesign;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.Design;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.web.said.Sentences;
@@ -31,7 +31,7 @@ public class Changes {
    * @param status of the answer
    * @param message why, and what would be accepted
    */
-  public record Refused(int status, String message) {}
+  public record NotTaken(int status, String message) {}
 
   /**
    * Tries a change and saves it.
@@ -40,7 +40,7 @@ public class Changes {
    * @param note what the change is called in the piece's history
    * @return why it was not made; empty when it was
    */
-  public Optional<Refused> save(
+  public Optional<NotTaken> save(
       Piece piece,
       int version,
       String note,
@@ -60,13 +60,13 @@ public class Changes {
       return Optional.empty();
     } catch (Stale e) {
       return Optional.of(stale());
-    } catch (BadDesign | IllegalArgumentException e) {
-      return Optional.of(new Refused(HttpStatus.UNPROCESSABLE_CONTENT.value(), e.getMessage()));
+    } catch (Refused e) {
+      return Optional.of(new NotTaken(HttpStatus.UNPROCESSABLE_CONTENT.value(), e.getMessage()));
     }
   }
 
-  private static Refused stale() {
-    return new Refused(
+  private static NotTaken stale() {
+    return new NotTaken(
         HttpStatus.CONFLICT.value(), Sentences.of("changes.this-piece-was-changed-in"));
   }
 }

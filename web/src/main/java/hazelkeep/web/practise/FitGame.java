@@ -5,6 +5,7 @@ import hazelkeep.fit.Next;
 import hazelkeep.fit.Seen;
 import hazelkeep.fit.Seen.What;
 import hazelkeep.fit.SneakUp;
+import hazelkeep.measure.Refused;
 import hazelkeep.practice.Line;
 import hazelkeep.practise.FitRun;
 import hazelkeep.practise.Hands;
@@ -79,11 +80,11 @@ final class FitGame {
   /**
    * Takes wood off.
    *
-   * @throws IllegalArgumentException when that is no cut of a fit
+   * @throws Refused when that is no cut of a fit
    */
   synchronized void take(What what, double amount) {
     if (!(amount > 0 && amount < 2)) {
-      throw new IllegalArgumentException(Sentences.of("fitGame.a-cut-of-a-fit"));
+      throw new Refused(Sentences.of("fitGame.a-cut-of-a-fit"));
     }
     if (over) {
       return;

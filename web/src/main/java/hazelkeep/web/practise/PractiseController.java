@@ -7,6 +7,7 @@ import hazelkeep.fit.Aimed;
 import hazelkeep.fit.Next;
 import hazelkeep.fit.Seen.What;
 import hazelkeep.fit.SneakUp;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Design;
@@ -181,11 +182,10 @@ class PractiseController {
         case "CUT" -> game.take(What.CUT, SizeText.parse(amount, unit).mm());
         case "EASE" -> game.take(What.ABRASIVE, SizeText.parse(amount, unit).mm());
         case "STOP" -> game.stop();
-        default ->
-            throw new IllegalArgumentException(Sentences.of("practise.measure-cut-ease-try"));
+        default -> throw new Refused(Sentences.of("practise.measure-cut-ease-try"));
       }
       return "redirect:/practise/fit/" + id;
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("refused", e.getMessage());
       model.addAttribute("typed", amount.length() > 40 ? amount.substring(0, 40) : amount);

@@ -1,5 +1,6 @@
 package hazelkeep.web.route;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.route.Route;
 import hazelkeep.route.RouteEdit;
 import hazelkeep.route.Setup;
@@ -19,11 +20,11 @@ final class Moves {
   /**
    * Changes of a route with one more.
    *
-   * @throws IllegalArgumentException when there are too many already
+   * @throws Refused when there are too many already
    */
   static List<RouteEdit> with(List<RouteEdit> edits, RouteEdit more) {
     if (edits.size() >= MOST) {
-      throw new IllegalArgumentException(Sentences.of("moves.there-are-changes-already", MOST));
+      throw new Refused(Sentences.of("moves.there-are-changes-already", MOST));
     }
     List<RouteEdit> all = new ArrayList<>(edits);
     all.add(more);
@@ -33,7 +34,7 @@ final class Moves {
   /**
    * A step right before the one it follows now, or last in the hold before.
    *
-   * @throws IllegalArgumentException when it is the first, or in the route no more
+   * @throws Refused when it is the first, or in the route no more
    */
   static RouteEdit earlier(Route route, StepKey what) {
     List<Setup> setups = route.setups();
@@ -49,7 +50,7 @@ final class Moves {
               : new RouteEdit.MoveAfter(what, steps.get(j - 2).key());
         }
         if (i == 0) {
-          throw new IllegalArgumentException(Sentences.of("moves.it-is-the-first"));
+          throw new Refused(Sentences.of("moves.it-is-the-first"));
         }
         List<Step> before = setups.get(i - 1).steps();
         return before.isEmpty()
@@ -57,13 +58,13 @@ final class Moves {
             : new RouteEdit.MoveAfter(what, before.get(before.size() - 1).key());
       }
     }
-    throw new IllegalArgumentException(Sentences.of("moves.this-step-is-not"));
+    throw new Refused(Sentences.of("moves.this-step-is-not"));
   }
 
   /**
    * A step right after the one that follows it now, or first in the hold after.
    *
-   * @throws IllegalArgumentException when it is the last, or in the route no more
+   * @throws Refused when it is the last, or in the route no more
    */
   static RouteEdit later(Route route, StepKey what) {
     List<Setup> setups = route.setups();
@@ -77,24 +78,24 @@ final class Moves {
           return new RouteEdit.MoveAfter(what, steps.get(j + 1).key());
         }
         if (i + 1 == setups.size()) {
-          throw new IllegalArgumentException(Sentences.of("moves.it-is-the-last"));
+          throw new Refused(Sentences.of("moves.it-is-the-last"));
         }
         return new RouteEdit.MoveInto(what, setups.get(i + 1).name());
       }
     }
-    throw new IllegalArgumentException(Sentences.of("moves.this-step-is-not"));
+    throw new Refused(Sentences.of("moves.this-step-is-not"));
   }
 
   /**
    * A hold before the one it follows, or after the one that follows it.
    *
-   * @throws IllegalArgumentException when there is none on that side
+   * @throws Refused when there is none on that side
    */
   static RouteEdit hold(Route route, String name, boolean earlier) {
     List<String> names = route.setups().stream().map(Setup::name).toList();
     int at = names.indexOf(name);
     if (at < 0 || (earlier ? at == 0 : at + 1 == names.size())) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           earlier
               ? Sentences.of("moves.it-is-the-first-2")
               : Sentences.of("moves.it-is-the-last-2"));

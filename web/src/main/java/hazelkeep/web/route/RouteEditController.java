@@ -1,5 +1,6 @@
 package hazelkeep.web.route;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Plan;
@@ -67,8 +68,7 @@ class RouteEditController {
             case "after" -> new RouteEdit.MoveAfter(step, new StepKey(to));
             case "into" -> new RouteEdit.MoveInto(step, to);
             case "drop" -> new RouteEdit.Drop(step);
-            default ->
-                throw new IllegalArgumentException(Sentences.of("routeEdit.a-step-goes-earlier"));
+            default -> throw new Refused(Sentences.of("routeEdit.a-step-goes-earlier"));
           };
         });
   }
@@ -97,8 +97,7 @@ class RouteEditController {
               case "earlier", "later" -> Moves.hold(route, setup, how.equals("earlier"));
               case "again" -> new RouteEdit.Again(setup, Moves.fresh(route, setup));
               case "drop" -> new RouteEdit.DropSetup(setup);
-              default ->
-                  throw new IllegalArgumentException(Sentences.of("routeEdit.a-hold-goes-earlier"));
+              default -> throw new Refused(Sentences.of("routeEdit.a-hold-goes-earlier"));
             });
   }
 
@@ -127,7 +126,7 @@ class RouteEditController {
               new RouteEdit.Rehold(
                   setup, kept(typed, "jaws"), kept(typed, "tail"), kept(typed, "steady"), at);
           if (edit.jaws().isEmpty() && edit.tail().isEmpty() && edit.steady().isEmpty()) {
-            throw new IllegalArgumentException(Sentences.of("routeEdit.choose-what-is-to"));
+            throw new Refused(Sentences.of("routeEdit.choose-what-is-to"));
           }
           return edit;
         });
@@ -163,8 +162,7 @@ class RouteEditController {
           StepKey anchor = new StepKey(after);
           String[] surface = on.split("/", 2);
           if (surface.length != 2) {
-            throw new IllegalArgumentException(
-                Sentences.of("routeEditController.choose-a-surface"));
+            throw new Refused(Sentences.of("routeEditController.choose-a-surface"));
           }
           return new RouteEdit.Add(
               own(plan.route(), anchor, does),
@@ -180,7 +178,7 @@ class RouteEditController {
     try {
       return Doing.valueOf(text.toUpperCase(Locale.ROOT));
     } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException(Sentences.of("routeEdit.a-surface-is-cut"), e);
+      throw new Refused(Sentences.of("routeEdit.a-surface-is-cut"), e);
     }
   }
 
@@ -193,7 +191,7 @@ class RouteEditController {
     } catch (NumberFormatException e) {
       // Said below, as for a grit that nobody sells.
     }
-    throw new IllegalArgumentException(Sentences.of("routeEdit.grits-run-from-to"));
+    throw new Refused(Sentences.of("routeEdit.grits-run-from-to"));
   }
 
   private static StepKey own(Route route, StepKey after, Doing doing) {

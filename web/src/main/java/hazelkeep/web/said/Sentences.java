@@ -1,6 +1,7 @@
 package hazelkeep.web.said;
 
 import hazelkeep.measure.Phrases;
+import hazelkeep.measure.Refused;
 
 /** What pages answer beside their own text, in one file to be read through. */
 public final class Sentences {
@@ -11,7 +12,7 @@ public final class Sentences {
   /**
    * A sentence with what stands in it, written as it is given.
    *
-   * @throws IllegalArgumentException when there is none of that name
+   * @throws Refused when there is none of that name
    */
   public static String of(String key, Object... words) {
     return ALL.of(key, words);

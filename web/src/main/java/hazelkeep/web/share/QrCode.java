@@ -4,6 +4,7 @@ import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
+import hazelkeep.measure.Refused;
 
 /** A link as a picture that a tablet's camera reads. */
 final class QrCode {
@@ -30,7 +31,7 @@ final class QrCode {
           + d
           + "\"/></svg>";
     } catch (WriterException e) {
-      throw new IllegalArgumentException("The link is too long for a code", e);
+      throw new Refused("The link is too long for a code", e);
     }
   }
 }

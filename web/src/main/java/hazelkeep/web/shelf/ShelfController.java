@@ -1,6 +1,7 @@
 package hazelkeep.web.shelf;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.Kind;
 import hazelkeep.web.drawing.Show;
@@ -193,7 +194,7 @@ class ShelfController {
         Optional<Card> known = cards.known(p, standing, unit);
         boolean now = known.isEmpty() && row.size() < AT_ONCE;
         row.add(now ? cards.card(p, standing, unit) : known.orElseGet(() -> Card.later(p)));
-      } catch (JacksonException | IllegalArgumentException | NotThere e) {
+      } catch (JacksonException | Refused | IllegalArgumentException | NotThere e) {
         LOG.warn("Piece {} can't be read: {}", id, e.getMessage());
         unreadable.add(pieces.name(id));
       }

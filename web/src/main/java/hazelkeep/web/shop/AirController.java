@@ -1,6 +1,7 @@
 package hazelkeep.web.shop;
 
 import hazelkeep.air.Climate;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.Unit;
 import hazelkeep.web.drawing.AirDrawing;
@@ -106,7 +107,7 @@ class AirController {
               numbers(typed, "h", "Humidity"));
       store.lay(ShopKind.CLIMATE, List.of(c), s -> true);
       return "redirect:/shop/air";
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("refused", e.getMessage());
       return page(typed, unit, model);
@@ -120,8 +121,7 @@ class AirController {
       try {
         out.add(Double.parseDouble(t.replaceAll("\\s*(%|°?C)$", "")));
       } catch (NumberFormatException e) {
-        throw new IllegalArgumentException(
-            Sentences.of("air.in-is-a-number", what, AirFile.name(m)), e);
+        throw new Refused(Sentences.of("air.in-is-a-number", what, AirFile.name(m)), e);
       }
     }
     return out;
@@ -138,13 +138,13 @@ class AirController {
       throws IOException {
     try {
       if (log.getSize() > MOST) {
-        throw new IllegalArgumentException(Sentences.of("air.a-log-of-at"));
+        throw new Refused(Sentences.of("air.a-log-of-at"));
       }
       AirFile.Read read = AirFile.read(name, AirFile.text(log.getBytes()));
       store.lay(ShopKind.CLIMATE, List.of(read.climate()), s -> true);
       after.addFlashAttribute("notes", read.notes());
       return "redirect:/shop/air";
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("refused", e.getMessage());
       model.addAttribute("logName", name);

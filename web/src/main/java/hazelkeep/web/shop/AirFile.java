@@ -1,6 +1,7 @@
 package hazelkeep.web.shop;
 
 import hazelkeep.air.Climate;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Rounding;
 import hazelkeep.web.said.Sentences;
 import java.io.IOException;
@@ -75,7 +76,7 @@ final class AirFile {
   /**
    * Reads a log.
    *
-   * @throws IllegalArgumentException saying what would be accepted
+   * @throws Refused saying what would be accepted
    */
   static Read read(String name, String text) {
     Columns at = Columns.of(text);
@@ -92,7 +93,7 @@ final class AirFile {
         sums.add(r, at);
       }
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
-      throw new IllegalArgumentException(Sentences.of("airFile.this-is-not-a"), e);
+      throw new Refused(Sentences.of("airFile.this-is-not-a"), e);
     }
     return sums.climate(name, at);
   }
@@ -112,7 +113,7 @@ final class AirFile {
       int h = find(names, "hum", "rh", "feuchte", "%");
       int d = find(names, "date", "time", "datum", "zeit", "day", "month");
       if (t < 0 || h < 0 || d < 0) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             Sentences.of(
                 "airFile.the-first-line-names",
                 (head.length() > 80 ? head.substring(0, 80) + "…" : head)));
@@ -189,7 +190,7 @@ final class AirFile {
     Read climate(String name, Columns at) {
       int read = Arrays.stream(count).sum();
       if (read == 0 || read < odd) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             odd > 0
                 ? Sentences.of("airFile.of-lines-say-a", odd, rows)
                 : Sentences.of("airFile.no-line-has-a"));
@@ -204,14 +205,13 @@ final class AirFile {
         }
       }
       if (Climate.MONTHS - missing.size() < MONTHS_LEAST) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             Sentences.of(
                 "airFile.the-log-holds-months", (Climate.MONTHS - missing.size()), MONTHS_LEAST));
       }
       double warm = Arrays.stream(celsius).max().orElseThrow();
       if (warm > WARMEST_ROOM && !at.fahrenheit) {
-        throw new IllegalArgumentException(
-            Sentences.of("airFile.a-months-mean-of", Rounding.text(warm, 0)));
+        throw new Refused(Sentences.of("airFile.a-months-mean-of", Rounding.text(warm, 0)));
       }
       for (int m : missing) {
         fill(celsius, m);

@@ -4,6 +4,7 @@ import hazelkeep.element.AddedElement;
 import hazelkeep.element.Elements;
 import hazelkeep.element.SizeRule;
 import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Rounding;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -187,7 +188,7 @@ public record BoundsPage(List<Row> pieces, List<Row> added) {
             if (least.isPresent() || most.isPresent()) {
               out.put(name, sane(new Bound(name, least, most), known, unit));
             }
-          } catch (IllegalArgumentException e) {
+          } catch (Refused e) {
             errors.put(name, e.getMessage());
           }
         });
@@ -209,7 +210,7 @@ public record BoundsPage(List<Row> pieces, List<Row> added) {
   private static Bound sane(Bound own, Known known, Unit unit) {
     for (Rule<?> r : known.rules()) {
       if (!own.leaves(r.least(), r.most())) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             Sentences.of(
                 "bounds.nothing-is-left", r.label(), unit.show(r.least()), unit.show(r.most())));
       }

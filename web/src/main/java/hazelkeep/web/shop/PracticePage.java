@@ -1,5 +1,6 @@
 package hazelkeep.web.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.practice.Custom;
@@ -161,7 +162,7 @@ public record PracticePage(List<Group> groups) {
                 text.isEmpty()
                     ? OptionalDouble.empty()
                     : OptionalDouble.of(value(line, text, unit)));
-      } catch (IllegalArgumentException e) {
+      } catch (Refused e) {
         errors.put(line.key(), e.getMessage());
       }
     }
@@ -182,7 +183,7 @@ public record PracticePage(List<Group> groups) {
     } catch (NumberFormatException e) {
       // said below
     }
-    throw new IllegalArgumentException(
+    throw new Refused(
         Sentences.of(
             "practicePage.a-number-in-is-expected",
             line.text().unit(),

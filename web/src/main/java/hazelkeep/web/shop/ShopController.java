@@ -1,5 +1,6 @@
 package hazelkeep.web.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.JawSet;
@@ -49,7 +50,7 @@ class ShopController {
     if (!tenon.isBlank()) {
       try {
         mm = SizeText.parse(tenon, unit).mm();
-      } catch (IllegalArgumentException e) {
+      } catch (Refused e) {
         model.addAttribute("tenonError", e.getMessage());
       }
     }
@@ -126,7 +127,7 @@ class ShopController {
       try {
         store.add(of, thing.get());
         return back(of);
-      } catch (IllegalArgumentException e) {
+      } catch (Refused e) {
         form.refuse("name", e.getMessage());
       }
     }
@@ -159,7 +160,7 @@ class ShopController {
       } catch (Stale e) {
         form.refuse("", Sentences.of("shop.this-was-changed-in"));
         status = HttpStatus.CONFLICT;
-      } catch (IllegalArgumentException e) {
+      } catch (Refused e) {
         form.refuse("name", e.getMessage());
       }
     }

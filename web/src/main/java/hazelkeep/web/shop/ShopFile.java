@@ -1,5 +1,6 @@
 package hazelkeep.web.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.BadField;
@@ -52,20 +53,19 @@ final class ShopFile {
   /**
    * A shop out of a file.
    *
-   * @throws IllegalArgumentException saying what is wrong with it
+   * @throws Refused saying what is wrong with it
    */
   Shop read(String text) {
     try {
       JsonNode root = json.mapper().readTree(text);
       if (!(root instanceof ObjectNode) || !root.has("shop")) {
-        throw new IllegalArgumentException(Sentences.of("shopFile.this-is-not-a"));
+        throw new Refused(Sentences.of("shopFile.this-is-not-a"));
       }
       if (root.path("schema").asInt(0) != SCHEMA) {
-        throw new IllegalArgumentException(
-            Sentences.of("shopFile.this-shop-file-is", root.path("schema"), SCHEMA));
+        throw new Refused(Sentences.of("shopFile.this-shop-file-is", root.path("schema"), SCHEMA));
       }
       if (!root.path("shop").path("lathe").isObject()) {
-        throw new IllegalArgumentException(Sentences.of("shopFile.a-shop-has-a"));
+        throw new Refused(Sentences.of("shopFile.a-shop-has-a"));
       }
       Shop shop = shop(root.get("shop"));
       for (ShopKind kind : ShopKind.values()) {
@@ -73,8 +73,7 @@ final class ShopFile {
       }
       return shop;
     } catch (JacksonException e) {
-      throw new IllegalArgumentException(
-          Sentences.of("shopFile.this-is-not-the", json.reason(e)), e);
+      throw new Refused(Sentences.of("shopFile.this-is-not-the", json.reason(e)), e);
     }
   }
 
@@ -82,7 +81,7 @@ final class ShopFile {
     try {
       return json.lengths(node, Shop.class);
     } catch (BadField e) {
-      throw new IllegalArgumentException(
+      throw new Refused(
           e.field().isEmpty() ? e.getMessage() : "At “" + e.field() + "”: " + e.getMessage(), e);
     }
   }
@@ -91,7 +90,7 @@ final class ShopFile {
     Set<String> names = new HashSet<>();
     for (Record t : things) {
       if (!names.add(kind.nameOf(t))) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             Sentences.of("shopFile.is-there-twice", Fields.all(kind), kind.nameOf(t)));
       }
     }
@@ -139,7 +138,7 @@ final class ShopFile {
   /**
    * Things out of a table.
    *
-   * @throws IllegalArgumentException naming the line and what is wrong with it
+   * @throws Refused naming the line and what is wrong with it
    */
   List<Record> read(ShopKind kind, String text) {
     List<Record> out = new ArrayList<>();
@@ -148,7 +147,7 @@ final class ShopFile {
       List<String> head = columns(kind);
       List<String> unknown = csv.getHeaderNames().stream().filter(h -> !head.contains(h)).toList();
       if (csv.getHeaderNames().isEmpty() || !unknown.isEmpty()) {
-        throw new IllegalArgumentException(
+        throw new Refused(
             Sentences.of(
                 "shopFile.the-first-line-names",
                 String.join(", ", head),
@@ -158,11 +157,11 @@ final class ShopFile {
         out.add(row(kind, r));
       }
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
-      throw new IllegalArgumentException(Sentences.of("shopFile.this-is-not-a-2"), e);
+      throw new Refused(Sentences.of("shopFile.this-is-not-a-2"), e);
     }
     twice(kind, out);
     if (kind.single() && out.size() != 1) {
-      throw new IllegalArgumentException(Sentences.of("shopFile.there-is-one-of", out.size()));
+      throw new Refused(Sentences.of("shopFile.there-is-one-of", out.size()));
     }
     return out;
   }
@@ -176,7 +175,7 @@ final class ShopFile {
         .orElseThrow(
             () -> {
               Map.Entry<String, String> e = form.errors().entrySet().iterator().next();
-              return new IllegalArgumentException(
+              return new Refused(
                   "Line "
                       + (r.getRecordNumber() + 1)
                       + (e.getKey().isEmpty() ? "" : ", " + e.getKey())

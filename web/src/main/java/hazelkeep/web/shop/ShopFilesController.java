@@ -1,5 +1,6 @@
 package hazelkeep.web.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.Shop;
 import hazelkeep.web.json.Json;
@@ -76,7 +77,7 @@ class ShopFilesController {
       throws IOException {
     try {
       return replaced(file.read(text(shop)), seen, flash);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       return refused(e.getMessage(), unit, model, response);
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
@@ -95,7 +96,7 @@ class ShopFilesController {
       HttpServletResponse response) {
     try {
       return replaced(file.read(was), seen, flash);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       return refused(e.getMessage(), unit, model, response);
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
@@ -127,7 +128,7 @@ class ShopFilesController {
       store.lay(of, file.read(of, text(table)), s -> wall.isSeen(s, seen) && s.equals(was));
       flash.addFlashAttribute("was", file.write(was));
       return ShopController.back(of);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       return refused(e.getMessage(), unit, model, response);
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
@@ -137,10 +138,10 @@ class ShopFilesController {
 
   private static String text(MultipartFile file) throws IOException {
     if (file.getSize() > MOST) {
-      throw new IllegalArgumentException(Sentences.of("shop.a-file-for-the"));
+      throw new Refused(Sentences.of("shop.a-file-for-the"));
     }
     if (file.isEmpty()) {
-      throw new IllegalArgumentException(Sentences.of("any.choose-a-file-first"));
+      throw new Refused(Sentences.of("any.choose-a-file-first"));
     }
     return new String(file.getBytes(), StandardCharsets.UTF_8);
   }

@@ -1,5 +1,6 @@
 package hazelkeep.web.shop;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.shop.Gauge;
@@ -120,7 +121,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     }
     try {
       return Optional.of(json.mapper().treeToValue(node, kind.type()));
-    } catch (JacksonException | IllegalArgumentException e) {
+    } catch (JacksonException | Refused e) {
       refuse("", json.reason(e));
       return Optional.empty();
     }
@@ -164,7 +165,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
         case TICK -> in.put(name, text.equals("true"));
         default -> in.put(name, text);
       }
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       refuse(f.path(), e.getMessage());
     }
   }
@@ -195,7 +196,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
         typed.remove("trial.true");
         typed.remove("trial.shown");
       }
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       refuse("trial.true", e.getMessage());
     }
   }
@@ -222,7 +223,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
     } catch (NumberFormatException e) {
       // Said below, as for every other text that is no number.
     }
-    throw new IllegalArgumentException(Sentences.of("thingForm.is-not-a-number", text));
+    throw new Refused(Sentences.of("thingForm.is-not-a-number", text));
   }
 
   /** The turner's own figure, or the estimate where that is what was taken. */
@@ -244,7 +245,7 @@ record ThingForm(ShopKind kind, Map<String, String> typed, Map<String, String> e
       if (!text.isEmpty()) {
         try {
           own.put(p, figure(p, p.checked(number(text))));
-        } catch (IllegalArgumentException e) {
+        } catch (Refused e) {
           refuse(p.name(), e.getMessage());
         }
       }

@@ -8,6 +8,7 @@ import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.selectOne;
 
 import hazelkeep.kinds.Kinds;
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.route.RouteEdit;
@@ -83,7 +84,7 @@ public class PieceStore {
             row -> {
               try {
                 shelf.pieces.add(piece(row));
-              } catch (JacksonException | IllegalArgumentException | NotThere e) {
+              } catch (JacksonException | Refused | IllegalArgumentException | NotThere e) {
                 LOG.warn("Piece {} can't be read: {}", row.get(PIECE.ID), e.getMessage());
                 shelf.unreadable.add(row.get(PIECE.NAME));
               }

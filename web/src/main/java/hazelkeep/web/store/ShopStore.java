@@ -4,6 +4,7 @@ import static hazelkeep.web.store.tables.Tables.SHOP_ITEM;
 
 import hazelkeep.air.Climate;
 import hazelkeep.air.Climates;
+import hazelkeep.measure.Refused;
 import hazelkeep.practice.Bound;
 import hazelkeep.practice.Custom;
 import hazelkeep.practice.Practice;
@@ -124,7 +125,7 @@ public class ShopStore {
   /**
    * Hangs a thing on the wall.
    *
-   * @throws IllegalArgumentException when there is one of that name
+   * @throws Refused when there is one of that name
    */
   public long add(ShopKind kind, java.lang.Record thing) {
     return changed(
@@ -142,7 +143,7 @@ public class ShopStore {
    *
    * @param version the version that was changed
    * @throws Stale when it was changed meanwhile
-   * @throws IllegalArgumentException when there is another of that name
+   * @throws Refused when there is another of that name
    */
   public void change(long id, int version, java.lang.Record thing) {
     ShopKind kind = item(id).kind();
@@ -243,7 +244,7 @@ public class ShopStore {
                         .and(SHOP_ITEM.NAME.eq(name))
                         .and(SHOP_ITEM.ID.ne(but))));
     if (taken) {
-      throw new IllegalArgumentException(Sentences.of("shopStore.there-is-already-one", name));
+      throw new Refused(Sentences.of("shopStore.there-is-already-one", name));
     }
   }
 

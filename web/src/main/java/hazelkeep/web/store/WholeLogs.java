@@ -3,6 +3,7 @@ package hazelkeep.web.store;
 import static hazelkeep.web.store.tables.Tables.RUN;
 import static hazelkeep.web.store.tables.Tables.RUN_ENTRY;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Kind;
 import hazelkeep.shop.Shop;
@@ -56,7 +57,7 @@ class WholeLogs implements SmartInitializingSingleton {
       List<Entry> log = runs.log(id);
       write(id, log, whole(pieces.get(id), log));
       LOG.info("The log of piece {} is whole now", id);
-    } catch (JacksonException | IllegalArgumentException | NotThere e) {
+    } catch (JacksonException | Refused | IllegalArgumentException | NotThere e) {
       LOG.warn("The log of piece {} can't be made whole: {}", id, e.getMessage());
     }
   }

@@ -1,5 +1,6 @@
 package hazelkeep.web.words;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.Size;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
@@ -21,7 +22,7 @@ class UnderstoodController {
           + new Show(unit).len(size.mm())
           + " · "
           + new Show(other).len(size.mm());
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       // It is still being typed: what can't be read is refused where it is sent.
       return "";
     }

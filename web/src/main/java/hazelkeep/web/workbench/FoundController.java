@@ -1,9 +1,9 @@
 package hazelkeep.web.workbench;
 
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.AsFound;
-import hazelkeep.piece.BadDesign;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Gone;
 import hazelkeep.piece.Plan;
@@ -103,7 +103,7 @@ class FoundController {
     /** What it means. */
     AsFound read(Unit unit) {
       if (words.length() > WORDS_MOST) {
-        throw new IllegalArgumentException(Sentences.of("found.keep-the-words-below"));
+        throw new Refused(Sentences.of("found.keep-the-words-below"));
       }
       double from = size(at, unit);
       return new AsFound(
@@ -123,7 +123,7 @@ class FoundController {
       try {
         return Integer.parseInt(degrees.replace("°", "").strip());
       } catch (NumberFormatException e) {
-        throw new IllegalArgumentException(Sentences.of("found.round-the-axis-it"), e);
+        throw new Refused(Sentences.of("found.round-the-axis-it"), e);
       }
     }
 
@@ -193,7 +193,7 @@ class FoundController {
       AsFound found = typed.read(unit);
       new Gone(plan.aim().part(found.part())).of(found);
       return Optional.of(found);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       return Optional.empty();
     }
   }
@@ -228,7 +228,7 @@ class FoundController {
     } catch (Stale e) {
       response.setStatus(HttpStatus.CONFLICT.value());
       return form(piece, unit, model, typed, Sentences.of("found.another-tab-was-quicker"));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return form(piece, unit, model, typed, e.getMessage());
     }
@@ -333,7 +333,7 @@ class FoundController {
       return page.stale(piece, unit, model, response, "");
     } catch (JacksonException e) {
       return refused(piece, unit, model, response, Sentences.of("found.that-way-on-cant"));
-    } catch (BadDesign | IllegalArgumentException e) {
+    } catch (Refused e) {
       return refused(piece, unit, model, response, e.getMessage());
     }
   }

@@ -5,6 +5,7 @@ import hazelkeep.fit.Next;
 import hazelkeep.fit.Seen;
 import hazelkeep.fit.SneakUp;
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.web.drawing.Show;
@@ -172,7 +173,7 @@ class SneakController {
       try {
         w = Seen.What.valueOf((what == null ? "" : what).toUpperCase(Locale.ROOT));
       } catch (IllegalArgumentException e) {
-        throw new IllegalArgumentException(Sentences.of("sneak.say-what-was-seen"), e);
+        throw new Refused(Sentences.of("sneak.say-what-was-seen"), e);
       }
       return new Seen(w, w.measured() ? number(w, unit) : 0);
     }
@@ -185,7 +186,7 @@ class SneakController {
       try {
         return Double.parseDouble(text.replace(',', '.').replaceAll("\\s*s$", ""));
       } catch (NumberFormatException e) {
-        throw new IllegalArgumentException(Sentences.of("sneak.seconds-are-expected-here"), e);
+        throw new Refused(Sentences.of("sneak.seconds-are-expected-here"), e);
       }
     }
 
@@ -231,7 +232,7 @@ class SneakController {
       }
       response.setStatus(HttpStatus.CONFLICT.value());
       model.addAttribute("message", Sentences.of("sneak.another-tab-was-quicker"));
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       model.addAttribute("message", e.getMessage() + ".");
     }

@@ -1,6 +1,7 @@
 package hazelkeep.web.workbench;
 
 import hazelkeep.measure.DimKey;
+import hazelkeep.measure.Refused;
 import hazelkeep.measure.SizeText;
 import hazelkeep.measure.Unit;
 import hazelkeep.piece.BadDesign;
@@ -190,7 +191,7 @@ class WorkbenchController {
     } catch (BadDesign e) {
       said =
           Said.of(Sentences.of("workbench.if-the-wood-really", e.getMessage())).about(typed, what);
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       said = Said.of(e.getMessage()).about(typed, what);
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -216,7 +217,7 @@ class WorkbenchController {
         return page.add(piece, last, fact, unit, model, response, "");
       }
       return "redirect:/pieces/" + id + "/bench";
-    } catch (IllegalArgumentException e) {
+    } catch (Refused e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page.show(piece, unit, model, Said.of("Run-out: " + e.getMessage()));
     }

@@ -152,7 +152,7 @@ class PieceDrawingTest {
         PieceDrawing.of(
             sketch(LiddedBox.fresh()),
             new Show(Unit.MM),
-            new PieceDrawing.Refused("inside.depth", "\"><script>"));
+            new PieceDrawing.NotTaken("inside.depth", "\"><script>"));
     Element input =
         all(xml(svg), "input").stream()
             .filter(e -> e.getAttribute("data-key").equals("inside.depth"))

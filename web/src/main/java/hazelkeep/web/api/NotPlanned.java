@@ -3,7 +3,7 @@ package hazelkeep.web.api;
 import org.springframework.http.HttpStatus;
 
 /** What was sent can't be planned. */
-final class Refused extends RuntimeException {
+final class NotPlanned extends RuntimeException {
   private final HttpStatus status;
   private final String field;
 
@@ -11,15 +11,15 @@ final class Refused extends RuntimeException {
    * @param field what is to be changed, as a path in what was sent; empty for all of it
    * @param message what is wrong, and what would be accepted
    */
-  Refused(HttpStatus status, String field, String message) {
+  NotPlanned(HttpStatus status, String field, String message) {
     super(message.endsWith(".") ? message : message + ".");
     this.status = status;
     this.field = field;
   }
 
   /** Something that is well formed and can't be. */
-  static Refused field(String field, String message) {
-    return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, field, message);
+  static NotPlanned field(String field, String message) {
+    return new NotPlanned(HttpStatus.UNPROCESSABLE_CONTENT, field, message);
   }
 
   HttpStatus status() {
