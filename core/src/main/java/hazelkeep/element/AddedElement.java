@@ -38,35 +38,47 @@ import java.util.Set;
  * outline, its step, where its sizes lie, what would go wrong with it. It asks the {@link Form} for
  * what is there and never for another element's sizes.
  */
-public interface AddedElement {
+public abstract class AddedElement {
+  final Added added;
+  private final String word;
+
+  AddedElement(Added added, String word) {
+    this.added = added;
+    this.word = word;
+  }
+
   /** What was added where. */
-  Added added();
+  public final Added added() {
+    return added;
+  }
 
   /** What it is in the trade's word: line. */
-  String word();
+  public final String word() {
+    return word;
+  }
 
   /** Its name among others of its sort: line 1. */
-  default String label() {
+  public String label() {
     return word() + " " + added().no();
   }
 
   /** Which it is and where. */
-  default String where() {
+  public String where() {
     return label() + " on the " + added().part();
   }
 
   /** The name of its step in a setup. */
-  default StepKey step(String setup) {
+  public StepKey step(String setup) {
     return new StepKey(setup + "/" + added().what() + " " + added().no());
   }
 
   /** Whether it is made on the bench once all turning is done, and leaves the outline as it is. */
-  default boolean onBench() {
+  public boolean onBench() {
     return false;
   }
 
   /** How its sizes follow. */
-  List<SizeRule> sizes();
+  public abstract List<SizeRule> sizes();
 
   /**
    * The rule of its height over the low end of its part.
@@ -74,7 +86,7 @@ public interface AddedElement {
    * @param least that makes sense, mm
    * @param most that makes sense, mm
    */
-  default SizeRule height(double least, double most) {
+  public SizeRule height(double least, double most) {
     return new SizeRule(
         added().size("height"),
         "Height of " + label(),
@@ -89,30 +101,30 @@ public interface AddedElement {
    *
    * @param form its part as its kind draws it
    */
-  default OptionalDouble roomiest(DimKey size, Form form, Sizes sizes) {
+  public OptionalDouble roomiest(DimKey size, Form form, Sizes sizes) {
     return OptionalDouble.empty();
   }
 
   /** The sizes that hang so on what it stands on. */
-  default Set<DimKey> stands() {
+  public Set<DimKey> stands() {
     return Set.of();
   }
 
   /** Whether a size is one of its own. */
-  default boolean owns(DimKey key) {
+  public boolean owns(DimKey key) {
     return sizes().stream().anyMatch(r -> r.key().equals(key));
   }
 
   /** The size by which it needs more waste over the top; empty where it needs none. */
-  default Optional<DimKey> lengthens() {
+  public Optional<DimKey> lengthens() {
     return Optional.empty();
   }
 
   /** Bends the outline of its part; where there is no room it leaves it as it is. */
-  default void shape(Form form, Sizes sizes) {}
+  public void shape(Form form, Sizes sizes) {}
 
   /** What is let in for it, in the blank's z; empty where it is the part's own wood. */
-  default HalfSection letIn(Form form) {
+  public HalfSection letIn(Form form) {
     return HalfSection.EMPTY;
   }
 
@@ -123,15 +135,15 @@ public interface AddedElement {
    * @param blank its stock, which has the part's name
    * @param joint how it goes into the piece
    */
-  record Own(Part part, Body blank, Joint joint) {}
+  public record Own(Part part, Body blank, Joint joint) {}
 
   /** Whether it has a wood of its own: a piece from an offcut, a blank glued up at a seam. */
-  default boolean wooded() {
+  public boolean wooded() {
     return false;
   }
 
   /** What is made for it from a blank of its own; empty where it is turned on, cut or let in. */
-  default Optional<Own> own(Form form, Sizes sizes, Design design) {
+  public Optional<Own> own(Form form, Sizes sizes, Design design) {
     return Optional.empty();
   }
 
@@ -140,32 +152,32 @@ public interface AddedElement {
    *
    * @param bare the piece as its kind drew it
    */
-  default Optional<Layer> layer(Form form, Sizes sizes, Aim bare) {
+  public Optional<Layer> layer(Form form, Sizes sizes, Aim bare) {
     return Optional.empty();
   }
 
   /** The board that it glues into the blank along the grain; empty where it is none. */
-  default Optional<Strip> strip(Sizes sizes) {
+  public Optional<Strip> strip(Sizes sizes) {
     return Optional.empty();
   }
 
   /** Whether it is glued into the blank, which has to be whole for it. */
-  default boolean ofBlank() {
+  public boolean ofBlank() {
     return false;
   }
 
   /** What is done to the blank before anything is turned. */
-  default List<Step> first(Form form, String setup, Aim aim, Shop shop) {
+  public List<Step> first(Form form, String setup, Aim aim, Shop shop) {
     return List.of();
   }
 
   /** How that part is made: one hold after the other. */
-  default List<Setup> setups(Form form, Aim aim, Shop shop, Acts acts) {
+  public List<Setup> setups(Form form, Aim aim, Shop shop, Acts acts) {
     return List.of();
   }
 
   /** What is done at last, on the bench: glued in. */
-  default List<Step> last(String setup, Aim aim) {
+  public List<Step> last(String setup, Aim aim) {
     return List.of();
   }
 
@@ -175,26 +187,26 @@ public interface AddedElement {
    * @param form its part, bent
    * @param setup the name of the setup that it is done in
    */
-  default List<Step> work(Form form, String setup, Aim aim, Shop shop) {
+  public List<Step> work(Form form, String setup, Aim aim, Shop shop) {
     return List.of();
   }
 
   /** What of it abrasive would take off again: it is done once its surface is sanded. */
-  default List<Step> sanded(String setup) {
+  public List<Step> sanded(String setup) {
     return List.of();
   }
 
   /** What would go wrong with it, read from the drawn section. */
-  void check(Form form, Aim aim, Told told);
+  public abstract void check(Form form, Aim aim, Told told);
 
   /** Ways out of one of its findings, best first. */
-  default void remedies(Finding finding, Form form, Aim aim, Tries tries) {}
+  public void remedies(Finding finding, Form form, Aim aim, Tries tries) {}
 
   /** Where its sizes lie, and what follows from that: of what found no room, nothing. */
-  default void dimensions(Form form, Aim aim, Dimensions dimensions) {}
+  public void dimensions(Form form, Aim aim, Dimensions dimensions) {}
 
   /** The surface of the outside that it is on; empty where it found no room. */
-  default Optional<SurfaceId> on(Form form) {
+  public Optional<SurfaceId> on(Form form) {
     return form.on(added().id()).map(s -> new SurfaceId(added().part(), s));
   }
 
@@ -204,13 +216,13 @@ public interface AddedElement {
    * @param size the size of where it is
    * @param from where that is counted from, in the blank's z
    */
-  default Grip along(DimKey size, Point at, double from) {
+  public Grip along(DimKey size, Point at, double from) {
     Handle handle = new Handle(added().id(), label(), at, true, false);
     return Grip.of(size, handle, to -> to.z() - from);
   }
 
   /** What it is at a height before it is put there, which is stated with it; as a rule nothing. */
-  default Map<DimKey, Double> seen(Form form, double height) {
+  public Map<DimKey, Double> seen(Form form, double height) {
     return Map.of();
   }
 

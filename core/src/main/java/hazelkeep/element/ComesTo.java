@@ -10,17 +10,16 @@ import java.util.List;
 /**
  * Something that the piece is asked to come to: it shapes nothing itself, what is customary gives
  * way to it. Whether it does is read on what was drawn.
- *
- * @param added it
- * @param outcome what is asked
  */
-record ComesTo(Added added, Outcome outcome) implements AddedElement {
+final class ComesTo extends AddedElement {
   /** A line lies at most so far below the brim, mm. */
   private static final double LOWEST = 100;
 
-  @Override
-  public String word() {
-    return outcome.words();
+  private final Outcome outcome;
+
+  ComesTo(Added added, Outcome outcome) {
+    super(added, outcome.words());
+    this.outcome = outcome;
   }
 
   @Override

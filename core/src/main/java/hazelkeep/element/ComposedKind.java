@@ -55,8 +55,8 @@ import java.util.stream.Collectors;
 public abstract class ComposedKind<D extends Design> extends NamedKind<D> {
 
   /** A kind with its names. */
-  protected ComposedKind(String name, String title, Class<D> type) {
-    super(name, title, type);
+  protected ComposedKind(String name, String title, D fresh) {
+    super(name, title, fresh);
   }
 
   /** What a design is put together from. */

@@ -33,16 +33,15 @@ import java.util.OptionalDouble;
 import java.util.Set;
 
 /** A knob or finial that is a piece of its own: from an offcut, let into a top by a round tenon. */
-final class Finial implements AddedElement {
+final class Finial extends AddedElement {
   /** Before the name of its shape in piece files. */
   private static final String OWN = "own-";
 
-  private final Added added;
   private final KnobShape shape;
   private final FinialSizes sizes;
 
   Finial(Added added, KnobShape shape) {
-    this.added = added;
+    super(added, shape.own());
     this.shape = shape;
     boolean tall = shape == KnobShape.SPIRE || shape == KnobShape.FINIAL;
     this.sizes =
@@ -61,16 +60,6 @@ final class Finial implements AddedElement {
   /** The shape that a name in a piece file says. */
   static Optional<KnobShape> named(String key) {
     return key.startsWith(OWN) ? KnobShape.named(key.substring(OWN.length())) : Optional.empty();
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return shape.own();
   }
 
   /** What its part is called: the first of a sort goes by its word. */

@@ -28,28 +28,15 @@ import java.util.Optional;
  * a stripe. Long grain glued to long grain holds as wood does; what is weak is a thin edge of it,
  * where the outside runs along a glue line, and a centre's point that stands in one.
  */
-final class GluedStrip implements AddedElement {
+final class GluedStrip extends AddedElement {
   /** Its name in piece files, and its word in the trade. */
   static final String STRIP = "strip";
 
-  private final Added added;
-  private final DimKey thick;
-  private final DimKey off;
+  private final DimKey thick = added.size("thick");
+  private final DimKey off = added.size("off");
 
   GluedStrip(Added added) {
-    this.added = added;
-    this.thick = added.size("thick");
-    this.off = added.size("off");
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return STRIP;
+    super(added, STRIP);
   }
 
   @Override

@@ -34,23 +34,12 @@ import java.util.Set;
  * groove is cut, what fills it is glued in, and what stands out is turned away. Where it lies its
  * {@link InlayPlace} says.
  */
-final class Inlay implements AddedElement {
-  private final Added added;
+final class Inlay extends AddedElement {
   private final InlayPlace place;
 
   Inlay(Added added, InlayPlace place) {
-    this.added = added;
+    super(added, place.word());
     this.place = place;
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return place.word();
   }
 
   private DimKey key(InlaySize size) {

@@ -29,29 +29,15 @@ import java.util.OptionalDouble;
 import java.util.Set;
 
 /** A knob turned on the top of a part, out of the waste over it. */
-final class Knob implements AddedElement {
-  private final Added added;
+final class Knob extends AddedElement {
   private final KnobShape shape;
-  private final DimKey tall;
-  private final DimKey wide;
-  private final DimKey neck;
+  private final DimKey tall = added.size("height");
+  private final DimKey wide = added.size("wide");
+  private final DimKey neck = added.size("neck");
 
   Knob(Added added, KnobShape shape) {
-    this.added = added;
+    super(added, shape.word());
     this.shape = shape;
-    this.tall = added.size("height");
-    this.wide = added.size("wide");
-    this.neck = added.size("neck");
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return shape.word();
   }
 
   @Override

@@ -30,37 +30,22 @@ import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Something cut into an outside: a line, a bead, a cove, a step, a band of texture. */
-final class Ornament implements AddedElement {
+final class Ornament extends AddedElement {
   /** Places along its width at which its outline is drawn, at least. */
   private static final int PLACES = 32;
 
   /** The same on a long smooth line: chords lie within 0.005 mm of it down to 18 mm of depth. */
   private static final int SMOOTH = 96;
 
-  private final Added added;
   private final Shape shape;
-  private final DimKey height;
-  private final DimKey wide;
-  private final DimKey deep;
-  private final DimKey apart;
+  private final DimKey height = added.size("height");
+  private final DimKey wide = added.size("wide");
+  private final DimKey deep = added.size("deep");
+  private final DimKey apart = added.size("apart");
 
   Ornament(Added added, Shape shape) {
-    this.added = added;
+    super(added, shape.word());
     this.shape = shape;
-    this.height = added.size("height");
-    this.wide = added.size("wide");
-    this.deep = added.size("deep");
-    this.apart = added.size("apart");
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return shape.word();
   }
 
   @Override

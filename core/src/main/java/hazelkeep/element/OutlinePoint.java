@@ -26,7 +26,7 @@ import java.util.Optional;
  * and waists. The outside is then one smooth line through all its places ({@link Through}); its own
  * step cuts it, and everything that follows the outside follows this one.
  */
-final class OutlinePoint implements AddedElement {
+final class OutlinePoint extends AddedElement {
   /** Its name in piece files. */
   static final String POINT = "point";
 
@@ -39,14 +39,11 @@ final class OutlinePoint implements AddedElement {
   /** Diameters that differ by less are one, mm. */
   private static final double SAME = 0.01;
 
-  private final Added added;
-  private final DimKey height;
-  private final DimKey diameter;
+  private final DimKey height = added.size(HEIGHT);
+  private final DimKey diameter = added.size(DIAMETER);
 
   OutlinePoint(Added added) {
-    this.added = added;
-    this.height = added.size(HEIGHT);
-    this.diameter = added.size(DIAMETER);
+    super(added, POINT);
   }
 
   /** The diameters of all that were added to a design. */
@@ -55,16 +52,6 @@ final class OutlinePoint implements AddedElement {
         .filter(a -> a.what().equals(POINT))
         .map(a -> a.size(DIAMETER))
         .toList();
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return POINT;
   }
 
   @Override

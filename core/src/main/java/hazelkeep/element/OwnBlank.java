@@ -28,21 +28,10 @@ import java.util.Optional;
  * one blank, the kerf between them: so sizes, joint and drawing stay what they are. What changes is
  * how the work begins ({@link Opening}), and the wood of the upper half.
  */
-final class OwnBlank implements AddedElement {
-  private final Added added;
+final class OwnBlank extends AddedElement {
 
   OwnBlank(Added added) {
-    this.added = added;
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return "blank of its own";
+    super(added, "blank of its own");
   }
 
   @Override

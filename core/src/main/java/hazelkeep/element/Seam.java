@@ -33,33 +33,19 @@ import java.util.Set;
  * A seam across the blank: it was glued up of two woods before anything was turned, end grain to
  * end grain, and a round tenon in the core holds what glue alone would not.
  */
-final class Seam implements AddedElement {
+final class Seam extends AddedElement {
   /** Its name in piece files, and its word in the trade. */
   static final String SEAM = "seam";
 
   /** How far apart heights are at which the wood round a tenon is looked at, mm. */
   private static final double STEP = 0.5;
 
-  private final Added added;
-  private final DimKey height;
-  private final DimKey tenon;
-  private final DimKey deep;
+  private final DimKey height = added.size("height");
+  private final DimKey tenon = added.size("tenon");
+  private final DimKey deep = added.size("deep");
 
   Seam(Added added) {
-    this.added = added;
-    this.height = added.size("height");
-    this.tenon = added.size("tenon");
-    this.deep = added.size("deep");
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return SEAM;
+    super(added, SEAM);
   }
 
   @Override

@@ -24,33 +24,19 @@ import java.util.List;
  * A hole through the wall of a part, square to the axis: where it lies round the part is measured
  * along the outside from the grain mark, as the template is wrapped. It is drilled on the bench.
  */
-final class SideBore implements AddedElement {
+final class SideBore extends AddedElement {
   /** Its name in piece files, and its word in the trade. */
   static final String HOLE = "hole";
 
   /** What moves a hole clear of an edge, mm. */
   private static final double CLEAR = 1;
 
-  private final Added added;
-  private final DimKey height;
-  private final DimKey wide;
-  private final DimKey round;
+  private final DimKey height = added.size("height");
+  private final DimKey wide = added.size("wide");
+  private final DimKey round = added.size("round");
 
   SideBore(Added added) {
-    this.added = added;
-    this.height = added.size("height");
-    this.wide = added.size("wide");
-    this.round = added.size("round");
-  }
-
-  @Override
-  public Added added() {
-    return added;
-  }
-
-  @Override
-  public String word() {
-    return HOLE;
+    super(added, HOLE);
   }
 
   @Override

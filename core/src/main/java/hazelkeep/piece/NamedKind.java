@@ -8,17 +8,17 @@ package hazelkeep.piece;
 public abstract class NamedKind<D extends Design> implements Kind<D> {
   private final String name;
   private final String title;
-  private final Class<D> type;
+  private final D fresh;
 
   /**
    * @param name its stable name in piece files
    * @param title in the trade's words
-   * @param type its design record
+   * @param fresh a design with nothing stated
    */
-  protected NamedKind(String name, String title, Class<D> type) {
+  protected NamedKind(String name, String title, D fresh) {
     this.name = name;
     this.title = title;
-    this.type = type;
+    this.fresh = fresh;
   }
 
   @Override
@@ -32,7 +32,13 @@ public abstract class NamedKind<D extends Design> implements Kind<D> {
   }
 
   @Override
+  public final D fresh() {
+    return fresh;
+  }
+
+  @Override
+  @SuppressWarnings("unchecked")
   public final Class<D> type() {
-    return type;
+    return (Class<D>) fresh.getClass();
   }
 }

@@ -48,11 +48,10 @@ public final class LiddedWell extends ComposedKind<LiddedWell.Well> {
       List.of(new Added("button", 1, BoredPair.LID), new Added("lines", 1, BoredPair.BODY));
 
   LiddedWell() {
-    super("lidded-well", "lidded well", Well.class);
+    super("lidded-well", "lidded well", nothingStated());
   }
 
-  @Override
-  public Well fresh() {
+  private static Well nothingStated() {
     Optional<Blank> blank = Optional.empty();
     Finishing foot = Finishing.SAW;
     FitClass fit = FitClass.SNUG;

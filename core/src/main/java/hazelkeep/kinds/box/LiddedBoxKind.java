@@ -56,16 +56,8 @@ public final class LiddedBoxKind extends ComposedKind<LiddedBox> {
   /** How close two points of a free outline may come, as a share of its height. */
   private static final double APART = 0.03;
 
-  private final Hollowing hollowing;
-
   private LiddedBoxKind(String name, String title, Hollowing hollowing) {
-    super(name, title, LiddedBox.class);
-    this.hollowing = hollowing;
-  }
-
-  @Override
-  public LiddedBox fresh() {
-    return Restated.with(LiddedBox.fresh(), "hollowing", hollowing);
+    super(name, title, Restated.with(LiddedBox.fresh(), "hollowing", hollowing));
   }
 
   @Override

@@ -42,21 +42,13 @@ public final class CasedKind extends ComposedKind<Cased> {
   public static final CasedKind HOUSE =
       new CasedKind("hanging-house", "little hanging house", Form.HOUSE);
 
-  private final Form form;
-
   private CasedKind(String name, String title, Form form) {
-    super(name, title, Cased.class);
-    this.form = form;
-  }
-
-  @Override
-  public Cased fresh() {
-    return Cased.fresh(form);
+    super(name, title, Cased.fresh(form));
   }
 
   @Override
   public String called(String part) {
-    return form == Form.HOUSE && part.equals(BoredPair.LID) ? ROOF : part;
+    return fresh().form() == Form.HOUSE && part.equals(BoredPair.LID) ? ROOF : part;
   }
 
   private static final String ROOF = "roof";

@@ -39,12 +39,7 @@ public final class GobletKind extends ComposedKind<Goblet> {
   public static final GobletKind GOBLET = new GobletKind();
 
   private GobletKind() {
-    super("goblet", "goblet", Goblet.class);
-  }
-
-  @Override
-  public Goblet fresh() {
-    return Goblet.fresh();
+    super("goblet", "goblet", Goblet.fresh());
   }
 
   @Override

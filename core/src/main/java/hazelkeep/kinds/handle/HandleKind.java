@@ -27,12 +27,7 @@ public final class HandleKind extends ComposedKind<Handled> {
   public static final HandleKind HANDLE = new HandleKind();
 
   private HandleKind() {
-    super("ringed-handle", "ringed handle", Handled.class);
-  }
-
-  @Override
-  public Handled fresh() {
-    return Handled.fresh();
+    super("ringed-handle", "ringed handle", Handled.fresh());
   }
 
   @Override

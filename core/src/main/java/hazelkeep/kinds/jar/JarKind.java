@@ -27,12 +27,7 @@ public final class JarKind extends ComposedKind<Jar> {
   public static final JarKind JAR = new JarKind();
 
   private JarKind() {
-    super("lidded-jar", "lidded jar", Jar.class);
-  }
-
-  @Override
-  public Jar fresh() {
-    return Jar.fresh();
+    super("lidded-jar", "lidded jar", Jar.fresh());
   }
 
   private static BoredPair pair(Jar d) {

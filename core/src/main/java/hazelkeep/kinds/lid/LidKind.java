@@ -29,12 +29,7 @@ public final class LidKind extends ComposedKind<FittedLid> {
   public static final LidKind LID = new LidKind();
 
   private LidKind() {
-    super("fitted-lid", "lid for a vessel", FittedLid.class);
-  }
-
-  @Override
-  public FittedLid fresh() {
-    return FittedLid.fresh();
+    super("fitted-lid", "lid for a vessel", FittedLid.fresh());
   }
 
   @Override

@@ -66,16 +66,8 @@ public final class MillKind extends ComposedKind<Mill> {
   private static final SurfaceId END_OF_MOUTH = new SurfaceId(BODY, "mouth");
   private static final SurfaceId TOP_OF_HEAD = new SurfaceId(HEAD, "top");
 
-  private final Mill.Role role;
-
   private MillKind(String name, String title, Mill.Role role) {
-    super(name, title, Mill.class);
-    this.role = role;
-  }
-
-  @Override
-  public Mill fresh() {
-    return Mill.fresh(role);
+    super(name, title, Mill.fresh(role));
   }
 
   @Override

@@ -39,16 +39,8 @@ public final class VesselKind extends ComposedKind<BoredVessel> {
   public static final VesselKind VASE =
       new VesselKind("dry-stem-vase", "dry-stem vase", Form.NECKED);
 
-  private final Form form;
-
   private VesselKind(String name, String title, Form form) {
-    super(name, title, BoredVessel.class);
-    this.form = form;
-  }
-
-  @Override
-  public BoredVessel fresh() {
-    return BoredVessel.fresh(form);
+    super(name, title, BoredVessel.fresh(form));
   }
 
   @Override
