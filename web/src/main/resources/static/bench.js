@@ -84,7 +84,8 @@ document.addEventListener("keydown", (e) => {
   // What lies over the bench is closed first.
   if (document.querySelector("dialog[open]")) return;
   const on = e.key === "PageDown" || e.key.toLowerCase() === "d";
-  const button = (on && document.getElementById("leave-open")) || document.getElementById(on ? "done" : "back");
+  const next = on && (document.getElementById("leave-open") ?? document.getElementById("next-cut"));
+  const button = next || document.getElementById(on ? "done" : "back");
   e.preventDefault();
   if (button && !button.disabled) button.click();
 });
@@ -135,7 +136,8 @@ function ready() {
   }
   field?.focus({ preventScroll: true });
   // What is asked back comes into view, and so does the field where the bar at the foot lies over it.
-  (field?.form.querySelector("[role=alert]") ?? field)?.scrollIntoView({ block: "nearest" });
+  const asked = field?.form.querySelector("[role=alert]");
+  if (asked || !document.getElementById("next-cut")) (asked ?? field)?.scrollIntoView({ block: "nearest" });
   Object.assign(entered, { text: sessionStorage.getItem("entered") ?? "", told: false });
   sessionStorage.removeItem("entered");
   voice();

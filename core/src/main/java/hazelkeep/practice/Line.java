@@ -205,6 +205,8 @@ public enum Line {
   READ_ROUGH,
 
   SETOUT_ROUND,
+  SETOUT_FAIR,
+  SETOUT_EASE,
 
   ROUTE_NECK,
   ROUTE_REGRIP,
@@ -635,7 +637,7 @@ public enum Line {
 
   /** What every step is set out by: asked when its lines are read, on screen or on paper. */
   public static final Set<Line> SETTING_OUT =
-      Set.of(READ_PLACE, READ_FIT, READ_TURNED, READ_ROUGH, SETOUT_ROUND);
+      Set.of(READ_PLACE, READ_FIT, READ_TURNED, READ_ROUGH, SETOUT_ROUND, SETOUT_FAIR, SETOUT_EASE);
 
   /** Its stable name: {@code hold.free-length}. */
   public String key() {

@@ -18,6 +18,20 @@ public record Figures(Shop shop, Practice practice) {
   /** A card cut to the round. */
   private static final Gauge CARD = new Gauge("card", 0);
 
+  /** What stops a cut of the hand. */
+  public Figure of(HandCut h) {
+    Station at = h.places().isEmpty() ? new Station(h.mm(), h.mm()) : h.places().get(0);
+    return switch (h.stop()) {
+      case CALIPERS, INSIDE -> across(h.of().orElseThrow(), new Station(at.from(), h.mm()));
+      case CARD -> radius(h.of().orElseThrow());
+      case DEPTH ->
+          new Figure(
+              Figure.Kind.DEPTH, h.mm(), shop.depthGauge(), practice.of(Line.READ_PLACE), false);
+      case TAKEN_OFF, PLACE, MEETS ->
+          new Figure(Figure.Kind.PLACE, h.mm(), RULE, practice.of(Line.READ_PLACE), false);
+    };
+  }
+
   /** How long a part is sawn or pared. */
   public Figure length(Finished f) {
     return new Figure(Figure.Kind.PLACE, f.length(), RULE, practice.of(Line.READ_PLACE), false);

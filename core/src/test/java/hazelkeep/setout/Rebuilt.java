@@ -34,10 +34,22 @@ final class Rebuilt {
 
   private final Stage stage;
   private final SetOut told;
+  private final double within;
+  private final double digits;
 
   Rebuilt(Stage stage, SetOut told) {
+    this(stage, told, WITHIN, 10);
+  }
+
+  /**
+   * @param within a difference thinner than this is none, mm
+   * @param digits by what a number is multiplied before it is rounded
+   */
+  Rebuilt(Stage stage, SetOut told, double within, double digits) {
     this.stage = stage;
     this.told = told;
+    this.within = within;
+    this.digits = digits;
   }
 
   /** Where the rebuilt cut and the played one differ by more than a tenth; empty when nowhere. */
@@ -52,14 +64,14 @@ final class Rebuilt {
     for (String part : was.parts().keySet()) {
       wood = wood.union(jts(was.swept(part)));
     }
-    Geometry off = played.symDifference(rebuilt(wood)).buffer(-WITHIN / 2);
+    Geometry off = played.symDifference(rebuilt(wood)).buffer(-within / 2);
     return off.isEmpty() ? Optional.empty() : Optional.of(off.toText());
   }
 
   private Geometry rebuilt(Geometry wood) {
     if (told.bored().isPresent()) {
       Bored b = told.bored().get();
-      double full = told.end() - Math.rint(10 * b.deep()) / 10;
+      double full = told.end() - Math.rint(digits * b.deep()) / digits;
       return jts(Sweep.of(b.bit(), told.end() + 1, full)).intersection(wood).buffer(0);
     }
     List<List<Coordinate>> lines = new ArrayList<>();
@@ -122,9 +134,9 @@ final class Rebuilt {
   }
 
   /** Rounded numbers may end a hair inside of the wood: the tool comes from the nearest air. */
-  private static Coordinate air(Coordinate before, Coordinate end, Geometry wood) {
+  private Coordinate air(Coordinate before, Coordinate end, Geometry wood) {
     Coordinate near = DistanceOp.nearestPoints(wood.getBoundary(), MAKE.createPoint(end))[0];
-    boolean there = near.distance(end) < 1e-6 || near.distance(end) > WITHIN;
+    boolean there = near.distance(end) < 1e-6 || near.distance(end) > within;
     return there ? on(before, end) : on(end, near);
   }
 
@@ -133,14 +145,14 @@ final class Rebuilt {
     return new Coordinate(to.x + by * (to.x - from.x), to.y + by * (to.y - from.y));
   }
 
-  private static List<Coordinate> flat(Cut c, Datum datum) {
+  private List<Coordinate> flat(Cut c, Datum datum) {
     List<Coordinate> out = new ArrayList<>();
     for (Station s : c.stations()) {
       Point p = shown(s).in(datum);
       out.add(new Coordinate(p.z(), p.r()));
     }
     if (c.shape() == Cut.Shape.ROUND) {
-      return round(out.get(0), out.get(1), Math.rint(10 * c.radius()) / 10);
+      return round(out.get(0), out.get(1), Math.rint(digits * c.radius()) / digits);
     }
     return out;
   }
@@ -164,8 +176,9 @@ final class Rebuilt {
   }
 
   /** As a screen shows it, in tenths. */
-  private static Station shown(Station s) {
-    return new Station(Math.rint(10 * s.from()) / 10, Math.rint(10 * s.across()) / 10);
+  private Station shown(Station s) {
+    return new Station(
+        Math.rint(digits * s.from()) / digits, Math.rint(digits * s.across()) / digits);
   }
 
   private static Geometry jts(HalfSection h) {

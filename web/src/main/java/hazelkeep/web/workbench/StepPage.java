@@ -74,21 +74,52 @@ final class StepPage {
     PromptView now = prompts.isEmpty() ? null : now(prompts, said);
     int at =
         now == null && said.row() == 0 ? CutRows.main(rows).map(CutRow::no).orElse(0) : said.row();
-    CutRow picked = rows.stream().filter(r -> r.no() == at).findFirst().orElse(null);
+    List<HandView> cuts = HandView.of(plan, stage, rows, show);
+    HandView cut = cut(cuts, prompts, said);
+    int line = cut == null ? at : cut.row();
+    CutRow picked = rows.stream().filter(r -> r.no() == line).findFirst().orElse(null);
+    model.addAttribute("cuts", cuts);
+    model.addAttribute("cut", cut);
+    model.addAttribute("measuring", cut == null && now != null);
     model.addAttribute("step", view(plan, stage, show));
     model.addAttribute("prompts", prompts);
     model.addAttribute("gripped", gripped(bench, stage));
     model.addAttribute("now", now);
     model.addAttribute("rows", rows);
     model.addAttribute("picked", picked);
-    model.addAttribute("big", picked != null ? picked.big() : now == null ? null : now.big());
-    DimKey measured = picked != null || now == null ? null : new DimKey(now.key());
+    model.addAttribute("big", cut != null ? cut.big() : big(picked, now));
+    DimKey measured = measured(cut, picked, now);
     model.addAttribute(
         "svg",
         StageDrawing.large(
             plan,
             stage,
             new StageDrawing.Told(measured, rows, picked == null ? 0 : picked.no(), show)));
+  }
+
+  /** The size that is shown large on the drawing, where no line is. */
+  private static DimKey measured(HandView cut, CutRow picked, PromptView now) {
+    String key = picked != null ? "" : cut != null ? cut.key() : now == null ? "" : now.key();
+    return key.isEmpty() ? null : new DimKey(key);
+  }
+
+  private static CutRow.Big big(CutRow picked, PromptView now) {
+    return picked != null ? picked.big() : now == null ? null : now.big();
+  }
+
+  /**
+   * The cut at hand: the one asked for, else the first. None once a size was asked for or read, or
+   * a line of the setting out was picked.
+   */
+  private static HandView cut(List<HandView> cuts, List<PromptView> prompts, Said said) {
+    boolean read = prompts.stream().anyMatch(p -> !p.reading().isEmpty());
+    boolean elsewhere =
+        !said.what().isEmpty()
+            || said.row() > 0
+            || !said.message().isEmpty()
+            || !said.open().isEmpty();
+    int at = said.cut() > 0 ? said.cut() : read || elsewhere ? 0 : 1;
+    return at > 0 && at <= cuts.size() ? cuts.get(at - 1) : null;
   }
 
   /** Whether work that was turned before has just been gripped another way. */
@@ -137,26 +168,27 @@ final class StepPage {
   private static PromptView prompt(Prompt p, Bench<?> bench, Show show) {
     Dim d = p.dim();
     Double read = bench.readings().get(d.key());
-    double dead = p.target() - p.shows();
-    CutRow.Big big =
-        new CutRow.Big(
-            show.number(d, p.shows()),
-            show.unit().word()
-                + " "
-                + d.label().toLowerCase(Locale.ROOT)
-                + (p.dead() ? ", as the " + p.gauge().name() + " shows it" : ""),
-            p.dead() ? "true length " + show.words(d, p.target()) : "",
-            show.number(d, p.least() - dead)
-                + " to "
-                + show.number(d, p.most() - dead)
-                + " is fine");
     return new PromptView(
         d.key().path(),
         d.label(),
-        big,
+        big(p, show),
         p.gauge().name(),
         p.where(),
         read == null ? "" : show.number(d, p.gauge().shows(read)));
+  }
+
+  /** The number that a size is to be, as its device shows it. */
+  static CutRow.Big big(Prompt p, Show show) {
+    Dim d = p.dim();
+    double dead = p.target() - p.shows();
+    return new CutRow.Big(
+        show.number(d, p.shows()),
+        show.unit().word()
+            + " "
+            + d.label().toLowerCase(Locale.ROOT)
+            + (p.dead() ? ", as the " + p.gauge().name() + " shows it" : ""),
+        p.dead() ? "true length " + show.words(d, p.target()) : "",
+        show.number(d, p.least() - dead) + " to " + show.number(d, p.most() - dead) + " is fine");
   }
 
   /** What is still owed in this hold and reached in no later one. */

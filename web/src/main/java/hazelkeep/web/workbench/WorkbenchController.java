@@ -65,10 +65,11 @@ class WorkbenchController {
       @RequestParam(defaultValue = "") String what,
       @RequestParam(defaultValue = "") String value,
       @RequestParam(defaultValue = "0") int row,
+      @RequestParam(defaultValue = "0") int cut,
       Unit unit,
       Model model) {
     String typed = value.length() > TYPED_MOST ? value.substring(0, TYPED_MOST) : value;
-    return page.show(pieces.get(id), unit, model, Said.of("").about(typed, what).at(row));
+    return page.show(pieces.get(id), unit, model, Said.of("").about(typed, what).at(row, cut));
   }
 
   @PostMapping("/start")

@@ -1,0 +1,80 @@
+package hazelkeep.web.workbench;
+
+import hazelkeep.piece.Plan;
+import hazelkeep.route.Prompt;
+import hazelkeep.route.Stage;
+import hazelkeep.setout.HandCut;
+import hazelkeep.setout.HandCuts;
+import hazelkeep.setout.SetOut;
+import hazelkeep.web.drawing.CutRow;
+import hazelkeep.web.drawing.CutRows;
+import hazelkeep.web.drawing.Show;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A cut of the step as it is read at the lathe.
+ *
+ * @param no its number in the step, from 1
+ * @param says what is done, and where it begins
+ * @param makes what it makes; empty where that has no name
+ * @param with with what, and how that is held to the work
+ * @param big the number that stops it; null where none does
+ * @param meets what stops it where no number does; else empty
+ * @param look what to look at before going on
+ * @param row the line of the setting out that it is cut to; 0 for none
+ * @param key the size that it makes and that the step asks for; empty for none
+ */
+public record HandView(
+    int no,
+    String says,
+    String makes,
+    String with,
+    CutRow.Big big,
+    String meets,
+    String look,
+    int row,
+    String key) {
+  /** What differs by less is one size, mm. */
+  private static final double SAME = 0.02;
+
+  /** The cuts of a step. */
+  static List<HandView> of(Plan<?> plan, Stage stage, List<CutRow> rows, Show show) {
+    List<Prompt> asked = plan.prompts(stage.step());
+    List<HandView> out = new ArrayList<>();
+    HandWords words = new HandWords(plan, stage, show);
+    for (HandCut h : HandCuts.of(stage, SetOut.of(stage))) {
+      Optional<Prompt> makes = asked.stream().filter(p -> makes(h, p)).findFirst();
+      CutRow.Big big =
+          makes
+              .map(p -> StepPage.big(p, show))
+              .or(() -> CutRows.stop(plan, h, HandWords.stops(h.stop()), show))
+              .orElse(null);
+      int row =
+          rows.stream()
+              .filter(r -> h.of().isPresent() && r.cut().equals(h.of()))
+              .mapToInt(CutRow::no)
+              .findFirst()
+              .orElse(0);
+      out.add(
+          new HandView(
+              out.size() + 1,
+              words.does(h),
+              HandWords.makes(h),
+              words.with(h),
+              big,
+              big == null ? HandWords.meets(h) : "",
+              HandWords.look(h),
+              row,
+              makes.map(p -> p.dim().key().path()).orElse("")));
+    }
+    return out;
+  }
+
+  /** Whether a cut's number is a size that the step asks to be measured. */
+  private static boolean makes(HandCut h, Prompt asked) {
+    boolean number = h.stop() != HandCut.Stop.MEETS && h.stop() != HandCut.Stop.CARD;
+    return number && h.mm() > 0 && Math.abs(asked.target() - h.mm()) < SAME;
+  }
+}
