@@ -207,6 +207,7 @@ public enum Line {
   SETOUT_ROUND,
   SETOUT_FAIR,
   SETOUT_EASE,
+  SETOUT_CALIPERS,
 
   ROUTE_NECK,
   ROUTE_REGRIP,
@@ -637,7 +638,15 @@ public enum Line {
 
   /** What every step is set out by: asked when its lines are read, on screen or on paper. */
   public static final Set<Line> SETTING_OUT =
-      Set.of(READ_PLACE, READ_FIT, READ_TURNED, READ_ROUGH, SETOUT_ROUND, SETOUT_FAIR, SETOUT_EASE);
+      Set.of(
+          READ_PLACE,
+          READ_FIT,
+          READ_TURNED,
+          READ_ROUGH,
+          SETOUT_ROUND,
+          SETOUT_FAIR,
+          SETOUT_EASE,
+          SETOUT_CALIPERS);
 
   /** Its stable name: {@code hold.free-length}. */
   public String key() {

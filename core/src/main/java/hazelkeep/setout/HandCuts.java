@@ -31,9 +31,6 @@ public final class HandCuts {
   /** A cone that leans further is cut as a face, degrees. */
   private static final double FACING = 60;
 
-  /** Pencil lines nearer than this are one, mm. */
-  private static final double PENCIL = 0.25;
-
   /** How far beside a place wood is looked for, mm. */
   private static final double PROBE = 0.1;
 
@@ -68,8 +65,13 @@ public final class HandCuts {
       h.kerf();
     }
     told.finished().forEach(f -> h.add(Does.LENGTH, List.of(), Stop.PLACE, f.length()));
-    told.drilled().forEach(d -> h.add(Does.DRILL, List.of(), Stop.PLACE, d.height()));
+    told.drilled().forEach(h::hole);
     return List.copyOf(h.out);
+  }
+
+  private void hole(Drilled d) {
+    Station mouth = new Station(d.height(), d.hole().diameter());
+    add(Does.DRILL, List.of(mouth), Stop.PLACE, d.height());
   }
 
   private void add(Does does, List<Station> places, Stop stop, double mm) {
@@ -261,12 +263,12 @@ public final class HandCuts {
     stands.addAll(List.of(places));
   }
 
-  private static boolean same(Station a, Station b) {
+  private boolean same(Station a, Station b) {
     return line(a, b) && Math.abs(a.across() - b.across()) < ONE;
   }
 
-  /** Whether two places are one pencil line. */
-  private static boolean line(Station a, Station b) {
-    return Math.abs(a.from() - b.from()) < PENCIL;
+  /** Whether two places are one pencil line: nearer than half of what a rule may be off. */
+  private boolean line(Station a, Station b) {
+    return Math.abs(a.from() - b.from()) < practice.of(Line.READ_PLACE) / 2;
   }
 }

@@ -35,7 +35,8 @@ class AtTheLatheTest extends Browsing {
   }
 
   private void bench() {
-    go("/pieces/" + id + "/bench");
+    // Cut, and now it is measured.
+    go("/pieces/" + id + "/bench?cut=9");
     assertThat(page.locator("html.bench-ready")).hasCount(1);
   }
 
@@ -60,7 +61,7 @@ class AtTheLatheTest extends Browsing {
   @Test
   void a_number_on_the_drawing_picks_its_line_and_its_big_number() {
     bench();
-    String recess = page.locator(".cutrow").first().textContent();
+    String recess = page.locator(".rows:not(.hands) .cutrow").first().textContent();
     assertThat(recess).contains("recess").contains("deep");
     page.locator("text.set-out.lower").first().click();
     assertThat(page.locator(".cutrow[aria-current=true]")).hasCount(1);

@@ -37,7 +37,7 @@ class KeysTest extends Browsing {
 
   @Test
   void what_was_typed_stays_while_the_keys_are_looked_up() {
-    go("/pieces/3/bench");
+    go("/pieces/3/bench?cut=9");
     Locator value = page.locator("#value");
     value.fill("58");
     value.press("?");
@@ -119,7 +119,7 @@ class KeysTest extends Browsing {
         const lock = { request: async (what) => { window.lit.push(what); return {}; } };
         Object.defineProperty(navigator, "wakeLock", { value: lock });
         """);
-    go("/pieces/3/bench");
+    go("/pieces/3/bench?cut=9");
     assertThat(page.locator("html.bench-ready")).hasCount(1);
     assertThat(page.evaluate("lit.join()")).isEqualTo("screen");
     assertThat(page.evaluate("heard.length")).isEqualTo(0);

@@ -118,7 +118,8 @@ class SentencesTest {
 
   /** What is asked by a name that is put together: its beginning stands in the code. */
   private static final List<String> BEGINNINGS =
-      List.of("next.", "otherwise.", "doubt.", "cure.", "fit.", "run.fit.");
+      List.of(
+          "next.", "otherwise.", "doubt.", "cure.", "fit.", "run.fit.", "does.", "look.", "stop.");
 
   @Test
   void no_sentence_is_there_for_nothing() throws IOException {

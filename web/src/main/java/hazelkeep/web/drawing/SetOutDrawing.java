@@ -3,11 +3,13 @@ package hazelkeep.web.drawing;
 import hazelkeep.setout.Cut;
 import hazelkeep.setout.Cut.Shape;
 import hazelkeep.setout.Datum;
+import hazelkeep.setout.HandCut;
 import hazelkeep.setout.Station;
 import hazelkeep.solid.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A step's numbers where they are: the lines to cut to, diameters above the work, places below it,
@@ -49,19 +51,27 @@ final class SetOutDrawing {
   /**
    * Draws the lines of a step with their numbers.
    *
-   * @param picked the row that is looked at; 0 for none
-   * @param rows every row of the step
+   * @param told what is told of it
    * @param height of the drawing with its two strips
    */
-  void draw(List<CutRow> rows, int picked, double height) {
-    for (CutRow row : rows) {
-      row.cut().ifPresent(c -> line(row, c, row.no() == picked));
+  void draw(StageDrawing.Told told, double height) {
+    for (CutRow row : told.rows()) {
+      row.cut().ifPresent(c -> line(row, c, row.no() == told.picked(), told.hand()));
     }
+    told.hand()
+        .ifPresent(
+            h ->
+                told.rows().stream()
+                    .flatMap(r -> r.pass().stream())
+                    .findFirst()
+                    .ifPresent(p -> hand(h, p.datum())));
     strip(above, STRIP, -1);
     strip(below, height - STRIP, 1);
   }
 
-  private void line(CutRow row, Cut c, boolean picked) {
+  private void line(CutRow row, Cut c, boolean pick, Optional<HandCut> hand) {
+    // A setting is told by its groove, not by the line that is joined later.
+    boolean picked = pick && hand.filter(h -> h.places().size() == 1).isEmpty();
     Datum datum = row.pass().orElseThrow().datum();
     StringBuilder d = new StringBuilder();
     for (int side : new int[] {-1, 1}) {
@@ -87,11 +97,53 @@ final class SetOutDrawing {
         "data-row",
         row.no());
     boolean all = picked || c.shape() != Shape.CURVE;
-    for (int i = 0; i < c.stations().size(); i++) {
+    for (int i = 0; hand.isEmpty() && i < c.stations().size(); i++) {
       if (all || i == 0 || i == c.stations().size() - 1) {
         number(row, c, datum, i, picked);
       }
     }
+  }
+
+  /** The numbers of a cut of the hand: its lines below, its setting above. */
+  private void hand(HandCut h, Datum datum) {
+    for (Station s : h.places()) {
+      boolean told =
+          switch (h.does()) {
+            case STRIKE, SHOULDER, SET, PART, PARALLEL, FLOOR, GROOVE -> true;
+            default -> false;
+          };
+      Point p = s.in(datum);
+      if (told) {
+        groove(h, p);
+        boolean picked = h.does() != HandCut.Does.STRIKE;
+        if (Math.abs(s.from()) > 0.05) {
+          add(below, new Mark(0, picked, show.bare(s.from()), sheet.x(p.z()), sheet.down(p.r())));
+        }
+      }
+    }
+    boolean across = h.stop() == HandCut.Stop.CALIPERS || h.stop() == HandCut.Stop.INSIDE;
+    if (across) {
+      double x = h.places().stream().mapToDouble(s -> s.in(datum).z()).average().orElse(0);
+      boolean fine = h.of().filter(Cut::fine).isPresent();
+      String text = fine ? show.unit().showFit(h.mm()) : show.bare(h.mm());
+      add(above, new Mark(0, true, "⌀ " + text, sheet.x(x), sheet.up(h.mm() / 2)));
+    }
+  }
+
+  /** How far a groove or a pencil line is drawn beyond its place. */
+  private static final double GROOVE = 26;
+
+  private void groove(HandCut h, Point p) {
+    if (h.does() == HandCut.Does.PARALLEL || h.does() == HandCut.Does.FLOOR) {
+      return;
+    }
+    String css = h.does() == HandCut.Does.STRIKE ? "to-cut pencil" : "to-cut picked";
+    double x = sheet.x(p.z());
+    double way = h.inside() ? 1 : -1;
+    svg.path(
+        css,
+        Svg.d("M", x, sheet.up(p.r()), "v", way * GROOVE, "M", x, sheet.down(p.r()))
+            + Svg.d("v", -way * GROOVE));
   }
 
   private void number(CutRow row, Cut c, Datum datum, int i, boolean picked) {

@@ -10,6 +10,7 @@ import hazelkeep.piece.Plan;
 import hazelkeep.route.Act;
 import hazelkeep.route.Approach;
 import hazelkeep.route.Stage;
+import hazelkeep.setout.HandCut;
 import hazelkeep.solid.Frame;
 import hazelkeep.solid.HalfSection;
 import hazelkeep.solid.Polyline;
@@ -75,10 +76,12 @@ public final class StageDrawing {
    * @param measured the dimension that is to be measured; may be null
    * @param rows how the step is set out
    * @param picked the row that is looked at; 0 for none
+   * @param hand the cut at hand, whose numbers alone are told then; empty for all of the rows
    * @param show how numbers are written
    */
-  public record Told(DimKey measured, List<CutRow> rows, int picked, Show show) {
-    static final Told NOTHING = new Told(null, List.of(), 0, null);
+  public record Told(
+      DimKey measured, List<CutRow> rows, int picked, Optional<HandCut> hand, Show show) {
+    static final Told NOTHING = new Told(null, List.of(), 0, Optional.empty(), null);
   }
 
   /** A stage as large as the bench screen lets it be, with its numbers. */
@@ -136,7 +139,7 @@ public final class StageDrawing {
     }
     svg.close("svg");
     Sheet below = new Sheet(sheet.left(), sheet.axis() + strip, sheet.scale());
-    new SetOutDrawing(svg, below, told.show, width).draw(told.rows, told.picked, height);
+    new SetOutDrawing(svg, below, told.show, width).draw(told, height);
     if (told.measured != null) {
       svg.open("g", "transform", "translate(0 " + Svg.n(strip) + ")");
       measure(told.measured, told.show, width);

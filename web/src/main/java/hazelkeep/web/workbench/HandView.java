@@ -1,8 +1,10 @@
 package hazelkeep.web.workbench;
 
 import hazelkeep.piece.Plan;
+import hazelkeep.practice.Line;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
+import hazelkeep.setout.Calipers;
 import hazelkeep.setout.HandCut;
 import hazelkeep.setout.HandCuts;
 import hazelkeep.setout.SetOut;
@@ -24,6 +26,7 @@ import java.util.Optional;
  * @param meets what stops it where no number does; else empty
  * @param look what to look at before going on
  * @param row the line of the setting out that it is cut to; 0 for none
+ * @param of the cut itself
  * @param key the size that it makes and that the step asks for; empty for none
  */
 public record HandView(
@@ -35,6 +38,7 @@ public record HandView(
     String meets,
     String look,
     int row,
+    HandCut of,
     String key) {
   /** What differs by less is one size, mm. */
   private static final double SAME = 0.02;
@@ -44,12 +48,16 @@ public record HandView(
     List<Prompt> asked = plan.prompts(stage.step());
     List<HandView> out = new ArrayList<>();
     HandWords words = new HandWords(plan, stage, show);
-    for (HandCut h : HandCuts.of(stage, SetOut.of(stage))) {
+    List<HandCut> cuts = HandCuts.of(stage, SetOut.of(stage));
+    List<Optional<Calipers.Setting>> set = calipers(plan, stage, cuts);
+    for (int i = 0; i < cuts.size(); i++) {
+      HandCut h = cuts.get(i);
+      String stops = HandWords.stops(h.stop(), set.get(i));
       Optional<Prompt> makes = asked.stream().filter(p -> makes(h, p)).findFirst();
       CutRow.Big big =
           makes
               .map(p -> StepPage.big(p, show))
-              .or(() -> CutRows.stop(plan, h, HandWords.stops(h.stop()), show))
+              .or(() -> CutRows.stop(plan, h, stops, show))
               .orElse(null);
       int row =
           rows.stream()
@@ -67,9 +75,26 @@ public record HandView(
               big == null ? HandWords.meets(h) : "",
               HandWords.look(h),
               row,
+              h,
               makes.map(p -> p.dim().key().path()).orElse("")));
     }
     return out;
+  }
+
+  /** Which calipers are set to what, counted through the hold from its first step on. */
+  private static List<Optional<Calipers.Setting>> calipers(
+      Plan<?> plan, Stage stage, List<HandCut> cuts) {
+    List<HandCut> hold = new ArrayList<>();
+    int at = 0;
+    for (Stage s : plan.rehearsal().stages()) {
+      if (s.setup().equals(stage.setup())) {
+        boolean here = s.step().key().equals(stage.step().key());
+        at = here ? hold.size() : at;
+        hold.addAll(here ? cuts : HandCuts.of(s, SetOut.of(s)));
+      }
+    }
+    int most = (int) plan.aim().custom(Line.SETOUT_CALIPERS);
+    return Calipers.of(hold, most).subList(at, at + cuts.size());
   }
 
   /** Whether a cut's number is a size that the step asks to be measured. */

@@ -3,6 +3,7 @@ package hazelkeep.web.workbench;
 import hazelkeep.measure.Phrases;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Stage;
+import hazelkeep.setout.Calipers;
 import hazelkeep.setout.Cut;
 import hazelkeep.setout.Datum;
 import hazelkeep.setout.HandCut;
@@ -66,9 +67,19 @@ final class HandWords {
       case PARALLEL -> span(h);
       case FAIR -> String.valueOf(h.places().size());
       case EASE -> edge(h);
-      case BORE, DRILL -> stage.step().bit().map(Bit::name).map(n -> "with the " + n).orElse("it");
+      case BORE, DRILL -> bit(h);
       case STRAIGHT, ROUND, FLOOR, LENGTH, LEAN -> "";
     };
+  }
+
+  /** The bit of the step; one that is missing on the wall by its width. */
+  private String bit(HandCut h) {
+    double wide = h.places().stream().mapToDouble(Station::across).findFirst().orElse(0);
+    return stage
+        .step()
+        .bit()
+        .map(Bit::name)
+        .orElseGet(() -> PHRASES.of("bit.missing", show.len(wide)));
   }
 
   /** Where a setting is cut in: at a line, or where no line is needed. */
@@ -121,10 +132,7 @@ final class HandWords {
     return switch (h.does()) {
       case STRIKE -> PHRASES.of("with.strike");
       case LENGTH -> PHRASES.of("with.saw");
-      case BORE, DRILL ->
-          PHRASES.of(
-              h.does() == Does.BORE ? "with.bore" : "with.drill",
-              stage.step().bit().map(Bit::name).orElse("bit"));
+      case BORE, DRILL -> PHRASES.of(h.does() == Does.BORE ? "with.bore" : "with.drill", bit(h));
       case FLOOR -> PHRASES.of("with.floor", tool(h));
       case LEAN -> PHRASES.of("with.lean", tool(h));
       case GROOVE -> PHRASES.of("with.groove", tool(h));
@@ -172,7 +180,8 @@ final class HandWords {
           case STRAIGHT -> List.of(ToolKind.SKEW, ToolKind.GOUGE);
           default -> List.of(ToolKind.GOUGE, ToolKind.SKEW);
         };
-    return kinds.stream().flatMap(k -> hung(k).stream()).findFirst();
+    double most = h.does() == Does.PART && length(h) > NONE ? length(h) + NONE : Double.MAX_VALUE;
+    return kinds.stream().flatMap(k -> hung(k, most).stream()).findFirst();
   }
 
   /** A longer stretch is roughed along, mm. */
@@ -187,15 +196,19 @@ final class HandWords {
     return Math.abs(a - h.places().get(h.places().size() - 1).from());
   }
 
-  private Optional<String> hung(ToolKind kind) {
+  private Optional<String> hung(ToolKind kind, double most) {
     return plan.shop().tools().stream()
-        .filter(t -> t.kind() == kind)
+        .filter(t -> t.kind() == kind && t.width() <= most)
         .max(Comparator.comparingDouble(Tool::width))
         .map(Tool::name);
   }
 
   /** What the number is that stops it. */
-  static String stops(Stop stop) {
+  static String stops(Stop stop, Optional<Calipers.Setting> set) {
+    if (set.isPresent()) {
+      String key = set.get().fresh() ? "stop.set" : "stop.stands";
+      return PHRASES.of(key, String.valueOf(set.get().letter()));
+    }
     return stop == Stop.MEETS ? "" : PHRASES.of("stop." + stop.name().toLowerCase(Locale.ROOT));
   }
 

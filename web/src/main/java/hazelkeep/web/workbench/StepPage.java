@@ -17,6 +17,7 @@ import hazelkeep.web.drawing.Words;
 import hazelkeep.workbench.Bench;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.ui.Model;
 
 /** The step at hand: what is cut to which numbers, with what, how held, and what to watch. */
@@ -71,11 +72,11 @@ final class StepPage {
     List<PromptView> prompts =
         plan.prompts(step).stream().map(p -> prompt(p, bench, show)).toList();
     List<CutRow> rows = CutRows.of(plan, stage, show);
-    PromptView now = prompts.isEmpty() ? null : now(prompts, said);
-    int at =
-        now == null && said.row() == 0 ? CutRows.main(rows).map(CutRow::no).orElse(0) : said.row();
     List<HandView> cuts = HandView.of(plan, stage, rows, show);
     HandView cut = cut(cuts, prompts, said);
+    PromptView now = prompts.isEmpty() ? null : now(prompts, said, cut);
+    int at =
+        now == null && said.row() == 0 ? CutRows.main(rows).map(CutRow::no).orElse(0) : said.row();
     int line = cut == null ? at : cut.row();
     CutRow picked = rows.stream().filter(r -> r.no() == line).findFirst().orElse(null);
     model.addAttribute("cuts", cuts);
@@ -94,7 +95,12 @@ final class StepPage {
         StageDrawing.large(
             plan,
             stage,
-            new StageDrawing.Told(measured, rows, picked == null ? 0 : picked.no(), show)));
+            new StageDrawing.Told(
+                measured,
+                rows,
+                picked == null ? 0 : picked.no(),
+                Optional.ofNullable(cut).map(HandView::of),
+                show)));
   }
 
   /** The size that is shown large on the drawing, where no line is. */
@@ -108,17 +114,21 @@ final class StepPage {
   }
 
   /**
-   * The cut at hand: the one asked for, else the first. None once a size was asked for or read, or
-   * a line of the setting out was picked.
+   * The cut at hand: the one asked for, else the one after the last that was measured, else the
+   * first. None once a size was asked for or a line of the setting out was picked.
    */
   private static HandView cut(List<HandView> cuts, List<PromptView> prompts, Said said) {
-    boolean read = prompts.stream().anyMatch(p -> !p.reading().isEmpty());
+    List<String> read =
+        prompts.stream().filter(p -> !p.reading().isEmpty()).map(PromptView::key).toList();
+    int after =
+        cuts.stream().filter(c -> read.contains(c.key())).mapToInt(HandView::no).max().orElse(-1);
+    int open = read.isEmpty() ? 1 : after < 0 ? 0 : after + 1;
     boolean elsewhere =
         !said.what().isEmpty()
             || said.row() > 0
             || !said.message().isEmpty()
             || !said.open().isEmpty();
-    int at = said.cut() > 0 ? said.cut() : read || elsewhere ? 0 : 1;
+    int at = said.cut() > 0 ? said.cut() : elsewhere ? 0 : open;
     return at > 0 && at <= cuts.size() ? cuts.get(at - 1) : null;
   }
 
@@ -129,10 +139,11 @@ final class StepPage {
         && stage.setup().steps().get(0).key().equals(stage.step().key());
   }
 
-  /** The size that is asked for: the one picked, else the first that was not entered. */
-  private static PromptView now(List<PromptView> prompts, Said said) {
+  /** The size that is asked for: the one picked or cut, else the first that was not entered. */
+  private static PromptView now(List<PromptView> prompts, Said said, HandView cut) {
+    String key = said.what().isEmpty() && cut != null ? cut.key() : said.what();
     return prompts.stream()
-        .filter(p -> said.what().isEmpty() ? p.reading().isEmpty() : p.key().equals(said.what()))
+        .filter(p -> key.isEmpty() ? p.reading().isEmpty() : p.key().equals(key))
         .findFirst()
         .orElse(prompts.get(0));
   }

@@ -29,6 +29,7 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -238,7 +239,10 @@ class KindDrawingsTest {
         Document large =
             xml(
                 StageDrawing.large(
-                    p, s, new StageDrawing.Told(prompt.dim().key(), List.of(), 0, show)));
+                    p,
+                    s,
+                    new StageDrawing.Told(
+                        prompt.dim().key(), List.of(), 0, Optional.empty(), show)));
         List<Element> texts = all(large, "text", "");
         assertThat(texts).as("%s", prompt.dim().key()).hasSize(1);
         assertThat(texts.get(0).getTextContent())

@@ -19,6 +19,7 @@ import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -217,7 +218,10 @@ class PieceDrawingTest {
         Document d =
             xml(
                 StageDrawing.large(
-                    p, s, new StageDrawing.Told(prompt.dim().key(), List.of(), 0, show)));
+                    p,
+                    s,
+                    new StageDrawing.Told(
+                        prompt.dim().key(), List.of(), 0, Optional.empty(), show)));
         List<Element> texts = all(d, "text");
         assertThat(texts).as("%s at %s", prompt.dim().key(), s.step().key()).hasSize(1);
         assertThat(texts.get(0).getTextContent())
