@@ -78,13 +78,13 @@ document.addEventListener("click", (e) => {
   }
 });
 
-// A foot pedal sends Page Down and Page Up: done, and back.
+// A foot pedal sends Page Down and Page Up: cut by cut, then done; and back.
 document.addEventListener("keydown", (e) => {
   if (e.ctrlKey || e.metaKey || (e.altKey ? !["d", "b"].includes(e.key.toLowerCase()) : !["PageDown", "PageUp"].includes(e.key))) return;
   // What lies over the bench is closed first.
   if (document.querySelector("dialog[open]")) return;
   const on = e.key === "PageDown" || e.key.toLowerCase() === "d";
-  const next = on && (document.getElementById("leave-open") ?? document.getElementById("next-cut"));
+  const next = on ? document.getElementById("leave-open") ?? document.getElementById("next-cut") : document.getElementById("prev-cut");
   const button = next || document.getElementById(on ? "done" : "back");
   e.preventDefault();
   if (button && !button.disabled) button.click();

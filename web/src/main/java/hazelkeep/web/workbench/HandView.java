@@ -43,11 +43,17 @@ public record HandView(
   /** What differs by less is one size, mm. */
   private static final double SAME = 0.02;
 
-  /** The cuts of a step. */
-  static List<HandView> of(Plan<?> plan, Stage stage, List<CutRow> rows, Show show) {
+  /**
+   * The cuts of a step.
+   *
+   * @param rows its lines
+   * @param tools that come to what it cuts
+   */
+  static List<HandView> of(
+      Plan<?> plan, Stage stage, List<CutRow> rows, List<String> tools, Show show) {
     List<Prompt> asked = plan.prompts(stage.step());
     List<HandView> out = new ArrayList<>();
-    HandWords words = new HandWords(plan, stage, show);
+    HandWords words = new HandWords(plan, stage, tools, show);
     List<HandCut> cuts = HandCuts.of(stage, SetOut.of(stage));
     List<Optional<Calipers.Setting>> set = calipers(plan, stage, cuts);
     for (int i = 0; i < cuts.size(); i++) {

@@ -33,8 +33,13 @@ final class HandWords {
   private final Plan<?> plan;
   private final Stage stage;
   private final Show show;
+  private final List<String> reaching;
 
-  HandWords(Plan<?> plan, Stage stage, Show show) {
+  /**
+   * @param reaching the tools that come to what the step cuts
+   */
+  HandWords(Plan<?> plan, Stage stage, List<String> reaching, Show show) {
+    this.reaching = reaching;
     this.plan = plan;
     this.stage = stage;
     this.show = show;
@@ -154,21 +159,19 @@ final class HandWords {
 
   /** The tool that is made for it, where it hangs on the wall; else what comes to the place. */
   private String tool(HandCut h) {
-    Optional<String> reaches = reaches(h);
     Optional<String> made = h.inside() && h.does() != Does.LEAN ? Optional.empty() : made(h);
-    return made.or(() -> reaches).orElse("your tool");
+    return made.or(() -> reaches(h)).orElse("your tool");
   }
 
   /** Of the tools that come to the place the sharpest into a corner, the roundest along a curve. */
   private Optional<String> reaches(HandCut h) {
-    List<String> names = plan.rehearsal().tools(stage, plan.shop());
     boolean curve = h.does() == Does.FAIR || h.does() == Does.ROUND;
     Comparator<Tool> nose = Comparator.comparingDouble(t -> t.shape().nose());
     return plan.shop().tools().stream()
-        .filter(t -> names.contains(t.name()))
+        .filter(t -> reaching.contains(t.name()))
         .max(curve ? nose : nose.reversed())
         .map(Tool::name)
-        .or(() -> names.stream().findFirst());
+        .or(() -> reaching.stream().findFirst());
   }
 
   private Optional<String> made(HandCut h) {

@@ -72,7 +72,8 @@ final class StepPage {
     List<PromptView> prompts =
         plan.prompts(step).stream().map(p -> prompt(p, bench, show)).toList();
     List<CutRow> rows = CutRows.of(plan, stage, show);
-    List<HandView> cuts = HandView.of(plan, stage, rows, show);
+    List<String> tools = plan.rehearsal().tools(stage, plan.shop());
+    List<HandView> cuts = HandView.of(plan, stage, rows, tools, show);
     HandView cut = cut(cuts, prompts, said);
     PromptView now = prompts.isEmpty() ? null : now(prompts, said, cut);
     int at =
@@ -82,7 +83,7 @@ final class StepPage {
     model.addAttribute("cuts", cuts);
     model.addAttribute("cut", cut);
     model.addAttribute("measuring", cut == null && now != null);
-    model.addAttribute("step", view(plan, stage, show));
+    model.addAttribute("step", view(plan, stage, tools, show));
     model.addAttribute("prompts", prompts);
     model.addAttribute("gripped", gripped(bench, stage));
     model.addAttribute("now", now);
@@ -157,7 +158,7 @@ final class StepPage {
         .toList();
   }
 
-  private static StepView view(Plan<?> plan, Stage stage, Show show) {
+  private static StepView view(Plan<?> plan, Stage stage, List<String> tools, Show show) {
     Step step = stage.step();
     Setup setup = stage.setup();
     List<Stage> rest = plan.rehearsal().stages();
@@ -168,7 +169,7 @@ final class StepPage {
         step.words(),
         setup.title(),
         plan.words(setup.hold()),
-        String.join(", ", plan.rehearsal().tools(stage, plan.shop())),
+        String.join(", ", tools),
         stage.speeds().map(s -> show.rpm(s, plan.shop().lathe())).orElse(""),
         Caution.of(stage, plan.route()).words(),
         after == null ? "the record" : after.step().title(),

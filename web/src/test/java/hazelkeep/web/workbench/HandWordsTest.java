@@ -40,7 +40,8 @@ class HandWordsTest {
 
   private static List<HandView> cuts(Plan<?> plan, Stage s, Unit unit) {
     Show show = new Show(unit);
-    return HandView.of(plan, s, CutRows.of(plan, s, show), show);
+    List<String> tools = plan.rehearsal().tools(s, SHOP);
+    return HandView.of(plan, s, CutRows.of(plan, s, show), tools, show);
   }
 
   @ParameterizedTest
