@@ -62,7 +62,7 @@ class SentencesTest {
           "/hazelkeep/route/cautions.properties",
           "/hazelkeep/web/fit/fit.properties",
           "/hazelkeep/web/workbench/sneak.properties",
-          "/hazelkeep/web/workbench/hand.properties",
+          "/hazelkeep/web/drawing/hand.properties",
           "/hazelkeep/web/practise/practise.properties",
           "/hazelkeep/web/said/sentences.properties");
 

@@ -5,8 +5,7 @@ import hazelkeep.route.Prompt;
 import hazelkeep.route.Setup;
 import hazelkeep.route.Stage;
 import hazelkeep.solid.HalfSection;
-import hazelkeep.web.drawing.CutRow;
-import hazelkeep.web.drawing.CutRows;
+import hazelkeep.web.drawing.HandView;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.Words;
 import hazelkeep.web.paper.Faces.Face;
@@ -17,7 +16,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** What is left to do, hold by hold: a small drawing of each step with its numbers. */
 final class StepPlates {
@@ -114,16 +112,7 @@ final class StepPlates {
             .map(t -> t + " \u00b7 ")
             .orElse("");
     s.speeds().ifPresent(w -> out.add(with + show.rpm(w, plan.shop().lathe())));
-    for (CutRow r : CutRows.of(plan, s, show)) {
-      broken(out, r.what() + ": " + r.says());
-      if (!r.places().isEmpty()) {
-        broken(
-            out,
-            r.places().stream()
-                .map(p -> p.from() + ": " + p.across())
-                .collect(Collectors.joining(", ")));
-      }
-    }
+    HandView.lines(plan, s, show).forEach(l -> broken(out, l));
     for (Prompt p : plan.prompts(s.step())) {
       broken(
           out,

@@ -15,7 +15,7 @@ import hazelkeep.shop.JawSet;
 import hazelkeep.shop.Shop;
 import hazelkeep.shop.Steady;
 import hazelkeep.stiffness.Stiffness;
-import hazelkeep.web.drawing.CutRows;
+import hazelkeep.web.drawing.HandView;
 import hazelkeep.web.drawing.Reel;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StageDrawing;
@@ -286,7 +286,7 @@ class RouteController {
             + critical(stage, show),
         stiff(stage, show),
         key,
-        CutRows.of(plan, stage, show).stream().map(r -> r.what() + ": " + r.says()).toList(),
+        HandView.lines(plan, stage, show),
         plan.prompts(stage.step()).stream()
             .map(p -> new Target(Words.target(p, show), Words.how(p)))
             .toList(),

@@ -11,6 +11,7 @@ import hazelkeep.route.Stage;
 import hazelkeep.route.Step;
 import hazelkeep.web.drawing.CutRow;
 import hazelkeep.web.drawing.CutRows;
+import hazelkeep.web.drawing.HandView;
 import hazelkeep.web.drawing.Show;
 import hazelkeep.web.drawing.StageDrawing;
 import hazelkeep.web.drawing.Words;
@@ -183,24 +184,10 @@ final class StepPage {
     return new PromptView(
         d.key().path(),
         d.label(),
-        big(p, show),
+        HandView.big(p, show),
         p.gauge().name(),
         p.where(),
         read == null ? "" : show.number(d, p.gauge().shows(read)));
-  }
-
-  /** The number that a size is to be, as its device shows it. */
-  static CutRow.Big big(Prompt p, Show show) {
-    Dim d = p.dim();
-    double dead = p.target() - p.shows();
-    return new CutRow.Big(
-        show.number(d, p.shows()),
-        show.unit().word()
-            + " "
-            + d.label().toLowerCase(Locale.ROOT)
-            + (p.dead() ? ", as the " + p.gauge().name() + " shows it" : ""),
-        p.dead() ? "true length " + show.words(d, p.target()) : "",
-        show.number(d, p.least() - dead) + " to " + show.number(d, p.most() - dead) + " is fine");
   }
 
   /** What is still owed in this hold and reached in no later one. */

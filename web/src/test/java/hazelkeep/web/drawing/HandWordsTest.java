@@ -1,4 +1,4 @@
-package hazelkeep.web.workbench;
+package hazelkeep.web.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,8 +13,6 @@ import hazelkeep.piece.Plan;
 import hazelkeep.route.Stage;
 import hazelkeep.setout.HandCut;
 import hazelkeep.shop.Shop;
-import hazelkeep.web.drawing.CutRows;
-import hazelkeep.web.drawing.Show;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

@@ -1,5 +1,6 @@
-package hazelkeep.web.workbench;
+package hazelkeep.web.drawing;
 
+import hazelkeep.measure.Dim;
 import hazelkeep.piece.Plan;
 import hazelkeep.practice.Line;
 import hazelkeep.route.Prompt;
@@ -8,11 +9,9 @@ import hazelkeep.setout.Calipers;
 import hazelkeep.setout.HandCut;
 import hazelkeep.setout.HandCuts;
 import hazelkeep.setout.SetOut;
-import hazelkeep.web.drawing.CutRow;
-import hazelkeep.web.drawing.CutRows;
-import hazelkeep.web.drawing.Show;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -49,7 +48,7 @@ public record HandView(
    * @param rows its lines
    * @param tools that come to what it cuts
    */
-  static List<HandView> of(
+  public static List<HandView> of(
       Plan<?> plan, Stage stage, List<CutRow> rows, List<String> tools, Show show) {
     List<Prompt> asked = plan.prompts(stage.step());
     List<HandView> out = new ArrayList<>();
@@ -61,10 +60,7 @@ public record HandView(
       String stops = HandWords.stops(h.stop(), set.get(i));
       Optional<Prompt> makes = asked.stream().filter(p -> makes(h, p)).findFirst();
       CutRow.Big big =
-          makes
-              .map(p -> StepPage.big(p, show))
-              .or(() -> CutRows.stop(plan, h, stops, show))
-              .orElse(null);
+          makes.map(p -> big(p, show)).or(() -> CutRows.stop(plan, h, stops, show)).orElse(null);
       int row =
           rows.stream()
               .filter(r -> h.of().isPresent() && r.cut().equals(h.of()))
@@ -83,6 +79,39 @@ public record HandView(
               row,
               h,
               makes.map(p -> p.dim().key().path()).orElse("")));
+    }
+    return out;
+  }
+
+  /** The number that a size is to be, as its device shows it. */
+  public static CutRow.Big big(Prompt p, Show show) {
+    Dim d = p.dim();
+    double dead = p.target() - p.shows();
+    return new CutRow.Big(
+        show.number(d, p.shows()),
+        show.unit().word()
+            + " "
+            + d.label().toLowerCase(Locale.ROOT)
+            + (p.dead() ? ", as the " + p.gauge().name() + " shows it" : ""),
+        p.dead() ? "true length " + show.words(d, p.target()) : "",
+        show.number(d, p.least() - dead) + " to " + show.number(d, p.most() - dead) + " is fine");
+  }
+
+  /** The cuts of a step a line each, settings of one line after another in one: for paper. */
+  public static List<String> lines(Plan<?> plan, Stage stage, Show show) {
+    List<String> out = new ArrayList<>();
+    boolean setting = false;
+    for (HandView c : of(plan, stage, CutRows.of(plan, stage, show), List.of(), show)) {
+      String number = c.big == null ? "" : ": " + c.big.shows();
+      boolean one = setting && c.of.does() == HandCut.Does.SET;
+      if (one) {
+        int last = out.size() - 1;
+        String says = c.says.substring(c.says.indexOf(' ', c.says.indexOf(' ') + 1) + 1);
+        out.set(last, out.get(last) + "; " + says + number);
+      } else {
+        out.add(c.says + number);
+      }
+      setting = c.of.does() == HandCut.Does.SET;
     }
     return out;
   }

@@ -1,4 +1,4 @@
-package hazelkeep.web.workbench;
+package hazelkeep.web.drawing;
 
 import hazelkeep.measure.Phrases;
 import hazelkeep.piece.Plan;
@@ -13,7 +13,6 @@ import hazelkeep.setout.Station;
 import hazelkeep.shop.Bit;
 import hazelkeep.shop.Tool;
 import hazelkeep.shop.ToolKind;
-import hazelkeep.web.drawing.Show;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
