@@ -1,6 +1,7 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.setout.Cut;
+import hazelkeep.setout.Figure;
 import hazelkeep.setout.Pass;
 import java.util.List;
 import java.util.Optional;
@@ -40,5 +41,27 @@ public record CutRow(
    * @param truth the true length where that is another number; else empty
    * @param fine what will do, as the device shows it
    */
-  public record Big(String shows, String words, String truth, String fine) {}
+  public record Big(String shows, String words, String truth, String fine) {
+    /** Of a figure, as its device shows it. */
+    static Big of(Figure f, String words, Show show) {
+      double shown = f.gauge().shows(f.mm());
+      boolean dead = f.gauge().dead() != 0;
+      return new Big(
+          number(f, shown, show),
+          show.unit().word()
+              + " "
+              + words
+              + (dead ? ", as the " + f.gauge().name() + " shows it" : ""),
+          dead ? "true length " + show.len(f.mm()) : "",
+          number(f, Math.max(0, shown - f.within()), show)
+              + " to "
+              + number(f, shown + f.within(), show)
+              + " is fine");
+    }
+
+    /** A number of a figure, as finely as it is cut. */
+    static String number(Figure f, double mm, Show show) {
+      return f.fine() ? show.unit().showFit(mm) : show.bare(mm);
+    }
+  }
 }

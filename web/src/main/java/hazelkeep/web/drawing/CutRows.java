@@ -11,7 +11,6 @@ import hazelkeep.setout.Drilled;
 import hazelkeep.setout.Figure;
 import hazelkeep.setout.Figures;
 import hazelkeep.setout.Finished;
-import hazelkeep.setout.HandCut;
 import hazelkeep.setout.Named;
 import hazelkeep.setout.Pass;
 import hazelkeep.setout.SetOut;
@@ -247,11 +246,7 @@ public final class CutRows {
   }
 
   private String number(Figure f, double mm) {
-    return number(f, mm, show);
-  }
-
-  private static String number(Figure f, double mm, Show show) {
-    return f.fine() ? show.unit().showFit(mm) : show.bare(mm);
+    return CutRow.Big.number(f, mm, show);
   }
 
   private static String leans(Cut c) {
@@ -284,32 +279,7 @@ public final class CutRows {
     };
   }
 
-  /** The number that stops a cut of the hand; empty where it stops where it meets another. */
-  public static Optional<CutRow.Big> stop(Plan<?> plan, HandCut h, String words, Show show) {
-    if (h.stop() == HandCut.Stop.MEETS || h.mm() == 0 && h.stop() != HandCut.Stop.DEPTH) {
-      return Optional.empty();
-    }
-    Figure f = new Figures(plan.shop(), plan.aim().practice()).of(h);
-    return Optional.of(big(f, words, show));
-  }
-
   private CutRow.Big big(Figure f, String words) {
-    return big(f, words, show);
-  }
-
-  private static CutRow.Big big(Figure f, String words, Show show) {
-    double shown = f.gauge().shows(f.mm());
-    boolean dead = f.gauge().dead() != 0;
-    return new CutRow.Big(
-        number(f, shown, show),
-        show.unit().word()
-            + " "
-            + words
-            + (dead ? ", as the " + f.gauge().name() + " shows it" : ""),
-        dead ? "true length " + show.len(f.mm()) : "",
-        number(f, Math.max(0, shown - f.within()), show)
-            + " to "
-            + number(f, shown + f.within(), show)
-            + " is fine");
+    return CutRow.Big.of(f, words, show);
   }
 }

@@ -6,6 +6,7 @@ import hazelkeep.practice.Line;
 import hazelkeep.route.Prompt;
 import hazelkeep.route.Stage;
 import hazelkeep.setout.Calipers;
+import hazelkeep.setout.Figures;
 import hazelkeep.setout.HandCut;
 import hazelkeep.setout.HandCuts;
 import hazelkeep.setout.SetOut;
@@ -60,7 +61,7 @@ public record HandView(
       String stops = HandWords.stops(h.stop(), set.get(i));
       Optional<Prompt> makes = asked.stream().filter(p -> makes(h, p)).findFirst();
       CutRow.Big big =
-          makes.map(p -> big(p, show)).or(() -> CutRows.stop(plan, h, stops, show)).orElse(null);
+          makes.map(p -> big(p, show)).or(() -> stop(plan, h, stops, show)).orElse(null);
       int row =
           rows.stream()
               .filter(r -> h.of().isPresent() && r.cut().equals(h.of()))
@@ -130,6 +131,15 @@ public record HandView(
     }
     int most = (int) plan.aim().custom(Line.SETOUT_CALIPERS);
     return Calipers.of(hold, most).subList(at, at + cuts.size());
+  }
+
+  /** The number that stops a cut; empty where it stops where it meets another. */
+  private static Optional<CutRow.Big> stop(Plan<?> plan, HandCut h, String words, Show show) {
+    if (h.stop() == HandCut.Stop.MEETS || h.mm() == 0 && h.stop() != HandCut.Stop.DEPTH) {
+      return Optional.empty();
+    }
+    Figures figures = new Figures(plan.shop(), plan.aim().practice());
+    return Optional.of(CutRow.Big.of(figures.of(h), words, show));
   }
 
   /** Whether a cut's number is a size that the step asks to be measured. */
