@@ -51,6 +51,19 @@ function toNumber(text) {
   return m ? Number(m[1] || 0) + Number(m[2]) / Number(m[3]) : Number(text.replace(/ in$/, "").replace(",", "."));
 }
 
+// A sheet that has just come is not yet wired: a key that is quicker than that waits for it.
+let settling = false;
+document.addEventListener("htmx:afterSwap", () => { settling = true; setTimeout(() => { settling = false; }, 200); });
+document.addEventListener("htmx:afterSettle", () => { settling = false; });
+function settled(then) {
+  if (settling) document.addEventListener("htmx:afterSettle", then, { once: true });
+  else then();
+}
+function press(id) {
+  const button = document.getElementById(id);
+  if (button && !button.disabled) button.click();
+}
+
 let pending = 0;
 let nudged = null;
 document.addEventListener("input", (e) => { if (e.target.classList?.contains("dim-input")) type(e.target); });
@@ -60,8 +73,8 @@ document.addEventListener("keydown", (e) => {
   // Undo and redo reach the design from a field too, unless something is typed there: that is undone first.
   const typed = t.matches?.("input, textarea") && t.value !== t.defaultValue;
   if ((e.altKey || ((e.ctrlKey || e.metaKey) && !typed)) && ["z", "y"].includes(e.key.toLowerCase())) {
-    const button = document.getElementById(e.key.toLowerCase() === "y" || (e.shiftKey && !e.altKey) ? "redo" : "undo");
-    if (button && !button.disabled) { e.preventDefault(); button.click(); }
+    const id = e.key.toLowerCase() === "y" || (e.shiftKey && !e.altKey) ? "redo" : "undo";
+    if (document.getElementById(id)) { e.preventDefault(); settled(() => press(id)); }
     return;
   }
   // No number holds a question mark.

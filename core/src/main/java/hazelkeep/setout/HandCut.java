@@ -35,6 +35,10 @@ public record HandCut(
     LEAN,
     /** Marks a fine line: a groove no wider than a wire. */
     GROOVE,
+    /** Cuts under from one side, leaning, what the other side will free. */
+    UNDER,
+    /** Cuts under from the other side, until it comes free. */
+    FREE,
     /** Joins two settings straight. */
     STRAIGHT,
     /** Joins settings by a fair line. */

@@ -52,6 +52,7 @@ public final class HandCuts {
    */
   public static List<HandCut> of(Stage stage, SetOut told) {
     HandCuts h = new HandCuts(stage);
+    boolean frees = Freeing.frees(stage);
     if (told.takenOff() > 0) {
       h.add(Does.FACE, List.of(), Stop.TAKEN_OFF, told.takenOff(), Optional.empty());
     }
@@ -59,7 +60,8 @@ public final class HandCuts {
       Bored b = told.bored().get();
       h.add(Does.BORE, List.of(), Stop.DEPTH, b.deep(), Optional.empty());
     } else {
-      told.passes().forEach(h::pass);
+      told.passes().stream().filter(p -> !frees).forEach(h::pass);
+      h.out.addAll(frees ? Freeing.of(told) : List.of());
     }
     if (stage.parts()) {
       h.kerf();

@@ -1,8 +1,10 @@
 package hazelkeep.setout;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import hazelkeep.kinds.RandomPieces;
+import hazelkeep.kinds.handle.HandleKind;
 import hazelkeep.piece.Design;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Stage;
@@ -195,6 +197,29 @@ class BlindTurnerTest {
     return a * y[i - 1]
         + b * y[i]
         + ((a * a * a - a) * m[i - 1] + (b * b * b - b) * m[i]) * h * h / 6;
+  }
+
+  /** A ring is freed by two leaning cuts: they meet where its bore is narrowest, or near it. */
+  @Test
+  void a_ring_is_freed_from_both_sides() {
+    Plan<?> plan = Plan.of(HandleKind.HANDLE, HandleKind.HANDLE.fresh(), shop, List.of());
+    int freed = 0;
+    for (Stage s : plan.rehearsal().stages()) {
+      List<HandCut> cuts = HandCuts.of(s, SetOut.of(s));
+      if (cuts.stream().anyMatch(h -> h.does() == Does.FREE)) {
+        assertThat(cuts).extracting(HandCut::does).containsExactly(Does.UNDER, Does.FREE);
+        Station a = cuts.get(0).places().get(0);
+        Station b = cuts.get(1).places().get(0);
+        double left = Math.toRadians(Math.rint(90 - cuts.get(0).of().orElseThrow().lean()));
+        double right = Math.toRadians(Math.rint(90 - cuts.get(1).of().orElseThrow().lean()));
+        // Both go in from one diameter: they meet where their leans share the way between them.
+        double deep = Math.abs(a.from() - b.from()) / (Math.tan(left) + Math.tan(right));
+        double narrow = cuts.get(0).places().get(1).across();
+        assertThat(a.across() - 2 * deep).isCloseTo(narrow, within(0.3));
+        freed++;
+      }
+    }
+    assertThat(freed).isEqualTo(3);
   }
 
   /** A curve takes no more settings than it needs: without any one of them it would be off. */

@@ -1,6 +1,7 @@
 package hazelkeep.web.drawing;
 
 import hazelkeep.measure.Phrases;
+import hazelkeep.measure.Rounding;
 import hazelkeep.piece.Plan;
 import hazelkeep.route.Stage;
 import hazelkeep.setout.Calipers;
@@ -46,8 +47,17 @@ final class HandWords {
 
   /** What is done, and where it begins. */
   String does(HandCut h) {
-    return PHRASES.of("does." + name(h), begins(h), datum(h));
+    boolean under = h.does() == Does.UNDER || h.does() == Does.FREE;
+    String second = under ? square(h) : datum(h);
+    return PHRASES.of("does." + name(h), begins(h), second);
   }
+
+  /** How far it leans off square, whole degrees. */
+  private static String square(HandCut h) {
+    return Rounding.text(RIGHT - h.of().map(Cut::lean).orElse(RIGHT), 0);
+  }
+
+  private static final double RIGHT = 90;
 
   private static String name(HandCut h) {
     String plain = h.does().name().toLowerCase(Locale.ROOT);
@@ -67,7 +77,7 @@ final class HandWords {
       case STRIKE ->
           h.places().stream().map(s -> show.bare(s.from())).collect(Collectors.joining(" · "));
       case PART -> span(h);
-      case SHOULDER, SET, GROOVE -> place(h);
+      case SHOULDER, SET, GROOVE, UNDER, FREE -> place(h);
       case PARALLEL -> span(h);
       case FAIR -> String.valueOf(h.places().size());
       case EASE -> edge(h);
@@ -90,7 +100,7 @@ final class HandWords {
   private String place(HandCut h) {
     double at = h.places().get(0).from();
     boolean zero = at < NONE;
-    if (h.inside()) {
+    if (h.inside() && h.does() != Does.UNDER && h.does() != Does.FREE) {
       return zero ? PHRASES.of("at.mouth") : PHRASES.of("at.deep", show.len(at));
     }
     if (zero) {
@@ -140,6 +150,7 @@ final class HandWords {
       case FLOOR -> PHRASES.of("with.floor", tool(h));
       case LEAN -> PHRASES.of("with.lean", tool(h));
       case GROOVE -> PHRASES.of("with.groove", tool(h));
+      case UNDER, FREE -> PHRASES.of("with.under", tool(h));
       default -> h.inside() ? PHRASES.of("with.inside", tool(h)) : outside(h);
     };
   }
@@ -222,6 +233,8 @@ final class HandWords {
           case FACE -> "meets.face";
           case STRIKE -> "meets.strike";
           case GROOVE -> "meets.groove";
+          case UNDER -> "meets.under";
+          case FREE -> "meets.free";
           default -> "meets";
         });
   }
